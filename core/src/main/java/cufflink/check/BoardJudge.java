@@ -1,0 +1,55 @@
+package cufflink.check;
+
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.score.ScoreLister;
+import cufflink.score.ScoreSetup;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Can every score be made on the maker's board? */
+final class BoardJudge implements Judge {
+    @Override
+    public List<Check> judge(CheckSubject subject) {
+        List<Check> checks = new ArrayList<>();
+        int positions = 0;
+        List<String> off = new ArrayList<>();
+        for (ScoreSetup setup : subject.scores()) {
+            for (ScoreSetup.Position position : setup.positions()) {
+                positions++;
+                reach(subject, setup, position).ifPresent(checks::add);
+                if (position.at().nanometres() % subject.tools().grooveStep().nanometres() != 0) {
+                    off.add(subject.format().number(position.at()));
+                }
+            }
+        }
+        if (positions > 0) {
+            checks.add(grooves(subject, off));
+        }
+        return checks;
+    }
+
+    private static Optional<Check> reach(CheckSubject subject, ScoreSetup setup, ScoreSetup.Position position) {
+        LengthFormat format = subject.format();
+        Length board = subject.tools().boardWidth();
+        Length nearer = Length.shorter(position.at(), ScoreLister.mirrored(position.at(), setup.across()));
+        if (nearer.isLongerThan(board)) {
+            return Optional.of(Check.bad("board-" + position.score(), Optional.of(board.minus(nearer)), "Score " + position.score() + " lies "
+                    + format.text(nearer) + " from the nearer end; the board is " + format.text(board) + " wide.",
+                    "Mark it by hand and score it along a metal rule.", Optional.empty()));
+        }
+        return !position.at().isLongerThan(board) ? Optional.empty()
+                : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())), "Score " + position.score() + " at "
+                + format.text(position.at()) + " lies past the end of the board.", "Turn the piece end for end and score at " + format.text(nearer) + "."));
+    }
+
+    private static Check grooves(CheckSubject subject, List<String> off) {
+        String step = subject.format().text(subject.tools().grooveStep());
+        if (off.isEmpty()) {
+            return Check.good("grooves", "Every score lies on a groove (every " + step + ").");
+        }
+        return Check.watch("grooves", Optional.empty(), "Off the board's grooves (every " + step + "): " + String.join(", ", off) + ".",
+                "Mark these by hand, or choose sizes that land on a groove.");
+    }
+}

@@ -1,0 +1,23 @@
+package cufflink.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Runs every judge over a project. */
+public final class Checker {
+    private static final List<Judge> JUDGES = List.of(new FoldingJudge(), new DesignRulesJudge(), new OutlineJudge(), new PocketJudge(), new LayerJudge(),
+            new EnvelopeJudge(), new SheetJudge(), new BoardJudge(), new PostJudge());
+
+    private Checker() {
+    }
+
+    /** All checks, worst first; among equals the one with the smallest margin first. */
+    public static List<Check> check(CheckSubject subject) {
+        List<Check> checks = new ArrayList<>();
+        JUDGES.forEach(judge -> checks.addAll(judge.judge(subject)));
+        checks.sort(Comparator.comparing(Check::verdict).reversed()
+                .thenComparing(check -> check.margin().map(margin -> margin.toMillimetres()).orElse(Double.MAX_VALUE)));
+        return List.copyOf(checks);
+    }
+}

@@ -1,0 +1,18 @@
+package cufflink.check;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The checks that the design file itself asks for. */
+final class DesignRulesJudge implements Judge {
+    @Override
+    public List<Check> judge(CheckSubject subject) {
+        return subject.design().judgements().stream().map(judgement -> {
+            Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.rule().bad() ? Verdict.BAD : Verdict.WATCH;
+            Optional<Check.Change> change = judgement.holds() ? Optional.empty() : judgement.rule().change().flatMap(subject::change);
+            String remedy = change.map(which -> "Change " + which.label().toLowerCase(Locale.ROOT) + ".").orElse("");
+            return new Check(judgement.rule().id(), verdict, judgement.margin(), judgement.text(), remedy, change);
+        }).toList();
+    }
+}

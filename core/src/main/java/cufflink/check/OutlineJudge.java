@@ -1,0 +1,37 @@
+package cufflink.check;
+
+import cufflink.fold.ClosedStack;
+import cufflink.fold.StackLayer;
+import cufflink.measure.Length;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+
+/** Is any panel longer than the one that must cover it, or does anything stand out of the closed card? */
+final class OutlineJudge implements Judge {
+    @Override
+    public List<Check> judge(CheckSubject subject) {
+        if (subject.stack().isEmpty()) {
+            return List.of();
+        }
+        ClosedStack stack = subject.stack().get();
+        StackLayer cover = stack.layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
+                .max(Comparator.comparingDouble(layer -> layer.footprint().getEnvelopeInternal().getArea())).orElseThrow();
+        Envelope covered = cover.footprint().getEnvelopeInternal();
+        StackLayer worst = stack.layers().stream().max(Comparator.comparingDouble(layer -> beyond(layer, covered))).orElseThrow();
+        Length by = Length.nearestToMillimetres(Math.max(0, beyond(worst, covered)));
+        if (by.toMillimetres() < 1e-3) {
+            return List.of(Check.good("stays-inside", "Nothing stands out: the " + cover.label() + " covers every layer."));
+        }
+        String text = "The " + worst.label() + " stands out past the " + cover.label() + " by " + subject.format().text(by) + ".";
+        Optional<Check.Change> change = worst.panel().map(panel -> panel.panel()).flatMap(subject::change);
+        return List.of(Check.bad("stays-inside", Optional.of(Length.ZERO.minus(by)), text, "Make the " + worst.label() + " shorter by that much.", change));
+    }
+
+    private static double beyond(StackLayer layer, Envelope cover) {
+        Envelope box = layer.footprint().getEnvelopeInternal();
+        return Math.max(Math.max(cover.getMinX() - box.getMinX(), box.getMaxX() - cover.getMaxX()),
+                Math.max(cover.getMinY() - box.getMinY(), box.getMaxY() - cover.getMaxY()));
+    }
+}

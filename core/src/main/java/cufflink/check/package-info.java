@@ -1,0 +1,2 @@
+/** Judgements of a worked-out project: what was looked at, by how much it holds or fails, and what to change. */
+package cufflink.check;

@@ -1,0 +1,34 @@
+package cufflink.crease;
+
+import cufflink.design.Face;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * A piece's panels and hinges.
+ *
+ * @param piece   the piece's id
+ * @param up      the face that lies up
+ * @param outline what is left of the piece after cutting, millimetres
+ * @param panels  in reading order: by x, then by y
+ * @param hinges  in the order of the score lines
+ */
+public record CreasePattern(String piece, Face up, Polygon outline, List<Panel> panels, List<Hinge> hinges) {
+    public CreasePattern {
+        panels = List.copyOf(panels);
+        hinges = List.copyOf(hinges);
+    }
+
+    public Optional<Panel> panel(String id) {
+        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
+    }
+
+    /** Whether all creases run the same way. */
+    public boolean isParallel() {
+        return hinges.stream().allMatch(hinge -> {
+            double turn = Math.abs(Math.sin(hinge.at().angle() - hinges.get(0).at().angle()));
+            return turn < 1e-9;
+        });
+    }
+}

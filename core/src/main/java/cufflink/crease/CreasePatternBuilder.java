@@ -1,0 +1,196 @@
+package cufflink.crease;
+
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.CutOut;
+import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.PanelName;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Score;
+import cufflink.design.SizedDesign.Slit;
+import cufflink.measure.Length;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+/**
+ * Divides a piece into panels:
+ * <ol>
+ * <li>the outline, less cut-outs and slits that have a width;</li>
+ * <li>outline, folded score lines and slits are noded and polygonized;</li>
+ * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge.</li>
+ * </ol>
+ * Scores may be full, partial, diagonal; decorative ones divide nothing.
+ */
+public final class CreasePatternBuilder {
+    /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
+    private static final double ON_LINE = 1e-6;
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final Piece piece;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private CreasePatternBuilder(Piece piece) {
+        this.piece = piece;
+    }
+
+    /** The crease pattern, or what is wrong with the piece. */
+    public static Outcome<CreasePattern> build(Piece piece) {
+        return new CreasePatternBuilder(piece).build();
+    }
+
+    private Outcome<CreasePattern> build() {
+        scoresInside();
+        Geometry rest = remaining();
+        if (!(rest instanceof Polygon outline) || outline.isEmpty()) {
+            problems.add(problem(rest.isEmpty() ? "Nothing is left of this piece." : "The cuts divide this piece into " + rest.getNumGeometries() + ".",
+                    "Make the cut-outs smaller."));
+            return Outcome.failed(problems);
+        }
+        if (problems.stream().anyMatch(Problem::isError)) {
+            return Outcome.failed(problems);
+        }
+        List<Panel> panels = panels(outline);
+        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges(panels)), problems);
+    }
+
+    private Problem problem(String what, String remedy) {
+        return Problem.error(piece.label(), what, remedy);
+    }
+
+    private void scoresInside() {
+        for (Score score : piece.scores()) {
+            Line line = score.line();
+            boolean inside = within(line.x1(), piece.width().length()) && within(line.x2(), piece.width().length())
+                    && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
+            if (!inside) {
+                problems.add(problem("Score " + score.id() + " lies beyond the piece.", "Change the measures it is made of."));
+            }
+        }
+    }
+
+    private static boolean within(Length value, Length limit) {
+        return !value.isNegative() && !value.isLongerThan(limit);
+    }
+
+    private Geometry remaining() {
+        Geometry rest = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
+        for (CutOut cutOut : piece.cutOuts()) {
+            rest = rest.difference(CutShapes.polygon(cutOut, FACTORY));
+        }
+        for (Slit slit : piece.slits()) {
+            if (slit.width().isPositive()) {
+                rest = rest.difference(CutShapes.gap(segment(slit.line()), slit.width().toMillimetres(), FACTORY));
+            }
+        }
+        return rest;
+    }
+
+    private static Polygon rectangle(double x, double y, double width, double height) {
+        return FACTORY.createPolygon(new Coordinate[] {new Coordinate(x, y), new Coordinate(x + width, y),
+            new Coordinate(x + width, y + height), new Coordinate(x, y + height), new Coordinate(x, y)});
+    }
+
+    private static LineSegment segment(Line line) {
+        return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(), line.y2().toMillimetres());
+    }
+
+    private List<Score> folded() {
+        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).toList();
+    }
+
+    private List<Panel> panels(Polygon outline) {
+        List<Geometry> lines = new ArrayList<>();
+        lines.add(outline.getBoundary());
+        folded().forEach(score -> lines.add(line(segment(score.line())).intersection(outline)));
+        piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> lines.add(line(segment(slit.line()))));
+        Polygonizer polygonizer = new Polygonizer();
+        polygonizer.add(UnaryUnionOp.union(lines));
+        Collection<?> regions = polygonizer.getPolygons();
+        List<Polygon> inside = new ArrayList<>();
+        for (Object region : regions) {
+            Polygon polygon = (Polygon) region;
+            if (outline.contains(polygon.getInteriorPoint())) {
+                inside.add(polygon);
+            }
+        }
+        inside.sort(Comparator.<Polygon>comparingDouble(region -> Math.rint(region.getEnvelopeInternal().getMinX() / ON_LINE))
+                .thenComparingDouble(region -> region.getEnvelopeInternal().getMinY()));
+        return named(inside);
+    }
+
+    private static LineString line(LineSegment segment) {
+        return segment.toGeometry(FACTORY);
+    }
+
+    private List<Panel> named(List<Polygon> regions) {
+        List<Panel> panels = new ArrayList<>();
+        for (int i = 0; i < regions.size(); i++) {
+            PanelName name = i < piece.panelNames().size() ? piece.panelNames().get(i) : new PanelName("panel" + (i + 1), "panel " + (i + 1));
+            panels.add(new Panel(name.id(), name.label(), regions.get(i)));
+        }
+        if (piece.panelNames().size() > regions.size()) {
+            problems.add(problem("The file names " + piece.panelNames().size() + " panels, but the score lines make " + regions.size() + ".",
+                    "Look for a score line of 0 or one that lies on an edge."));
+        }
+        return panels;
+    }
+
+    /** A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the panel is on. */
+    private record Stretch(String panel, double from, double to, boolean left) {
+    }
+
+    private List<Hinge> hinges(List<Panel> panels) {
+        List<Hinge> hinges = new ArrayList<>();
+        for (Score score : folded()) {
+            LineSegment line = segment(score.line());
+            List<Stretch> stretches = new ArrayList<>();
+            panels.forEach(panel -> collect(panel, line, stretches));
+            for (Stretch a : stretches) {
+                for (Stretch b : stretches) {
+                    double from = Math.max(a.from, b.from);
+                    double to = Math.min(a.to, b.to);
+                    if (a.left && !b.left && to - from > ON_LINE && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
+                        hinges.add(new Hinge(score.id(), score.fold(), a.panel, b.panel,
+                                new LineSegment(line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
+                    }
+                }
+            }
+        }
+        return hinges;
+    }
+
+    private static void collect(Panel panel, LineSegment line, List<Stretch> stretches) {
+        Coordinate[] corners = panel.outline().getExteriorRing().getCoordinates();
+        for (int i = 0; i + 1 < corners.length; i++) {
+            if (line.distancePerpendicular(corners[i]) < ON_LINE && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
+                double a = line.projectionFactor(corners[i]) * line.getLength();
+                double b = line.projectionFactor(corners[i + 1]) * line.getLength();
+                boolean left = onLeft(corners[i], corners[i + 1], panel.outline(), line);
+                stretches.add(new Stretch(panel.id(), Math.min(a, b), Math.max(a, b), left));
+            }
+        }
+    }
+
+    /** A ring side has its polygon on one side: turned against the line's own direction, that decides. */
+    private static boolean onLeft(Coordinate from, Coordinate to, Polygon outline, LineSegment line) {
+        boolean along = line.projectionFactor(to) > line.projectionFactor(from);
+        boolean ringKeepsLeft = Orientation.isCCW(outline.getExteriorRing().getCoordinates());
+        return along == ringKeepsLeft;
+    }
+
+    private boolean slitAt(Coordinate point) {
+        return piece.slits().stream().anyMatch(slit -> segment(slit.line()).distance(point) < ON_LINE);
+    }
+}

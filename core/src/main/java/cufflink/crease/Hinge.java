@@ -1,0 +1,24 @@
+package cufflink.crease;
+
+import cufflink.design.Fold;
+import org.locationtech.jts.geom.LineSegment;
+
+/**
+ * A stretch of a crease that joins two panels.
+ *
+ * @param crease id of the score line
+ * @param fold   seen on the face that lies up
+ * @param first  id of the panel on one side
+ * @param second id of the panel on the other
+ * @param at     the stretch, in the piece's coordinates
+ */
+public record Hinge(String crease, Fold fold, String first, String second, LineSegment at) {
+    public boolean joins(String panel) {
+        return first.equals(panel) || second.equals(panel);
+    }
+
+    /** The panel on the other side. */
+    public String across(String panel) {
+        return first.equals(panel) ? second : first;
+    }
+}

@@ -1,0 +1,15 @@
+package cufflink.cut;
+
+import cufflink.measure.Length;
+
+/**
+ * Where a piece lies on a sheet.
+ *
+ * @param x      from the sheet's left edge
+ * @param y      from its top edge
+ * @param width  as it lies
+ * @param height as it lies
+ * @param turned whether it lies a quarter turn round
+ */
+public record Placement(String piece, Length x, Length y, Length width, Length height, boolean turned) {
+}

@@ -1,0 +1,52 @@
+package cufflink.design;
+
+import cufflink.measure.LengthFormat;
+import cufflink.measure.RulerStep;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a value came about.
+ *
+ * @param label    what the value is called
+ * @param formula  the expression worked out, if it was not set by hand
+ * @param bound    the values of the names in it
+ * @param labels   what those names are called
+ * @param exact    the value before rounding and limits
+ * @param result   the value used
+ * @param rounding how it was rounded
+ * @param step     the ruler it was rounded to
+ * @param note     anything else that changed it, for example a limit; may be empty
+ */
+public record Derivation(String label, Optional<Expression> formula, Map<String, Value> bound, Map<String, String> labels, Value exact,
+                         Value result, Rounding rounding, RulerStep step, String note) {
+    public Derivation {
+        bound = Map.copyOf(bound);
+        labels = Map.copyOf(labels);
+    }
+
+    /** In words and numbers: {@code score 2 = flap + spine = 1 7/8 + 3/8 = 2 1/4 in}. */
+    public String text(LengthFormat format) {
+        ExpressionWriter writer = new ExpressionWriter(bound, labels, format);
+        StringBuilder text = new StringBuilder(label);
+        String exactText = writer.value(exact);
+        if (formula.isEmpty()) {
+            text.append(" = ").append(exactText).append(", set by hand");
+        } else {
+            String words = writer.inWords(formula.get());
+            String numbers = writer.inNumbers(formula.get());
+            text.append(" = ").append(words);
+            if (!numbers.equals(words)) {
+                text.append(" = ").append(numbers);
+            }
+            if (!numbers.equals(exactText) && !words.equals(exactText)) {
+                text.append(" = ").append(exactText);
+            }
+        }
+        if (!result.equals(exact)) {
+            text.append(rounding == Rounding.EXACT || !note.isEmpty() ? "" : ", rounded " + rounding.words() + " " + step.label());
+            text.append(" = ").append(writer.value(result));
+        }
+        return text + (note.isEmpty() ? "" : " (" + note + ")");
+    }
+}

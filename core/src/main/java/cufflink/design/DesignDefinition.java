@@ -1,0 +1,176 @@
+package cufflink.design;
+
+import cufflink.paper.Contents;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a repeat, and to
+ * {@code card.caliper}, {@code ruler.step}.
+ *
+ * @param id         unique name, lower case with hyphens
+ * @param title      as shown
+ * @param group      what the shelf sorts by: card base, holder ...
+ * @param about      one line
+ * @param difficulty one word
+ * @param uses       what it can do, in the words of the shelf's filter
+ * @param turned     whether the closed card is held with the piece's x axis upright
+ */
+public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, boolean turned,
+                               List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
+                               List<Pocket> pockets, Map<String, Map<String, Formula>> poses, List<Rule> checks) {
+    public DesignDefinition {
+        uses = List.copyOf(uses);
+        measures = List.copyOf(measures);
+        pieces = List.copyOf(pieces);
+        mats = List.copyOf(mats);
+        folding = List.copyOf(folding);
+        glue = List.copyOf(glue);
+        pockets = List.copyOf(pockets);
+        checks = List.copyOf(checks);
+    }
+
+    /** What a measure is to the maker. */
+    public enum Role {
+        FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"), ALLOWANCE("allowance"), COUNT("count"),
+        ANGLE("angle"), CHOICE("choice"), CONTENTS("contents"), RESULT("result");
+
+        private final String words;
+
+        Role(String words) {
+            this.words = words;
+        }
+
+        /** As written in a design file. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A measure.
+     *
+     * @param name     used in formulas
+     * @param label    as shown
+     * @param value    default or worked-out value; absent for choices and contents
+     * @param choices  the words of a choice, the first is the default
+     * @param contents the default of a contents measure
+     */
+    public record Measure(String name, String label, Role role, Optional<Formula> value, Rounding rounding, Optional<Formula> min,
+                          Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about) {
+        public Measure {
+            choices = List.copyOf(choices);
+        }
+
+        /** Whether a maker may set it. */
+        public boolean canBeSet() {
+            return role != Role.RESULT;
+        }
+    }
+
+    /** Counts a variable from one whole number to another, both included. */
+    public record Repeat(String variable, Formula from, Formula to) {
+    }
+
+    /** A piece; {@code size} is width and height with the face {@code up} lying up. */
+    public record Piece(String id, String label, String material, Face up, Optional<Formula> when, Formula width, Formula height,
+                        List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
+        public Piece {
+            scores = List.copyOf(scores);
+            slits = List.copyOf(slits);
+            cutOuts = List.copyOf(cutOuts);
+            panels = List.copyOf(panels);
+        }
+    }
+
+    /** A line on a piece. */
+    public sealed interface Line {
+    }
+
+    /** Upright at x; {@code from} and {@code to} are y, the whole height if absent. */
+    public record AtX(Formula x, Optional<Formula> from, Optional<Formula> to) implements Line {
+    }
+
+    /** Across at y; {@code from} and {@code to} are x, the whole width if absent. */
+    public record AtY(Formula y, Optional<Formula> from, Optional<Formula> to) implements Line {
+    }
+
+    /** From one point to another. */
+    public record Between(Formula x1, Formula y1, Formula x2, Formula y2) implements Line {
+    }
+
+    /** A score line; {@code fold} comes to one of the words of {@link Fold}. */
+    public record Score(Template id, Line line, Formula fold, Optional<Formula> when, Optional<Repeat> repeat) {
+    }
+
+    /** A cut that frees no paper; {@code width} cuts a gap of that width. */
+    public record Slit(Template id, Line line, Optional<Formula> width, Optional<Formula> when, Optional<Repeat> repeat) {
+    }
+
+    /** Shapes that can be cut out. */
+    public enum CutShape { CIRCLE, ROUNDED, POLYGON }
+
+    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. */
+    public record CutOut(Template id, CutShape shape, List<Formula> numbers, Optional<Formula> when) {
+        public CutOut {
+            numbers = List.copyOf(numbers);
+        }
+    }
+
+    /** Names panels in reading order (by x, then y). */
+    public record PanelName(Template id, Template label, Optional<Formula> when, Optional<Repeat> repeat) {
+    }
+
+    /** A place that can take decorative layers. */
+    public record Mat(Template piece, Template panel, Optional<Face> face, Template label, Optional<Formula> when, Optional<Repeat> repeat) {
+    }
+
+    /** Folds some creases of one piece; {@code to} is the angle, 180 if absent. */
+    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, Optional<Formula> when,
+                           Optional<Repeat> repeat) {
+        public FoldStep {
+            creases = List.copyOf(creases);
+        }
+    }
+
+    /**
+     * Glues two panels face to face, or a piece onto a panel.
+     *
+     * @param at for a piece laid on a panel: its top left corner from the panel's; absent where folding brings the two together
+     */
+    public record Glue(String id, PanelRef part, PanelRef onto, Optional<Face> face, Optional<Formula> atX, Optional<Formula> atY,
+                       List<Side> edges, List<Side> free, Template say, Optional<Formula> when) {
+        public Glue {
+            edges = List.copyOf(edges);
+            free = List.copyOf(free);
+        }
+    }
+
+    /**
+     * A space that holds something.
+     *
+     * @param front the panel towards the front of the closed card
+     * @param back  the panel behind it
+     * @param holds the name of the contents measure
+     * @param change the measure to change if the contents do not fit
+     * @param room  from the closed end to where the card ends, which contents that stand out of the pocket may take
+     * @param reach how much of the contents can be gripped
+     */
+    public record Pocket(String id, String label, PanelRef front, PanelRef back, Side open, Formula width, Formula depth, Formula room,
+                         String holds, Formula reach, Formula reachWanted, String change) {
+    }
+
+    /** A judgement of the design's own; {@code change} names the measure to change. */
+    public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad) {
+    }
+
+    public Optional<Measure> measure(String name) {
+        return measures.stream().filter(measure -> measure.name().equals(name)).findFirst();
+    }
+
+    /** The first measure with a role. */
+    public Optional<Measure> measure(Role role) {
+        return measures.stream().filter(measure -> measure.role() == role).findFirst();
+    }
+}

@@ -1,0 +1,167 @@
+package cufflink.design;
+
+import cufflink.design.DesignDefinition.AtX;
+import cufflink.design.DesignDefinition.AtY;
+import cufflink.design.DesignDefinition.Between;
+import cufflink.design.SizedDesign.Along;
+import cufflink.design.SizedDesign.Figure;
+import cufflink.design.SizedDesign.Line;
+import cufflink.measure.Length;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}. */
+public final class DesignSizer {
+    private final DesignDefinition definition;
+    private final Given given;
+    private final List<Problem> problems = new ArrayList<>();
+    private Worksheet sheet;
+
+    private DesignSizer(DesignDefinition definition, Given given) {
+        this.definition = definition;
+        this.given = given;
+    }
+
+    /** The sized design with notices about changed wishes, or all the problems found. */
+    public static Outcome<SizedDesign> size(DesignDefinition definition, Given given) {
+        return new DesignSizer(definition, given).size();
+    }
+
+    private Outcome<SizedDesign> size() {
+        MeasureSizer measureSizer = new MeasureSizer(definition, given, problems);
+        Measures measures = measureSizer.measures();
+        if (problems.stream().anyMatch(Problem::isError)) {
+            return Outcome.failed(problems);
+        }
+        sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
+        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), poses(), judgements());
+        return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
+    }
+
+    private List<SizedDesign.Piece> pieces() {
+        List<SizedDesign.Piece> pieces = new ArrayList<>();
+        for (DesignDefinition.Piece piece : definition.pieces()) {
+            if (!sheet.wanted(piece.when())) {
+                continue;
+            }
+            Figure width = sheet.figure(piece.label() + " width", piece.width());
+            Figure height = sheet.figure(piece.label() + " height", piece.height());
+            for (Figure side : List.of(width, height)) {
+                if (!side.length().isPositive() || side.length().isLongerThan(Length.ofMillimetres(10_000))) {
+                    problems.add(Problem.error(piece.label(), side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
+                            "Change the measures it is made of."));
+                }
+            }
+            Line all = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
+            List<SizedDesign.Score> scores = new ArrayList<>();
+            piece.scores().forEach(score -> repeat(score.repeat(), score.when(), () -> scores.add(new SizedDesign.Score(
+                    sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all), fold(score.fold())))));
+            List<SizedDesign.Slit> slits = new ArrayList<>();
+            piece.slits().forEach(slit -> repeat(slit.repeat(), slit.when(), () -> slits.add(new SizedDesign.Slit(
+                    sheet.text(slit.id()), line(slit.line(), "slit " + sheet.text(slit.id()), all), slit.width().map(sheet::length).orElse(Length.ZERO)))));
+            List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
+            piece.cutOuts().forEach(cut -> repeat(Optional.empty(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
+                    sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList()))));
+            List<SizedDesign.PanelName> names = new ArrayList<>();
+            piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(),
+                    () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()), sheet.text(panel.label())))));
+            pieces.add(new SizedDesign.Piece(piece.id(), piece.label(), piece.material(), piece.up(), width, height, scores, slits, cutOuts, names));
+        }
+        return pieces;
+    }
+
+    private Line line(DesignDefinition.Line line, String label, Line all) {
+        if (line instanceof AtX upright) {
+            Figure at = sheet.figure(label, upright.x());
+            return new Line(Along.X, Optional.of(at), at.length(), upright.from().map(sheet::length).orElse(all.y1()),
+                    at.length(), upright.to().map(sheet::length).orElse(all.y2()));
+        } else if (line instanceof AtY level) {
+            Figure at = sheet.figure(label, level.y());
+            return new Line(Along.Y, Optional.of(at), level.from().map(sheet::length).orElse(all.x1()), at.length(),
+                    level.to().map(sheet::length).orElse(all.x2()), at.length());
+        }
+        Between between = (Between) line;
+        return new Line(Along.LINE, Optional.empty(), sheet.length(between.x1()), sheet.length(between.y1()), sheet.length(between.x2()),
+                sheet.length(between.y2()));
+    }
+
+    private Fold fold(Formula formula) {
+        String word = sheet.word(formula);
+        for (Fold fold : Fold.values()) {
+            if (fold.word().equals(word)) {
+                return fold;
+            }
+        }
+        problems.add(formula.problem("fold must be valley, mountain or decorative, not “" + word + "”"));
+        return Fold.DECORATIVE;
+    }
+
+    private List<SizedDesign.Mat> mats() {
+        List<SizedDesign.Mat> mats = new ArrayList<>();
+        for (DesignDefinition.Mat mat : definition.mats()) {
+            repeat(mat.repeat(), mat.when(), () -> {
+                PanelRef on = new PanelRef(sheet.text(mat.piece()), sheet.text(mat.panel()));
+                Face up = definition.pieces().stream().filter(piece -> piece.id().equals(on.piece())).map(DesignDefinition.Piece::up).findFirst()
+                        .orElse(Face.INSIDE);
+                mats.add(new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label())));
+            });
+        }
+        return mats;
+    }
+
+    private List<SizedDesign.FoldStep> folding() {
+        List<SizedDesign.FoldStep> steps = new ArrayList<>();
+        for (DesignDefinition.FoldStep step : definition.folding()) {
+            repeat(step.repeat(), step.when(), () -> steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()),
+                    step.creases().stream().map(sheet::text).toList(), step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()))));
+        }
+        return steps;
+    }
+
+    private List<SizedDesign.Glue> glue() {
+        List<SizedDesign.Glue> glue = new ArrayList<>();
+        for (DesignDefinition.Glue part : definition.glue()) {
+            repeat(Optional.empty(), part.when(), () -> glue.add(new SizedDesign.Glue(part.id(), part.part(), part.onto(),
+                    part.face().orElse(Face.INSIDE), part.atX().map(x -> new SizedDesign.Offset(sheet.length(x), sheet.length(part.atY().orElseThrow()))),
+                    part.edges(), part.free(), sheet.text(part.say()))));
+        }
+        return glue;
+    }
+
+    private List<SizedDesign.Pocket> pockets() {
+        return definition.pockets().stream().map(pocket -> new SizedDesign.Pocket(pocket, sheet.figure(pocket.label() + " width", pocket.width()),
+                sheet.figure(pocket.label() + " depth", pocket.depth()), sheet.figure("room", pocket.room()),
+                sheet.figure("reach", pocket.reach()), sheet.length(pocket.reachWanted())))
+                .toList();
+    }
+
+    private Map<String, Map<String, Double>> poses() {
+        Map<String, Map<String, Double>> poses = new LinkedHashMap<>();
+        definition.poses().forEach((name, creases) -> {
+            Map<String, Double> angles = new LinkedHashMap<>();
+            creases.forEach((crease, angle) -> angles.put(crease, sheet.degrees(angle)));
+            poses.put(name, angles);
+        });
+        return poses;
+    }
+
+    private List<SizedDesign.Judgement> judgements() {
+        return definition.checks().stream().map(rule -> {
+            boolean holds = sheet.truth(rule.that());
+            return new SizedDesign.Judgement(rule, holds, sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise()));
+        }).toList();
+    }
+
+    private void repeat(Optional<DesignDefinition.Repeat> repeat, Optional<Formula> when, Runnable each) {
+        sheet.repeat(repeat, () -> {
+            if (sheet.wanted(when)) {
+                each.run();
+            }
+        });
+    }
+}

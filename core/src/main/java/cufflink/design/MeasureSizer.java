@@ -1,0 +1,186 @@
+package cufflink.design;
+
+import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Value.Kind;
+import cufflink.design.Value.Quantity;
+import cufflink.design.Value.Word;
+import cufflink.measure.Length;
+import cufflink.paper.Contents;
+import cufflink.problem.Problem;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Works out the measures of a design one after the other. A value set by hand stays as it was typed; a worked-out one is put
+ * on the ruler; both are held between the measure's limits, and the derivation says so.
+ */
+final class MeasureSizer {
+    private final DesignDefinition definition;
+    private final Given given;
+    private final List<Problem> problems;
+    private final Map<String, Measures.Sized> sized = new LinkedHashMap<>();
+    private final Map<String, String> labels = new LinkedHashMap<>();
+    private Scope scope;
+
+    MeasureSizer(DesignDefinition definition, Given given, List<Problem> problems) {
+        this.definition = definition;
+        this.given = given;
+        this.problems = problems;
+        this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step", Value.length(given.step().length()));
+    }
+
+    Measures measures() {
+        rejectUnknown();
+        for (Measure measure : definition.measures()) {
+            labels.put(measure.name(), measure.label().toLowerCase(Locale.ROOT));
+            try {
+                switch (measure.role()) {
+                    case CONTENTS -> contents(measure);
+                    case CHOICE -> choice(measure);
+                    default -> quantity(measure);
+                }
+            } catch (ExpressionFault fault) {
+                problems.add(measure.value().orElseThrow().problem(fault));
+            }
+        }
+        return new Measures(sized);
+    }
+
+    Scope scope() {
+        return scope;
+    }
+
+    Map<String, String> labels() {
+        return labels;
+    }
+
+    private void rejectUnknown() {
+        List<String> names = new ArrayList<>(given.values().keySet());
+        names.addAll(given.contents().keySet());
+        for (String name : names) {
+            Optional<Measure> measure = definition.measure(name);
+            if (measure.isEmpty() || !measure.get().canBeSet()) {
+                String known = String.join(", ", definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
+                problems.add(Problem.error(name, measure.isEmpty() ? "This design has no such measure." : "This is a result; it cannot be set.",
+                        "Set one of " + known + "."));
+            }
+        }
+    }
+
+    private void keep(Measure measure, Value value, Optional<Contents> contents, boolean byHand, Derivation derivation) {
+        sized.put(measure.name(), new Measures.Sized(measure, value, contents, byHand, derivation));
+        scope = scope.with(measure.name(), value);
+    }
+
+    private void contents(Measure measure) {
+        Contents item = given.contents().getOrDefault(measure.name(), measure.contents().orElse(Contents.GIFT_CARD));
+        boolean byHand = given.contents().containsKey(measure.name());
+        Word name = new Word(item.name());
+        keep(measure, name, Optional.of(item), byHand, plain(measure, name));
+        part(measure, "width", item.width());
+        part(measure, "height", item.height());
+        part(measure, "thickness", item.thickness());
+    }
+
+    private void part(Measure measure, String part, Length length) {
+        String name = measure.name() + "." + part;
+        scope = scope.with(name, Value.length(length));
+        labels.put(name, part + " of the " + measure.label().toLowerCase(Locale.ROOT));
+    }
+
+    private void choice(Measure measure) {
+        Value wanted = given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0)));
+        if (!(wanted instanceof Word word) || !measure.choices().contains(word.text())) {
+            problems.add(Problem.error(measure.name(), "This is not one of the choices.", "Choose " + String.join(" or ", measure.choices()) + "."));
+            return;
+        }
+        keep(measure, wanted, Optional.empty(), given.values().containsKey(measure.name()), plain(measure, wanted));
+    }
+
+    private Derivation plain(Measure measure, Value value) {
+        return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, given.step(), "");
+    }
+
+    private void quantity(Measure measure) throws ExpressionFault {
+        Formula formula = measure.value().orElseThrow();
+        boolean byHand = given.values().containsKey(measure.name()) && measure.canBeSet();
+        Value worked = Evaluator.evaluate(formula.expression(), scope);
+        Value exact = byHand ? given.values().get(measure.name()) : worked;
+        Optional<String> misfit = misfit(measure, worked, exact);
+        if (misfit.isPresent()) {
+            problems.add(byHand ? Problem.error(measure.name(), misfit.get(), "") : formula.problem(misfit.get()));
+            return;
+        }
+        Quantity wanted = (Quantity) exact;
+        Quantity rounded = byHand ? wanted : onRuler(measure, wanted);
+        Quantity low = limit(measure.min(), wanted.kind(), true);
+        Quantity high = limit(measure.max(), wanted.kind(), false);
+        String note = "";
+        Quantity value = rounded;
+        ExpressionWriter writer = new ExpressionWriter(Map.of(), labels, given.format());
+        if (high != null && value.amount().compareTo(high.amount()) > 0) {
+            value = high;
+            note = "may be " + writer.value(high) + " at most";
+        }
+        if (low != null && value.amount().compareTo(low.amount()) < 0) {
+            value = low;
+            note = "must be " + writer.value(low) + " at least";
+        }
+        if (byHand && !note.isEmpty()) {
+            problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",
+                    "The nearest possible, " + writer.value(value) + ", is used."));
+        }
+        Map<String, Value> bound = byHand ? Map.of() : bound(formula.expression());
+        keep(measure, value, Optional.empty(), byHand, new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
+                bound, labels, exact, value, measure.rounding(), given.step(), note));
+    }
+
+    private static Optional<String> misfit(Measure measure, Value worked, Value exact) {
+        if (!(exact instanceof Quantity quantity)) {
+            return Optional.of("“" + measure.label() + "” must be a number or a length, not " + exact.kindInWords());
+        }
+        if (worked instanceof Quantity expected && expected.kind() != quantity.kind()) {
+            return Optional.of("“" + measure.label() + "” must be " + expected.kind().words() + ", not " + quantity.kind().words());
+        }
+        boolean whole = quantity.amount().getDenominator().equals(BigInteger.ONE);
+        if (measure.role() == Role.COUNT && !(quantity.kind() == Kind.NUMBER && whole)) {
+            return Optional.of("“" + measure.label() + "” must be a whole number");
+        }
+        return Optional.empty();
+    }
+
+    private Quantity onRuler(Measure measure, Quantity value) {
+        return value.kind() == Kind.LENGTH ? Value.length(measure.rounding().round(value.toLength(), given.step())) : value;
+    }
+
+    /** A limit put on the ruler, inwards; null if there is none. */
+    private Quantity limit(Optional<Formula> formula, Kind kind, boolean lower) {
+        if (formula.isEmpty()) {
+            return null;
+        }
+        try {
+            if (Evaluator.evaluate(formula.get().expression(), scope) instanceof Quantity limit && limit.kind() == kind) {
+                return kind != Kind.LENGTH ? limit
+                        : Value.length(lower ? given.step().up(limit.toLength()) : given.step().down(limit.toLength()));
+            }
+            problems.add(formula.get().problem("the limit must be " + kind.words() + " like the measure"));
+        } catch (ExpressionFault fault) {
+            problems.add(formula.get().problem(fault));
+        }
+        return null;
+    }
+
+    private Map<String, Value> bound(Expression expression) {
+        Map<String, Value> bound = new LinkedHashMap<>();
+        for (String name : Names.in(expression)) {
+            scope.value(name).ifPresent(value -> bound.put(name, value));
+        }
+        return bound;
+    }
+}

@@ -1,0 +1,65 @@
+package cufflink.design;
+
+import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Value.Quantity;
+import cufflink.measure.Length;
+import cufflink.paper.Contents;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The measures of a design, worked out, in the order of its file. */
+public final class Measures {
+    /**
+     * One worked-out measure.
+     *
+     * @param contents what a contents measure stands for
+     * @param byHand   whether the maker set it
+     */
+    public record Sized(Measure definition, Value value, Optional<Contents> contents, boolean byHand, Derivation derivation) {
+        public boolean isLength() {
+            return value instanceof Quantity quantity && quantity.kind() == Value.Kind.LENGTH;
+        }
+
+        /** The length; the value must be one. */
+        public Length length() {
+            return ((Quantity) value).toLength();
+        }
+    }
+
+    private final Map<String, Sized> byName;
+
+    Measures(Map<String, Sized> byName) {
+        this.byName = new LinkedHashMap<>(byName);
+    }
+
+    /** All of them, in the order of the file. */
+    public List<Sized> all() {
+        return List.copyOf(byName.values());
+    }
+
+    public Optional<Sized> get(String name) {
+        return Optional.ofNullable(byName.get(name));
+    }
+
+    public Optional<Sized> get(Role role) {
+        return byName.values().stream().filter(sized -> sized.definition().role() == role).findFirst();
+    }
+
+    /** A length that is known to be there. */
+    public Length length(String name) {
+        return byName.get(name).length();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Measures measures && byName.equals(measures.byName);
+    }
+
+    @Override
+    public int hashCode() {
+        return byName.hashCode();
+    }
+}

@@ -1,0 +1,29 @@
+package cufflink.design;
+
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+
+/** How a worked-out length comes onto the maker's ruler. */
+public enum Rounding {
+    NEAREST("to the nearest"), UP("up to a"), DOWN("down to a"), EXACT("");
+
+    private final String words;
+
+    Rounding(String words) {
+        this.words = words;
+    }
+
+    /** For example "down to a" before "1/16 in". */
+    public String words() {
+        return words;
+    }
+
+    public Length round(Length value, RulerStep step) {
+        return switch (this) {
+            case NEAREST -> step.nearest(value);
+            case UP -> step.up(value);
+            case DOWN -> step.down(value);
+            case EXACT -> value;
+        };
+    }
+}

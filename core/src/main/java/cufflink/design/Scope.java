@@ -1,0 +1,35 @@
+package cufflink.design;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** The values that names stand for while a design is worked out. An unmodifiable view is never needed: a scope is grown by copies. */
+public final class Scope {
+    private final Map<String, Value> values;
+
+    private Scope(Map<String, Value> values) {
+        this.values = values;
+    }
+
+    public static Scope empty() {
+        return new Scope(Map.of());
+    }
+
+    /** This scope with one more name, or with the name's new value. */
+    public Scope with(String name, Value value) {
+        Map<String, Value> grown = new LinkedHashMap<>(values);
+        grown.put(name, value);
+        return new Scope(grown);
+    }
+
+    public Optional<Value> value(String name) {
+        return Optional.ofNullable(values.get(name));
+    }
+
+    /** The known names, for messages. */
+    String names() {
+        return values.keySet().stream().collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,42 @@
+package cufflink.fit;
+
+import cufflink.measure.Length;
+import cufflink.paper.Contents;
+import cufflink.paper.NamedSize;
+
+/** What a project is fitted to. */
+public sealed interface Wish {
+    /** The design's own defaults. */
+    record AsDesigned() implements Wish {
+    }
+
+    /** A closed size. */
+    record FinishedSize(Length width, Length height) implements Wish {
+    }
+
+    /**
+     * An envelope to fill.
+     *
+     * @param ease what the envelope must be larger than the card, each way; the card's thickness counts where it is more
+     */
+    record InEnvelope(NamedSize envelope, Length ease) implements Wish {
+    }
+
+    /**
+     * The largest size that comes out of some sheets.
+     *
+     * @param name   of the sheet as shown
+     * @param sheets how many of them all copies together may take, 1 or more
+     */
+    record FromSheet(String name, Length width, Length height, int sheets) implements Wish {
+        public FromSheet {
+            if (sheets < 1 || !width.isPositive() || !height.isPositive()) {
+                throw new IllegalArgumentException("sheets, width and height must be positive: " + sheets + ", " + width + ", " + height);
+            }
+        }
+    }
+
+    /** The smallest size that holds something. */
+    record Holding(Contents item) implements Wish {
+    }
+}

@@ -1,0 +1,68 @@
+package cufflink.fold;
+
+import org.ejml.data.DMatrix4x4;
+import org.ejml.dense.fixed.CommonOps_DDF4;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+
+/** A movement that keeps lengths, as a homogeneous matrix. */
+public final class RigidMotion {
+    public static final RigidMotion STAY = new RigidMotion(new DMatrix4x4(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1));
+
+    private final DMatrix4x4 matrix;
+
+    private RigidMotion(DMatrix4x4 matrix) {
+        this.matrix = matrix;
+    }
+
+    /** A shift in the plane. */
+    public static RigidMotion shift(double x, double y) {
+        return new RigidMotion(new DMatrix4x4(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0, 0, 0, 0, 1));
+    }
+
+    /** Turns about a line in the plane z = 0 so that what lies on its left (y up) or right moves; radians, Rodrigues' formula. */
+    public static RigidMotion about(LineSegment line, double radians) {
+        double length = line.getLength();
+        double ux = (line.p1.x - line.p0.x) / length;
+        double uy = (line.p1.y - line.p0.y) / length;
+        double c = Math.cos(radians);
+        double s = Math.sin(radians);
+        double xx = c + ux * ux * (1 - c);
+        double xy = ux * uy * (1 - c);
+        double yy = c + uy * uy * (1 - c);
+        double px = line.p0.x;
+        double py = line.p0.y;
+        return new RigidMotion(new DMatrix4x4(
+                xx, xy, uy * s, px - xx * px - xy * py,
+                xy, yy, -ux * s, py - xy * px - yy * py,
+                -uy * s, ux * s, c, uy * s * px - ux * s * py,
+                0, 0, 0, 1));
+    }
+
+    /** Turns the plane over about the upright line at x. */
+    public static RigidMotion mirrorAt(double x) {
+        return about(new LineSegment(x, 0, x, 1), Math.PI);
+    }
+
+    /** First {@code inner}, then this. */
+    public RigidMotion after(RigidMotion inner) {
+        DMatrix4x4 product = new DMatrix4x4();
+        CommonOps_DDF4.mult(matrix, inner.matrix, product);
+        return new RigidMotion(product);
+    }
+
+    public Point3 apply(double x, double y, double z) {
+        DMatrix4x4 m = matrix;
+        return new Point3(m.a11 * x + m.a12 * y + m.a13 * z + m.a14, m.a21 * x + m.a22 * y + m.a23 * z + m.a24,
+                m.a31 * x + m.a32 * y + m.a33 * z + m.a34);
+    }
+
+    public Point3 apply(Coordinate point) {
+        return apply(point.x, point.y, 0);
+    }
+
+    /** Whether the face that lay up now looks away from the viewer. */
+    public boolean turnsOver() {
+        return matrix.a33 < 0;
+    }
+}

@@ -1,0 +1,23 @@
+package cufflink.fold;
+
+import cufflink.design.Face;
+import cufflink.design.PanelRef;
+import cufflink.measure.Length;
+import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * One layer of the closed card.
+ *
+ * @param kind      what it is
+ * @param label     as shown
+ * @param panel     the panel it is, or lies on; absent for contents
+ * @param level     0 for a panel, 1 and up for mats
+ * @param facing    the face that looks to the front
+ * @param footprint seen from the front, millimetres
+ * @param thickness of the layer
+ */
+public record StackLayer(Kind kind, String label, Optional<PanelRef> panel, int level, Face facing, Polygon footprint, Length thickness) {
+    /** Kinds of layers. */
+    public enum Kind { PANEL, MAT, CONTENTS }
+}

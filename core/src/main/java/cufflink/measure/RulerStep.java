@@ -1,0 +1,68 @@
+package cufflink.measure;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** The finest division that a maker reads on the ruler; every rounding of a length goes through one, by name. */
+public enum RulerStep {
+    EIGHTH_INCH("1/8 in", LengthUnit.INCH, Length.ofInches(1, 8)),
+    SIXTEENTH_INCH("1/16 in", LengthUnit.INCH, Length.ofInches(1, 16)),
+    THIRTY_SECOND_INCH("1/32 in", LengthUnit.INCH, Length.ofInches(1, 32)),
+    MILLIMETRE("1 mm", LengthUnit.MILLIMETRE, Length.ofMillimetres(1)),
+    HALF_MILLIMETRE("0.5 mm", LengthUnit.MILLIMETRE, Length.ofMicrometres(500));
+
+    private final String label;
+    private final LengthUnit unit;
+    private final Length length;
+
+    RulerStep(String label, LengthUnit unit, Length length) {
+        this.label = label;
+        this.unit = unit;
+        this.length = length;
+    }
+
+    /** The step as written on the screen and in files, for example {@code 1/16 in}. */
+    public String label() {
+        return label;
+    }
+
+    public LengthUnit unit() {
+        return unit;
+    }
+
+    public Length length() {
+        return length;
+    }
+
+    /** The step a unit starts with: 1/16 in or 1 mm. */
+    public static RulerStep usual(LengthUnit unit) {
+        return unit == LengthUnit.INCH ? SIXTEENTH_INCH : MILLIMETRE;
+    }
+
+    /** The step written so, spaces aside: {@code 1/16in}, {@code 0.5 mm}. */
+    public static Optional<RulerStep> named(String text) {
+        String wanted = text.replace(" ", "");
+        return Arrays.stream(values()).filter(step -> step.label.replace(" ", "").equalsIgnoreCase(wanted)).findFirst();
+    }
+
+    /** Whether a length lies on a division of this ruler. */
+    public boolean has(Length value) {
+        return value.nanometres() % length.nanometres() == 0;
+    }
+
+    /** The greatest division not above the value (towards minus infinity). */
+    public Length down(Length value) {
+        return length.times(Math.floorDiv(value.nanometres(), length.nanometres()));
+    }
+
+    /** The smallest division not below the value. */
+    public Length up(Length value) {
+        return length.times(-Math.floorDiv(Math.negateExact(value.nanometres()), length.nanometres()));
+    }
+
+    /** The nearest division; a value exactly between two goes up. */
+    public Length nearest(Length value) {
+        long step = length.nanometres();
+        return length.times(Math.floorDiv(Math.addExact(value.nanometres(), step / 2), step));
+    }
+}

@@ -1,0 +1,70 @@
+package cufflink.paper;
+
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthReading;
+import cufflink.measure.LengthReading.NotUnderstood;
+import cufflink.measure.LengthReading.Understood;
+import cufflink.measure.LengthUnit;
+import java.util.List;
+
+/**
+ * Something that goes into a pocket or that a band goes round, lying flat.
+ *
+ * @param name      as the maker calls it
+ * @param width     the side that lies across
+ * @param height    the side that lies upright
+ * @param thickness zero where it does not matter
+ */
+public record Contents(String name, Length width, Length height, Length thickness) {
+    /** ISO/IEC 7810 ID-1. */
+    public static final Contents GIFT_CARD = new Contents("gift card", Length.ofMicrometres(85_600), Length.ofMicrometres(53_980),
+            Length.ofMicrometres(760));
+    /** A 4 × 6 in print; common practice. */
+    public static final Contents PHOTOGRAPH = new Contents("photograph", Length.ofInches(6), Length.ofInches(4), Length.ofMicrometres(250));
+    /** A sheet of ISO 216 A7 of 120 g/m² or so; common practice. */
+    public static final Contents NOTE = new Contents("note", Length.ofMillimetres(105), Length.ofMillimetres(74), Length.ofMicrometres(150));
+
+    private static final List<Contents> KNOWN = List.of(GIFT_CARD, PHOTOGRAPH, NOTE);
+
+    public Contents {
+        if (!width.isPositive() || !height.isPositive() || thickness.isNegative()) {
+            throw new IllegalArgumentException("width, height and thickness must be positive: " + width + ", " + height + ", " + thickness);
+        }
+    }
+
+    /** The contents offered by name. */
+    public static List<Contents> known() {
+        return KNOWN;
+    }
+
+    /** Reads a known name, or a size such as {@code 4 1/4 x 5 1/2 in} or {@code 98 x 65 x 2 mm} (the third is the thickness). */
+    public static LengthReading<Contents> read(String text, LengthUnit unit) {
+        for (Contents item : KNOWN) {
+            if (item.name.equalsIgnoreCase(text.strip().replace('-', ' '))) {
+                return new Understood<>(item);
+            }
+        }
+        if (!text.matches(".*\\d.*")) {
+            return new NotUnderstood<>(0, "“" + text.strip() + "” is not known. Name one of "
+                    + String.join(", ", KNOWN.stream().map(Contents::name).toList()) + ", or type its size as 4 1/4 x 5 1/2 in.");
+        }
+        return LengthParser.readSize(text, unit).then(sides -> {
+            Length thickness = sides.size() > 2 ? sides.get(2) : Length.ZERO;
+            if (!sides.get(0).isPositive() || !sides.get(1).isPositive() || thickness.isNegative()) {
+                return new NotUnderstood<>(0, "A size must be more than 0 each way.");
+            }
+            return new Understood<>(new Contents(text.strip(), sides.get(0), sides.get(1), thickness));
+        });
+    }
+
+    /** A text that {@link #read} understands as these contents. */
+    public String typed() {
+        if (KNOWN.contains(this)) {
+            return name;
+        }
+        LengthFormat format = LengthFormat.of(LengthUnit.MILLIMETRE);
+        return format.number(width) + " x " + format.number(height) + " x " + format.text(thickness);
+    }
+}

@@ -1,0 +1,64 @@
+package cufflink.plan;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.cut.LayoutPlan;
+import cufflink.design.Measures;
+import cufflink.design.SizedDesign;
+import cufflink.fit.FitAnswer;
+import cufflink.fold.ClosedStack;
+import cufflink.fold.FoldedPiece;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.problem.Problem;
+import cufflink.score.ScoreSetup;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A project, worked out.
+ *
+ * @param pieces   folded, by piece id, in the order of the design
+ * @param stack    the closed card; absent while a piece does not fold flat
+ * @param run      every step in order
+ * @param notices  where a wish was changed to the nearest possible
+ */
+public record Plan(Project project, FitAnswer fit, Map<String, FoldedPiece> pieces, List<MatLayer> mats, Optional<ClosedStack> stack, LayoutPlan layout,
+                   List<ScoreSetup> scores, List<Check> checks, List<RunStep> run, List<Problem> notices) {
+    public Plan {
+        mats = List.copyOf(mats);
+        scores = List.copyOf(scores);
+        checks = List.copyOf(checks);
+        run = List.copyOf(run);
+        notices = List.copyOf(notices);
+    }
+
+    public SizedDesign design() {
+        return fit.design();
+    }
+
+    public Measures measures() {
+        return design().measures();
+    }
+
+    public LengthFormat format() {
+        return LengthFormat.of(project.unit());
+    }
+
+    /** Width of the closed card as it is held; absent while it does not close. */
+    public Optional<Length> closedWidth() {
+        return stack.map(closed -> design().definition().turned() ? closed.height() : closed.width());
+    }
+
+    /** Height of the closed card as it is held. */
+    public Optional<Length> closedHeight() {
+        return stack.map(closed -> design().definition().turned() ? closed.width() : closed.height());
+    }
+
+    /** The worst verdict. */
+    public Verdict verdict() {
+        return checks.stream().map(Check::verdict).max(Verdict::compareTo).orElse(Verdict.GOOD);
+    }
+}

@@ -1,0 +1,123 @@
+package cufflink.plan;
+
+import cufflink.check.CheckSubject;
+import cufflink.check.Checker;
+import cufflink.cut.CutJob;
+import cufflink.cut.CutPiece;
+import cufflink.cut.GreedyLayoutPlanner;
+import cufflink.cut.LayoutPlan;
+import cufflink.cut.LayoutPlanner;
+import cufflink.cut.StockSheet;
+import cufflink.design.Given;
+import cufflink.design.MeasureReader;
+import cufflink.design.SizedDesign;
+import cufflink.fit.FitAnswer;
+import cufflink.fit.FitContext;
+import cufflink.fit.Fitter;
+import cufflink.fit.Wish;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.paper.NamedSize;
+import cufflink.paper.Stock;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.score.ScoreLister;
+import cufflink.score.ScoreSetup;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** The one door: works a project out. */
+public final class Planner {
+    private static final LayoutPlanner LAYOUTS = new GreedyLayoutPlanner();
+
+    private final Project project;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private Planner(Project project) {
+        this.project = project;
+    }
+
+    /** The plan, or every reason why there is none. The same project always gets an equal plan. */
+    public static Outcome<Plan> plan(Project project) {
+        return new Planner(project).plan();
+    }
+
+    private Outcome<Plan> plan() {
+        Given given = given();
+        if (problems.stream().anyMatch(Problem::isError)) {
+            return Outcome.failed(problems);
+        }
+        FitContext context = new FitContext(given, project.copies(), !cardPaper().directional(), LAYOUTS, this::thickness);
+        Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(), context);
+        if (fitted.value().isEmpty()) {
+            return Outcome.failed(fitted.problems());
+        }
+        FitAnswer answer = fitted.value().get();
+        Outcome<Assembly> assembled = Assembly.of(answer.design(), project);
+        if (assembled.value().isEmpty()) {
+            return Outcome.failed(assembled.problems());
+        }
+        List<Problem> notices = new ArrayList<>(answer.notices());
+        notices.addAll(assembled.problems());
+        return Outcome.of(complete(answer, assembled.value().get(), notices), notices);
+    }
+
+    private Given given() {
+        Given given = Given.defaults(project.step(), cardPaper().caliper());
+        for (Map.Entry<String, String> entry : project.set().entrySet()) {
+            Outcome<Given> next = MeasureReader.set(project.design(), given, entry.getKey(), entry.getValue());
+            problems.addAll(next.problems());
+            given = next.value().orElse(given);
+        }
+        return given;
+    }
+
+    private Stock cardPaper() {
+        return project.paper(project.design().pieces().get(0).material());
+    }
+
+    private Length thickness(SizedDesign design) {
+        return Assembly.of(design, project).value().flatMap(Assembly::stack).map(stack -> stack.thickness()).orElse(Length.ZERO);
+    }
+
+    private Plan complete(FitAnswer answer, Assembly assembly, List<Problem> notices) {
+        SizedDesign design = answer.design();
+        List<ScoreSetup> scores = new ArrayList<>();
+        design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, project.scoring())));
+        LayoutPlan layout = LAYOUTS.plan(job(design, assembly.mats()));
+        CheckSubject subject = new CheckSubject(design, assembly.pieces(), assembly.stack(), assembly.mats(), scores, layout, envelope(), project.tools(),
+                project.step());
+        Plan plan = new Plan(project, answer, assembly.pieces(), assembly.mats(), assembly.stack(), layout, scores, Checker.check(subject), List.of(), notices);
+        return new Plan(project, answer, plan.pieces(), plan.mats(), plan.stack(), layout, scores, plan.checks(), RunSheet.of(plan), notices);
+    }
+
+    private Optional<NamedSize> envelope() {
+        return project.wish() instanceof Wish.InEnvelope in ? Optional.of(in.envelope()) : project.envelope();
+    }
+
+    private CutJob job(SizedDesign design, List<MatLayer> mats) {
+        List<CutPiece> pieces = new ArrayList<>();
+        Map<String, Stock> stocks = new LinkedHashMap<>();
+        for (SizedDesign.Piece piece : design.pieces()) {
+            Stock stock = project.paper(piece.material());
+            stocks.put(piece.material(), stock);
+            pieces.add(new CutPiece(piece.label(), project.copies(), piece.width().length(), piece.height().length(), piece.material(), !stock.directional()));
+        }
+        for (MatLayer mat : mats) {
+            String role = "mat " + mat.layer();
+            Stock stock = project.paper(role);
+            stocks.put(role, stock);
+            pieces.add(new CutPiece(mat.label(), project.copies(), mat.width(), mat.height(), role, !stock.directional()));
+        }
+        List<StockSheet> sheets = new ArrayList<>();
+        String mainMaterial = design.pieces().get(0).material();
+        stocks.forEach((role, stock) -> sheets.add(project.wish() instanceof Wish.FromSheet sheet && role.equals(mainMaterial)
+                ? new StockSheet(stock.name(), role, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false)
+                : new StockSheet(stock.name(), role, stock.width(), stock.height(), OptionalInt.empty(), false)));
+        return new CutJob(pieces, sheets);
+    }
+}

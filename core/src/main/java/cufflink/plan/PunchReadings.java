@@ -1,0 +1,47 @@
+package cufflink.plan;
+
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.CutOut;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The numbers for punching and knife work: centres, sizes and slits, from the left and the top edge. */
+final class PunchReadings {
+    private PunchReadings() {
+    }
+
+    static List<Reading> of(SizedDesign.Piece piece, LengthFormat format) {
+        List<Reading> readings = new ArrayList<>();
+        for (CutOut cut : piece.cutOuts()) {
+            List<Length> n = cut.numbers();
+            switch (cut.shape()) {
+                case CIRCLE -> {
+                    readings.add(point(cut.id(), cut.id() + ": centre from left, top", n.get(0), n.get(1)));
+                    readings.add(reading(cut.id() + " size", cut.id() + ": across", n.get(2).times(2), "2 × " + format.text(n.get(2))));
+                }
+                case ROUNDED -> {
+                    readings.add(point(cut.id(), cut.id() + ": corner from left, top", n.get(0), n.get(1)));
+                    readings.add(point(cut.id() + " size", cut.id() + ": wide, high", n.get(2), n.get(3)));
+                }
+                case POLYGON -> {
+                    for (int i = 0; i + 1 < n.size(); i += 2) {
+                        readings.add(point(cut.id() + " " + (i / 2 + 1), cut.id() + ": corner " + (i / 2 + 1), n.get(i), n.get(i + 1)));
+                    }
+                }
+            }
+        }
+        piece.slits().forEach(slit -> readings.add(point(slit.id(), slit.id() + ": from, to", slit.line().from(), slit.line().to())));
+        return readings;
+    }
+
+    private static Reading point(String id, String label, Length x, Length y) {
+        return new Reading(id, label, x, Optional.of(y), "", Optional.empty());
+    }
+
+    private static Reading reading(String id, String label, Length length, String how) {
+        return new Reading(id, label, length, Optional.empty(), how, Optional.empty());
+    }
+}

@@ -1,0 +1,168 @@
+package cufflink.plan;
+
+import cufflink.cut.Cut;
+import cufflink.cut.Placement;
+import cufflink.cut.SheetLayout;
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Glue;
+import cufflink.fold.FoldStage;
+import cufflink.fold.FoldedPiece;
+import cufflink.mat.MatLayer;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.score.ScoreSetup;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Writes the run sheet: cut all, score all, layers, punch, fold, glue, check. */
+final class RunSheet {
+    private static final String TRIMMER = "Guard down, fingers behind it; lock the blade when you leave it.";
+    private static final String KNIFE = "Metal rule with a lip, fingers behind it, several light passes; cap the knife.";
+
+    private final Plan plan;
+    private final LengthFormat format;
+    private final List<RunStep> steps = new ArrayList<>();
+
+    private RunSheet(Plan plan) {
+        this.plan = plan;
+        this.format = plan.format();
+    }
+
+    static List<RunStep> of(Plan plan) {
+        RunSheet sheet = new RunSheet(plan);
+        sheet.cutting();
+        sheet.scoring();
+        sheet.layers();
+        sheet.punching();
+        sheet.folding();
+        sheet.gluing();
+        sheet.checking();
+        return List.copyOf(sheet.steps);
+    }
+
+    private void add(Phase phase, String title, String text, String caution, StepSubject subject, List<Reading> readings) {
+        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject, readings));
+    }
+
+    private String times() {
+        return plan.project().copies() > 1 ? " Do this for each of the " + plan.project().copies() + " copies." : "";
+    }
+
+    private void cutting() {
+        Map<List<Object>, List<SheetLayout>> alike = new LinkedHashMap<>();
+        for (SheetLayout layout : plan.layout().sheets()) {
+            alike.computeIfAbsent(List.of(layout.stock(), layout.placements()), key -> new ArrayList<>()).add(layout);
+        }
+        for (List<SheetLayout> group : alike.values()) {
+            SheetLayout layout = group.get(0);
+            List<Reading> readings = layout.cuts().stream().map(this::reading).toList();
+            String pieces = layout.placements().stream().collect(Collectors.groupingBy(Placement::piece, LinkedHashMap::new, Collectors.counting()))
+                    .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
+            String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
+            String title = group.size() > 1 ? group.size() + " sheets of " + layout.stock().name() : layout.stock().name();
+            String text = (group.size() > 1 ? "Cut " + group.size() + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "."
+                    + (readings.isEmpty() ? " The sheet is used whole." : "");
+            add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, group.size()), readings);
+        }
+    }
+
+    private Reading reading(Cut cut) {
+        String along = cut.upright() ? "from the left edge" : "from the top edge";
+        return new Reading("cut " + cut.number(), "cut " + cut.number() + ", fence " + along, cut.at(), Optional.empty(),
+                "cut " + cut.number() + " divides a part of " + format.size(cut.width(), cut.height()) + " at " + format.text(cut.at()) + " " + along, Optional.empty());
+    }
+
+    private void scoring() {
+        for (ScoreSetup setup : plan.scores()) {
+            String label = plan.design().piece(setup.piece()).label();
+            List<Reading> readings = setup.positions().stream().map(position -> reading(setup, position)).toList();
+            String numbers = readings.stream().map(reading -> format.number(reading.length())).collect(Collectors.joining(", "));
+            String text = "Left edge at the fence, " + setup.faceUp().word() + " face up"
+                    + (setup.mirrored() ? ", turned over: the positions count from the other side" : "")
+                    + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "." + partial(setup) + times();
+            add(Phase.SCORE, label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
+        }
+    }
+
+    private String partial(ScoreSetup setup) {
+        String parts = setup.positions().stream().filter(position -> !position.full())
+                .map(position -> " Score " + position.score() + " runs from " + format.number(position.from()) + " to " + format.text(position.to()) + " only.")
+                .collect(Collectors.joining());
+        return parts;
+    }
+
+    private Reading reading(ScoreSetup setup, ScoreSetup.Position position) {
+        String how = position.derivation().map(derivation -> derivation.text(format)).orElse("");
+        if (setup.mirrored() && !setup.turned()) {
+            how += "; from the other side " + format.number(setup.across()) + " − that = " + format.text(position.at());
+        }
+        return new Reading(position.score(), position.fold().word(), position.at(), Optional.empty(), how, Optional.of(position.fold()));
+    }
+
+    private Map<SizedDesign.Mat, List<MatLayer>> layersByPanel() {
+        return plan.mats().stream().collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private void layers() {
+        layersByPanel().forEach((mat, layers) -> {
+            List<Reading> readings = layers.stream().map(layer -> new Reading(mat.on() + " " + layer.layer(), "layer " + layer.layer(), layer.width(),
+                    Optional.of(layer.height()), layer.derivation(format), Optional.empty())).toList();
+            String text = "Stamp, emboss or write on the layers first." + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
+                    + format.text(layers.get(0).reveal()) + " showing all round." : " Lay it aside for gluing.") + times();
+            add(Phase.MAT, "Layers for " + mat.label().toLowerCase(Locale.ROOT), text, "", new StepSubject.OfLayers(mat.on(), layers), readings);
+        });
+    }
+
+    private void punching() {
+        for (SizedDesign.Piece piece : plan.design().pieces()) {
+            if (!piece.cutOuts().isEmpty() || !piece.slits().isEmpty()) {
+                String what = piece.cutOuts().stream().map(cut -> cut.id()).collect(Collectors.joining(", "));
+                String slits = piece.slits().stream().map(slit -> slit.id()).collect(Collectors.joining(", "));
+                add(Phase.PUNCH, piece.label() + ": " + (what.isEmpty() ? slits : what), "Punch or cut with the knife before folding: "
+                        + (what.isEmpty() ? slits : slits.isEmpty() ? what : what + ", " + slits) + "." + times(), KNIFE, new StepSubject.OfPiece(piece.id()),
+                        PunchReadings.of(piece, format));
+            }
+        }
+    }
+
+    private void folding() {
+        for (FoldedPiece piece : plan.pieces().values()) {
+            String label = plan.design().piece(piece.pattern().piece()).label();
+            for (int i = 0; i < piece.stages().size(); i++) {
+                FoldStage stage = piece.stages().get(i);
+                String say = stage.step().say().isEmpty() ? "Fold " + String.join(" and ", stage.step().creases()) + "." : stage.step().say();
+                String burnish = i == 0 ? " Burnish each fold with the bone folder." : "";
+                add(Phase.FOLD, say.replaceAll("\\.$", ""), label + ": " + say + burnish + times(), "",
+                        new StepSubject.OfFold(piece.pattern().piece(), i, stage), List.of());
+            }
+        }
+    }
+
+    private void gluing() {
+        layersByPanel().forEach((mat, layers) -> add(Phase.GLUE, mat.label() + " layers on",
+                "Glue the layers on the " + mat.label().toLowerCase(Locale.ROOT) + ", " + mat.face().word() + " face, " + format.text(layers.get(0).reveal())
+                        + " showing on each side. Keep glue off the score lines." + times(), "", new StepSubject.OfLayers(mat.on(), layers), List.of()));
+        for (Glue glue : plan.design().glue()) {
+            String edges = glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", "));
+            String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";
+            List<Reading> readings = glue.at().map(at -> List.of(
+                    new Reading(glue.id() + " x", "from the left edge", at.x(), Optional.empty(), "", Optional.empty()),
+                    new Reading(glue.id() + " y", "from the top edge", at.y(), Optional.empty(), "", Optional.empty()))).orElse(List.of());
+            add(Phase.GLUE, glue.say().replaceAll("\\..*$", ""), glue.say() + " Glue along: " + edges + "." + free + times(), "", new StepSubject.OfGlue(glue), readings);
+        }
+    }
+
+    private void checking() {
+        String size = plan.stack().isEmpty() ? "It does not close yet: see the checks."
+                : "Closed it should measure " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + " and be "
+                + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick.";
+        List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(new Reading("closed", "closed size", plan.closedWidth().orElseThrow(),
+                plan.closedHeight(), "the outline of all panels of the folded card", Optional.empty()));
+        add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(), readings);
+    }
+}

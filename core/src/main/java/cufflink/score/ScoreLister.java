@@ -1,0 +1,70 @@
+package cufflink.score;
+
+import cufflink.design.Face;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.Along;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Score;
+import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Lists a piece's scores so that the sheet is moved as few times as possible: one setup for each direction and face in use,
+ * the up face first, positions ascending. Scoring presses the ridge through to the other face, so a crease whose ridge shall end up
+ * inside the fold is scored from the outside of the fold: a mountain from the face it is seen on, a valley from behind.
+ */
+public final class ScoreLister {
+    private ScoreLister() {
+    }
+
+    /** Diagonal scores are not listed: they are drawn from mark to mark. */
+    public static List<ScoreSetup> list(Piece piece, ScoringStyle style) {
+        List<ScoreSetup> setups = new ArrayList<>();
+        for (boolean behind : new boolean[] {false, true}) {
+            for (Along along : new Along[] {Along.X, Along.Y}) {
+                List<ScoreSetup.Position> positions = piece.scores().stream()
+                        .filter(score -> score.line().along() == along && fromBehind(score, style) == behind)
+                        .map(score -> position(piece, score, along, behind))
+                        .sorted(Comparator.comparing(ScoreSetup.Position::at)).toList();
+                if (!positions.isEmpty()) {
+                    Face face = behind ? piece.up().other() : piece.up();
+                    setups.add(new ScoreSetup(piece.id(), face, behind, along == Along.Y, extent(piece, along), positions));
+                }
+            }
+        }
+        return setups;
+    }
+
+    private static boolean fromBehind(Score score, ScoringStyle style) {
+        return style == ScoringStyle.OWN_FACE && score.fold() == Fold.VALLEY;
+    }
+
+    private static Length extent(Piece piece, Along along) {
+        return along == Along.X ? piece.width().length() : piece.height().length();
+    }
+
+    /** Turning the piece over its upright axis mirrors x; level lines keep their distance from the top. */
+    private static ScoreSetup.Position position(Piece piece, Score score, Along along, boolean behind) {
+        Length at = along == Along.X ? score.line().x1() : score.line().y1();
+        Length across = extent(piece, along == Along.X ? Along.Y : Along.X);
+        Length from = score.line().from();
+        Length to = score.line().to();
+        boolean full = from.equals(Length.ZERO) && to.equals(across);
+        if (behind && along == Along.X) {
+            at = mirrored(at, piece.width().length());
+        } else if (behind) {
+            Length start = mirrored(to, across);
+            to = mirrored(from, across);
+            from = start;
+        }
+        Fold fold = behind ? score.fold().seenFromBehind() : score.fold();
+        return new ScoreSetup.Position(score.id(), at, from, to, full, fold, score.line().at().map(figure -> figure.derivation()));
+    }
+
+    /** The position counted from the other side: extent − position. */
+    public static Length mirrored(Length at, Length extent) {
+        return extent.minus(at);
+    }
+}

@@ -1,0 +1,20 @@
+/** All computation of Cufflink: no interface, no files, no clock, no locale. */
+module cufflink.core {
+    requires transitive org.locationtech.jts;
+    requires ejml.core;
+    requires ejml.ddense;
+    requires org.apache.commons.numbers.fraction;
+
+    exports cufflink.measure;
+    exports cufflink.problem;
+    exports cufflink.paper;
+    exports cufflink.design;
+    exports cufflink.crease;
+    exports cufflink.mat;
+    exports cufflink.score;
+    exports cufflink.fold;
+    exports cufflink.cut;
+    exports cufflink.fit;
+    exports cufflink.check;
+    exports cufflink.plan;
+}

@@ -1,0 +1,99 @@
+package cufflink.files.design;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasePatternBuilder;
+import cufflink.design.DesignDefinition;
+import cufflink.design.DesignSizer;
+import cufflink.design.Given;
+import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign;
+import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Reads a design file. After the text itself, the design is sized once with its defaults, in inches and in millimetres, so that names, kinds of values and
+ * panels that do not exist are found here and not at the table.
+ */
+public final class DesignFileReader {
+    private static final long LARGEST_FILE = 1_000_000;
+
+    private DesignFileReader() {
+    }
+
+    /** The design in a file. */
+    public static Outcome<DesignDefinition> read(Path file) {
+        String name = String.valueOf(file.getFileName());
+        try {
+            if (Files.size(file) > LARGEST_FILE) {
+                return Outcome.failed(Problem.error(name, "This file is too large for a design.", ""));
+            }
+            return read(name, Files.readString(file, StandardCharsets.UTF_8));
+        } catch (CharacterCodingException fault) {
+            return Outcome.failed(Problem.error(name, "This is not a text file.", "A design file is YAML in UTF-8."));
+        } catch (IOException fault) {
+            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read: " + fault.getMessage() + ".", ""));
+        }
+    }
+
+    /** The design in a text; {@code file} names it in messages. */
+    public static Outcome<DesignDefinition> read(String file, String text) {
+        Outcome<YamlNode> tree = YamlTreeReader.read(file, text);
+        if (tree.value().isEmpty()) {
+            return Outcome.failed(tree.problems());
+        }
+        List<Problem> problems = new ArrayList<>();
+        DesignDefinition definition = new DesignParser(problems).design(tree.value().get());
+        if (!problems.isEmpty()) {
+            return Outcome.failed(problems);
+        }
+        for (LengthUnit unit : LengthUnit.values()) {
+            Outcome<SizedDesign> sized = DesignSizer.size(definition, Given.defaults(RulerStep.usual(unit), Length.ofMicrometres(300)));
+            problems.addAll(sized.problems());
+            sized.value().ifPresent(design -> problems.addAll(references(file, design)));
+            if (!problems.isEmpty()) {
+                return Outcome.failed(problems);
+            }
+        }
+        return Outcome.of(definition);
+    }
+
+    private static List<Problem> references(String file, SizedDesign design) {
+        List<Problem> problems = new ArrayList<>();
+        Map<String, CreasePattern> patterns = new HashMap<>();
+        for (SizedDesign.Piece piece : design.pieces()) {
+            Outcome<CreasePattern> pattern = CreasePatternBuilder.build(piece);
+            problems.addAll(pattern.problems().stream().map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy())).toList());
+            pattern.value().ifPresent(built -> patterns.put(piece.id(), built));
+        }
+        if (problems.isEmpty()) {
+            design.mats().forEach(mat -> reference(file, "mats", mat.on(), patterns, problems));
+            design.glue().forEach(glue -> {
+                reference(file, "glue " + glue.id(), glue.part(), patterns, problems);
+                reference(file, "glue " + glue.id(), glue.onto(), patterns, problems);
+            });
+            design.pockets().forEach(pocket -> {
+                reference(file, "pocket " + pocket.definition().id(), pocket.definition().front(), patterns, problems);
+                reference(file, "pocket " + pocket.definition().id(), pocket.definition().back(), patterns, problems);
+            });
+        }
+        return problems;
+    }
+
+    private static void reference(String file, String where, PanelRef panel, Map<String, CreasePattern> patterns, List<Problem> problems) {
+        if (!patterns.containsKey(panel.piece()) || patterns.get(panel.piece()).panel(panel.panel()).isEmpty()) {
+            problems.add(Problem.error(file + ", " + where, "There is no panel “" + panel + "”.", "Name a panel of one of the pieces."));
+        }
+    }
+}

@@ -1,0 +1,278 @@
+package cufflink.files.design;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.DesignDefinition.CutOut;
+import cufflink.design.DesignDefinition.CutShape;
+import cufflink.design.DesignDefinition.FoldStep;
+import cufflink.design.DesignDefinition.Glue;
+import cufflink.design.DesignDefinition.Line;
+import cufflink.design.DesignDefinition.Mat;
+import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.DesignDefinition.PanelName;
+import cufflink.design.DesignDefinition.Piece;
+import cufflink.design.DesignDefinition.Pocket;
+import cufflink.design.DesignDefinition.Repeat;
+import cufflink.design.DesignDefinition.Role;
+import cufflink.design.DesignDefinition.Rule;
+import cufflink.design.DesignDefinition.Score;
+import cufflink.design.DesignDefinition.Slit;
+import cufflink.design.Expression;
+import cufflink.design.Face;
+import cufflink.design.Fold;
+import cufflink.design.Formula;
+import cufflink.design.PanelRef;
+import cufflink.design.Rounding;
+import cufflink.design.Side;
+import cufflink.design.Template;
+import cufflink.measure.LengthReading;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.Contents;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Turns the tree of a design file into a definition. The fields it asks for are the language. */
+final class DesignParser {
+    private final List<Problem> problems;
+
+    DesignParser(List<Problem> problems) {
+        this.problems = problems;
+    }
+
+    private Fields fields(YamlNode node, String what) {
+        return new Fields(node, what, problems);
+    }
+
+    DesignDefinition design(YamlNode root) {
+        try (Fields fields = fields(root, "A design")) {
+            List<Measure> measures = new ArrayList<>();
+            fields.entries("measures").forEach((name, node) -> measures.add(measure(name, node, fields)));
+            List<Piece> pieces = new ArrayList<>();
+            fields.entries("pieces").forEach((id, node) -> pieces.add(piece(id, node)));
+            Map<String, Map<String, Formula>> poses = new LinkedHashMap<>();
+            fields.entries("poses").forEach((name, node) -> {
+                Map<String, Formula> angles = new LinkedHashMap<>();
+                if (node instanceof YamlNode.Mapping mapping) {
+                    mapping.entries().forEach((crease, angle) -> angles.put(crease, fields.formula(angle)));
+                } else {
+                    fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
+                }
+                poses.put(name, angles);
+            });
+            if (pieces.isEmpty()) {
+                fields.problem(fields.place(), "A design needs at least one piece.");
+            }
+            return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
+                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), measures, pieces,
+                    fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
+                    fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(), poses,
+                    fields.list("checks").stream().map(this::rule).toList());
+        }
+    }
+
+    private Measure measure(String name, YamlNode node, Fields parent) {
+        if (!name.matches("[a-z][A-Za-z0-9]{0,30}")) {
+            parent.problem(node.place(), "“" + name + "” must be letters and figures, starting with a small letter.");
+        }
+        try (Fields fields = fields(node, "A measure")) {
+            Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
+            Optional<Formula> value = role == Role.CHOICE || role == Role.CONTENTS ? Optional.empty()
+                    : Optional.of(fields.has("default") ? fields.requiredFormula("default") : fields.requiredFormula("value"));
+            List<String> choices = role == Role.CHOICE ? fields.texts("choices") : List.of();
+            if (role == Role.CHOICE && choices.isEmpty()) {
+                fields.problem(fields.place(), "A choice needs choices, such as [side, top].");
+            }
+            Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
+                    .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
+            String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
+            return new Measure(name, label, role, value, rounding, fields.formula("min"), fields.formula("max"), choices,
+                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(), fields.text("about").orElse(""));
+        }
+    }
+
+    private static Contents contents(Fields fields) {
+        LengthReading<Contents> read = Contents.read(fields.requiredText("default"), LengthUnit.MILLIMETRE);
+        return read.value().orElseGet(() -> {
+            fields.problem(fields.node("default").map(YamlNode::place).orElse(fields.place()), read.message());
+            return Contents.GIFT_CARD;
+        });
+    }
+
+    private Piece piece(String id, YamlNode node) {
+        try (Fields fields = fields(node, "A piece")) {
+            List<YamlNode> size = fields.list("size");
+            if (size.size() != 2) {
+                fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
+                size = List.of(new YamlNode.Scalar("1 mm", fields.place()), new YamlNode.Scalar("1 mm", fields.place()));
+            }
+            Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
+            return new Piece(id, fields.text("label").orElse(id), fields.text("material").orElse("card"), up, fields.formula("when"),
+                    fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
+                    fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
+                    fields.list("panels").stream().map(this::panelName).toList());
+        }
+    }
+
+    private Score score(YamlNode node) {
+        try (Fields fields = fields(node, "A score")) {
+            return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("when"), repeat(fields));
+        }
+    }
+
+    /** A fold is one of three plain words, or a formula that gives one. */
+    private static Formula fold(Fields fields) {
+        String text = fields.requiredText("fold");
+        for (Fold fold : Fold.values()) {
+            if (fold.word().equals(text)) {
+                return new Formula(new Expression.Quoted(0, text), fields.place());
+            }
+        }
+        return fields.requiredFormula("fold");
+    }
+
+    private static Line line(Fields fields) {
+        Optional<Formula> from = fields.formula("from");
+        Optional<Formula> to = fields.formula("to");
+        if (fields.has("x")) {
+            return new DesignDefinition.AtX(fields.requiredFormula("x"), from, to);
+        } else if (fields.has("y")) {
+            return new DesignDefinition.AtY(fields.requiredFormula("y"), from, to);
+        }
+        List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream()).map(fields::formula).toList();
+        if (ends.size() != 4) {
+            fields.problem(fields.place(), "A line needs x, or y, or line: [[x, y], [x, y]].");
+            Formula nowhere = fields.formula("0 mm", fields.place());
+            return new DesignDefinition.Between(nowhere, nowhere, nowhere, nowhere);
+        }
+        return new DesignDefinition.Between(ends.get(0), ends.get(1), ends.get(2), ends.get(3));
+    }
+
+    private Slit slit(YamlNode node) {
+        try (Fields fields = fields(node, "A slit")) {
+            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.formula("when"), repeat(fields));
+        }
+    }
+
+    private CutOut cutOut(YamlNode node) {
+        try (Fields fields = fields(node, "A cut-out")) {
+            CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED : CutShape.POLYGON;
+            List<YamlNode> numbers = switch (shape) {
+                case CIRCLE -> fields.list("circle");
+                case ROUNDED -> fields.list("rounded");
+                case POLYGON -> fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
+            };
+            boolean right = switch (shape) {
+                case CIRCLE -> numbers.size() == 3;
+                case ROUNDED -> numbers.size() == 5;
+                case POLYGON -> numbers.size() >= 6 && numbers.size() % 2 == 0;
+            };
+            if (!right) {
+                fields.problem(fields.place(), "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
+            }
+            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.formula("when"));
+        }
+    }
+
+    private PanelName panelName(YamlNode node) {
+        if (node instanceof YamlNode.Scalar scalar) {
+            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(), Optional.empty());
+        }
+        try (Fields fields = fields(node, "A panel")) {
+            Template id = fields.requiredTemplate("id");
+            return new PanelName(id, fields.has("label") ? fields.template("label") : id, fields.formula("when"), repeat(fields));
+        }
+    }
+
+    private static Optional<Repeat> repeat(Fields fields) {
+        Map<String, YamlNode> entries = fields.entries("repeat");
+        if (entries.size() != 1) {
+            if (fields.has("repeat")) {
+                fields.problem(fields.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
+            }
+            return Optional.empty();
+        }
+        Map.Entry<String, YamlNode> entry = entries.entrySet().iterator().next();
+        List<YamlNode> range = fields.items(entry.getValue());
+        if (range.size() != 2) {
+            fields.problem(entry.getValue().place(), "A repeat needs two values: [from, to].");
+            return Optional.empty();
+        }
+        return Optional.of(new Repeat(entry.getKey(), fields.formula(range.get(0)), fields.formula(range.get(1))));
+    }
+
+    private Mat mat(YamlNode node) {
+        try (Fields fields = fields(node, "A mat")) {
+            Template on = fields.requiredTemplate("on");
+            String text = fields.requiredText("on");
+            int dot = text.indexOf('.');
+            if (dot < 1) {
+                fields.problem(fields.place(), "“on” must name a panel as piece.panel.");
+                return new Mat(on, on, Optional.empty(), on, Optional.empty(), Optional.empty());
+            }
+            YamlNode where = fields.node("on").orElseThrow();
+            Template panel = fields.template(new YamlNode.Scalar(text.substring(dot + 1), where.place().after(dot + 1)));
+            return new Mat(Template.of(text.substring(0, dot)), panel, fields.word("face", Face.class, Face::word),
+                    fields.has("label") ? fields.template("label") : panel, fields.formula("when"), repeat(fields));
+        }
+    }
+
+    private FoldStep foldStep(YamlNode node) {
+        try (Fields fields = fields(node, "A fold step")) {
+            return new FoldStep(Template.of(fields.text("piece").orElse("base")), fields.list("fold").stream().map(fields::template).toList(),
+                    fields.formula("to"), fields.template("say"), fields.formula("when"), repeat(fields));
+        }
+    }
+
+    private static PanelRef panel(Fields fields, String text) {
+        String[] parts = text.split("\\.", 2);
+        if (parts.length < 2) {
+            fields.problem(fields.place(), "“" + text + "” must name a panel as piece.panel.");
+            return new PanelRef(text, "");
+        }
+        return new PanelRef(parts[0], parts[1]);
+    }
+
+    private Glue glue(YamlNode node) {
+        try (Fields fields = fields(node, "Glue")) {
+            List<YamlNode> at = fields.list("at");
+            if (!at.isEmpty() && at.size() != 2) {
+                fields.problem(fields.place(), "“at” needs two values: [x, y].");
+            }
+            boolean placed = at.size() == 2;
+            return new Glue(fields.id("id"), panel(fields, fields.requiredText("glue")), panel(fields, fields.requiredText("onto")), fields.word("face", Face.class, Face::word),
+                    placed ? Optional.of(fields.formula(at.get(0))) : Optional.empty(), placed ? Optional.of(fields.formula(at.get(1))) : Optional.empty(),
+                    sides(fields, "edges"), sides(fields, "free"), fields.requiredTemplate("say"), fields.formula("when"));
+        }
+    }
+
+    private static List<Side> sides(Fields fields, String name) {
+        return fields.list(name).stream().flatMap(side -> fields.word(side, Side.class, Side::word).stream()).toList();
+    }
+
+    private Pocket pocket(YamlNode node) {
+        try (Fields fields = fields(node, "A pocket")) {
+            List<String> between = fields.texts("between");
+            if (between.size() != 2) {
+                fields.problem(fields.place(), "A pocket lies between two panels: between: [piece.panel, piece.panel].");
+                between = List.of("?.?", "?.?");
+            }
+            String id = fields.id("id");
+            Formula depth = fields.requiredFormula("depth");
+            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)), panel(fields, between.get(1)),
+                    fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"), depth,
+                    fields.formula("room").orElse(depth), fields.requiredText("holds"), fields.requiredFormula("reach"),
+                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())), fields.text("change").orElse(""));
+        }
+    }
+
+    private Rule rule(YamlNode node) {
+        try (Fields fields = fields(node, "A check")) {
+            return new Rule(fields.id("id"), fields.requiredFormula("that"), fields.requiredTemplate("good"), fields.requiredTemplate("else"),
+                    fields.text("change"), !fields.text("verdict").orElse("bad").equals("watch"));
+        }
+    }
+}

@@ -1,0 +1,198 @@
+package cufflink.files.design;
+
+import cufflink.design.Expression;
+import cufflink.design.ExpressionFault;
+import cufflink.design.ExpressionParser;
+import cufflink.design.Formula;
+import cufflink.design.Template;
+import cufflink.problem.Place;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The fields of one mapping, read with a harmless value in place of each mistake, so that one pass finds them all. Fields nobody asked
+ * for are mistakes too: {@link #close()} reports them.
+ */
+final class Fields implements AutoCloseable {
+    private static final Pattern INSERT = Pattern.compile("\\{([^{}]*)}");
+
+    private final YamlNode.Mapping mapping;
+    private final List<Problem> problems;
+    private final Set<String> asked = new LinkedHashSet<>();
+
+    Fields(YamlNode node, String what, List<Problem> problems) {
+        this.problems = problems;
+        if (node instanceof YamlNode.Mapping map) {
+            mapping = map;
+        } else {
+            mapping = new YamlNode.Mapping(Map.of(), Map.of(), node.place());
+            problem(node.place(), what + " must be written as fields, such as {id: ..., ...}.");
+        }
+    }
+
+    void problem(Place place, String what) {
+        problems.add(Problem.error(place.toString(), what, ""));
+    }
+
+    Place place() {
+        return mapping.place();
+    }
+
+    boolean has(String name) {
+        asked.add(name);
+        return mapping.entries().containsKey(name);
+    }
+
+    Optional<YamlNode> node(String name) {
+        asked.add(name);
+        return Optional.ofNullable(mapping.entries().get(name));
+    }
+
+    Optional<String> text(String name) {
+        return node(name).map(this::scalar);
+    }
+
+    String requiredText(String name) {
+        return text(name).orElseGet(() -> {
+            missing(name);
+            return "";
+        });
+    }
+
+    String id(String name) {
+        String id = requiredText(name);
+        if (!id.isEmpty() && !id.matches("[A-Za-z][A-Za-z0-9-]{0,40}")) {
+            problem(node(name).orElseThrow().place(), "“" + id + "” must be letters, figures and hyphens.");
+        }
+        return id;
+    }
+
+    private void missing(String name) {
+        problem(mapping.place(), "“" + name + "” is missing here.");
+    }
+
+    private String scalar(YamlNode node) {
+        if (node instanceof YamlNode.Scalar scalar) {
+            return scalar.text();
+        }
+        problem(node.place(), "A single text was expected here.");
+        return "";
+    }
+
+    Optional<Formula> formula(String name) {
+        return node(name).map(this::formula);
+    }
+
+    Formula requiredFormula(String name) {
+        return formula(name).orElseGet(() -> {
+            missing(name);
+            return zero(mapping.place());
+        });
+    }
+
+    Formula formula(YamlNode node) {
+        return formula(scalar(node), node.place());
+    }
+
+    Formula formula(String text, Place place) {
+        try {
+            return new Formula(ExpressionParser.parse(text), place);
+        } catch (ExpressionFault fault) {
+            problem(place.after(fault.position()), "In “" + text + "”: " + fault.getMessage() + ".");
+            return zero(place);
+        }
+    }
+
+    private static Formula zero(Place place) {
+        return new Formula(new Expression.Quoted(0, ""), place);
+    }
+
+    Template template(String name) {
+        return node(name).map(this::template).orElse(Template.of(""));
+    }
+
+    Template requiredTemplate(String name) {
+        return node(name).map(this::template).orElseGet(() -> {
+            missing(name);
+            return Template.of("missing");
+        });
+    }
+
+    Template template(YamlNode node) {
+        String text = scalar(node);
+        List<Template.Part> parts = new ArrayList<>();
+        Matcher matcher = INSERT.matcher(text);
+        int from = 0;
+        while (matcher.find()) {
+            if (matcher.start() > from) {
+                parts.add(new Template.Fixed(text.substring(from, matcher.start())));
+            }
+            parts.add(new Template.Insert(formula(matcher.group(1), node.place().after(matcher.start(1)))));
+            from = matcher.end();
+        }
+        if (from < text.length()) {
+            parts.add(new Template.Fixed(text.substring(from)));
+        }
+        return new Template(parts);
+    }
+
+    /** One of the words of an enum, or the fallback. */
+    <E extends Enum<E>> Optional<E> word(String name, Class<E> type, Function<E, String> words) {
+        return node(name).flatMap(node -> word(node, type, words));
+    }
+
+    <E extends Enum<E>> Optional<E> word(YamlNode node, Class<E> type, Function<E, String> words) {
+        String text = scalar(node);
+        Optional<E> found = Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst();
+        if (found.isEmpty()) {
+            problem(node.place(), "“" + text + "” is not known here; expected one of "
+                    + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
+        }
+        return found;
+    }
+
+    /** The items of a list; none if the field is not there. */
+    List<YamlNode> list(String name) {
+        return node(name).map(this::items).orElse(List.of());
+    }
+
+    List<YamlNode> items(YamlNode node) {
+        if (node instanceof YamlNode.Sequence sequence) {
+            return sequence.items();
+        }
+        problem(node.place(), "A list was expected here, such as [a, b].");
+        return List.of();
+    }
+
+    List<String> texts(String name) {
+        return list(name).stream().map(this::scalar).toList();
+    }
+
+    /** The fields of a mapping in order; none if the field is not there. */
+    Map<String, YamlNode> entries(String name) {
+        Optional<YamlNode> node = node(name);
+        if (node.isPresent() && node.get() instanceof YamlNode.Mapping map) {
+            return map.entries();
+        }
+        node.ifPresent(other -> problem(other.place(), "“" + name + "” must hold named entries."));
+        return Map.of();
+    }
+
+    @Override
+    public void close() {
+        mapping.keys().forEach((key, place) -> {
+            if (!asked.contains(key)) {
+                problem(place, "“" + key + "” is not known here; expected " + String.join(", ", asked) + ".");
+            }
+        });
+    }
+}
