@@ -17,4 +17,5 @@ module cufflink.core {
     exports cufflink.fit;
     exports cufflink.check;
     exports cufflink.plan;
+    exports cufflink.drawing;
 }

@@ -6,6 +6,7 @@ import cufflink.design.SizedDesign;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.FoldedPiece;
 import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
@@ -26,6 +27,16 @@ public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, 
                            List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, BenchTools tools, RulerStep step) {
     LengthFormat format() {
         return LengthFormat.of(step.unit());
+    }
+
+    /** A length on the maker's ruler: exact if it lies there, otherwise the nearest division marked as such. */
+    String onRuler(Length length) {
+        return step.has(length) ? format().text(length) : "≈ " + format().text(step.nearest(length));
+    }
+
+    /** What is to spare, or lacks, never flattered: to spare is rounded down, what lacks up. */
+    String margin(Length margin) {
+        return format().text(margin.isNegative() ? step.up(margin.abs()) : step.down(margin));
     }
 
     /** Names the measure to change, as a change without a value. */

@@ -4,7 +4,6 @@ import cufflink.design.DesignDefinition.Role;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.fit.PocketFit;
 import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
 import cufflink.paper.Contents;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,31 +21,30 @@ final class PocketJudge implements Judge {
     }
 
     private static void judge(CheckSubject subject, Pocket pocket, Contents item, List<Check> checks) {
-        LengthFormat format = subject.format();
         PocketFit fit = PocketFit.of(pocket, item);
         String id = pocket.definition().id();
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
         checks.add(judgement(id + "-width", fit.width(),
-                label + " is " + format.text(pocket.width().length()) + " wide for a " + item.name() + " of " + format.text(item.width()),
+                label + " is " + subject.onRuler(pocket.width().length()) + " wide for a " + item.name() + " of " + subject.onRuler(item.width()),
                 "Make the card wider.", subject.change(subject.design().definition().measure(Role.FINISHED_WIDTH)
-                        .map(measure -> measure.name()).orElse("")), format));
+                        .map(measure -> measure.name()).orElse("")), subject));
         checks.add(judgement(id + "-room", fit.room(),
-                "The " + item.name() + ", " + format.text(item.height()) + " high, has " + format.text(pocket.room().length()) + " before it passes the edge",
-                "Make the pocket deeper or the contents smaller.", change, format));
+                "The " + item.name() + ", " + subject.onRuler(item.height()) + " high, has " + subject.onRuler(pocket.room().length()) + " before it passes the edge",
+                "Make the pocket deeper or the contents smaller.", change, subject));
         checks.add(judgement(id + "-depth", fit.held(),
-                label + " is " + format.text(pocket.depth().length()) + " deep; a third of the " + item.name() + " must sit in it",
-                "Make the pocket deeper.", change, format));
-        String reach = format.text(Length.longer(pocket.reach().length(), Length.ZERO)) + " of the " + item.name() + " can be gripped; "
-                + format.text(pocket.reachWanted()) + " is good";
+                label + " is " + subject.onRuler(pocket.depth().length()) + " deep; a third of the " + item.name() + " must sit in it",
+                "Make the pocket deeper.", change, subject));
+        String reach = subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)) + " of the " + item.name() + " can be gripped; "
+                + subject.onRuler(pocket.reachWanted()) + " is good";
         checks.add(fit.reach().isNegative()
                 ? new Check(id + "-reach", Verdict.WATCH, Optional.of(fit.reach()), reach + ".", "Deepen the notch or make the pocket shallower.", change)
                 : Check.good(id + "-reach", fit.reach(), reach + "."));
     }
 
-    private static Check judgement(String id, Length margin, String found, String remedy, Optional<Check.Change> change, LengthFormat format) {
+    private static Check judgement(String id, Length margin, String found, String remedy, Optional<Check.Change> change, CheckSubject subject) {
         return margin.isNegative()
-                ? Check.bad(id, Optional.of(margin), found + ": " + format.text(margin.abs()) + " too little.", remedy, change)
-                : Check.good(id, margin, found + ": " + format.text(margin) + " to spare.");
+                ? Check.bad(id, Optional.of(margin), found + ": " + subject.margin(margin) + " too little.", remedy, change)
+                : Check.good(id, margin, found + ": " + subject.margin(margin) + " to spare.");
     }
 }

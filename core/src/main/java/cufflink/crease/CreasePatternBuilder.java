@@ -113,7 +113,7 @@ public final class CreasePatternBuilder {
     private List<Panel> panels(Polygon outline) {
         List<Geometry> lines = new ArrayList<>();
         lines.add(outline.getBoundary());
-        folded().forEach(score -> lines.add(line(segment(score.line())).intersection(outline)));
+        folded().forEach(score -> lines.add(line(segment(score.line()))));
         piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> lines.add(line(segment(slit.line()))));
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionOp.union(lines));

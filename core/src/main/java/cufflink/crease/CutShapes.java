@@ -1,6 +1,7 @@
 package cufflink.crease;
 
 import cufflink.design.SizedDesign.CutOut;
+import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -40,7 +41,7 @@ final class CutShapes {
     private static void arc(List<Coordinate> corners, double cx, double cy, double radius, int start, int chords) {
         for (int i = 0; i <= chords; i++) {
             double angle = 2 * Math.PI * (start + i) / CHORDS;
-            Coordinate corner = new Coordinate(cx + radius * Math.cos(angle), cy + radius * Math.sin(angle));
+            Coordinate corner = new Coordinate(onGrid(cx + radius * Math.cos(angle)), onGrid(cy + radius * Math.sin(angle)));
             if (corners.isEmpty() || corners.get(corners.size() - 1).distance(corner) > 1e-9) {
                 corners.add(corner);
             }
@@ -48,6 +49,11 @@ final class CutShapes {
         if (chords == CHORDS) {
             corners.remove(corners.size() - 1);
         }
+    }
+
+    /** To the nanometre, so that an arc meets a line through its centre exactly. */
+    private static double onGrid(double millimetres) {
+        return Length.nearestToMillimetres(millimetres).toMillimetres();
     }
 
     /** The strip of a slit with a width, centred on its line. */

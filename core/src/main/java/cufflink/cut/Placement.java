@@ -5,11 +5,13 @@ import cufflink.measure.Length;
 /**
  * Where a piece lies on a sheet.
  *
+ * @param piece  its id
+ * @param label  as shown
  * @param x      from the sheet's left edge
  * @param y      from its top edge
  * @param width  as it lies
  * @param height as it lies
  * @param turned whether it lies a quarter turn round
  */
-public record Placement(String piece, Length x, Length y, Length width, Length height, boolean turned) {
+public record Placement(String piece, String label, Length x, Length y, Length width, Length height, boolean turned) {
 }

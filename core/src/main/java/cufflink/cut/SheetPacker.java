@@ -97,7 +97,7 @@ final class SheetPacker {
             keep(part.x, part.y.plus(h), part.width, below);
             keep(part.x.plus(w), part.y, right, h);
         }
-        placements.add(new Placement(spot.piece.id(), part.x, part.y, w, h, spot.turned));
+        placements.add(new Placement(spot.piece.id(), spot.piece.label(), part.x, part.y, w, h, spot.turned));
     }
 
     private void cut(boolean upright, Length at, Part part) {

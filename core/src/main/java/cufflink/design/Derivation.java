@@ -31,22 +31,28 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
         StringBuilder text = new StringBuilder(label);
         String exactText = writer.value(exact);
         if (formula.isEmpty()) {
-            text.append(" = ").append(exactText).append(", set by hand");
+            text.append(" = ").append(exactText);
         } else {
-            String words = writer.inWords(formula.get());
-            String numbers = writer.inNumbers(formula.get());
-            text.append(" = ").append(words);
-            if (!numbers.equals(words)) {
-                text.append(" = ").append(numbers);
-            }
-            if (!numbers.equals(exactText) && !words.equals(exactText)) {
-                text.append(" = ").append(exactText);
-            }
+            appendFormula(text, writer, exactText);
         }
         if (!result.equals(exact)) {
             text.append(rounding == Rounding.EXACT || !note.isEmpty() ? "" : ", rounded " + rounding.words() + " " + step.label());
             text.append(" = ").append(writer.value(result));
         }
         return text + (note.isEmpty() ? "" : " (" + note + ")");
+    }
+
+    /** Words, numbers, value; what would only repeat the one before is left out. */
+    private void appendFormula(StringBuilder text, ExpressionWriter writer, String exactText) {
+        String words = writer.inWords(formula.orElseThrow());
+        String numbers = writer.inNumbers(formula.orElseThrow());
+        String bare = writer.bare(exact);
+        if (!words.equals(bare)) {
+            text.append(" = ").append(words);
+            if (!numbers.equals(words) && !numbers.equals(bare)) {
+                text.append(" = ").append(numbers);
+            }
+        }
+        text.append(" = ").append(exactText);
     }
 }

@@ -43,7 +43,8 @@ final class ExpressionWriter {
         return value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH ? format.text(quantity.toLength()) : bare(value);
     }
 
-    private String bare(Value value) {
+    /** A length without its unit, anything else as {@link #value}. */
+    String bare(Value value) {
         if (value instanceof Word word) {
             return word.text();
         } else if (value instanceof Truth truth) {

@@ -4,38 +4,49 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What the maker brings to a design.
  *
  * @param values      measures set by hand, by name
+ * @param fitted      names of those values that were found by fitting, not set by hand
  * @param contents    contents set by hand, by name
  * @param step        the maker's ruler
  * @param cardCaliper thickness of the card used for the pieces
  */
-public record Given(Map<String, Value> values, Map<String, Contents> contents, RulerStep step, Length cardCaliper) {
+public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper) {
     public Given {
         values = Map.copyOf(values);
+        fitted = Set.copyOf(fitted);
         contents = Map.copyOf(contents);
     }
 
     /** Nothing set by hand. */
     public static Given defaults(RulerStep step, Length cardCaliper) {
-        return new Given(Map.of(), Map.of(), step, cardCaliper);
+        return new Given(Map.of(), Set.of(), Map.of(), step, cardCaliper);
     }
 
     public Given with(String measure, Value value) {
         Map<String, Value> more = new LinkedHashMap<>(values);
         more.put(measure, value);
-        return new Given(more, contents, step, cardCaliper);
+        return new Given(more, fitted, contents, step, cardCaliper);
+    }
+
+    /** With a length that was found by fitting. */
+    public Given fitted(String measure, Length length) {
+        Set<String> names = new HashSet<>(fitted);
+        names.add(measure);
+        return new Given(with(measure, Value.length(length)).values, names, contents, step, cardCaliper);
     }
 
     public Given with(String measure, Contents item) {
         Map<String, Contents> more = new LinkedHashMap<>(contents);
         more.put(measure, item);
-        return new Given(values, more, step, cardCaliper);
+        return new Given(values, fitted, more, step, cardCaliper);
     }
 
     LengthFormat format() {

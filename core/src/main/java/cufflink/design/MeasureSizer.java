@@ -21,6 +21,8 @@ import java.util.Optional;
  * on the ruler; both are held between the measure's limits, and the derivation says so.
  */
 final class MeasureSizer {
+    private static final String BY_HAND = "set by hand";
+
     private final DesignDefinition definition;
     private final Given given;
     private final List<Problem> problems;
@@ -82,16 +84,16 @@ final class MeasureSizer {
         Contents item = given.contents().getOrDefault(measure.name(), measure.contents().orElse(Contents.GIFT_CARD));
         boolean byHand = given.contents().containsKey(measure.name());
         Word name = new Word(item.name());
-        keep(measure, name, Optional.of(item), byHand, plain(measure, name));
-        part(measure, "width", item.width());
-        part(measure, "height", item.height());
-        part(measure, "thickness", item.thickness());
+        keep(measure, name, Optional.of(item), byHand, plain(measure, name, byHand));
+        part(measure, item, "width", item.width());
+        part(measure, item, "height", item.height());
+        part(measure, item, "thickness", item.thickness());
     }
 
-    private void part(Measure measure, String part, Length length) {
+    private void part(Measure measure, Contents item, String part, Length length) {
         String name = measure.name() + "." + part;
         scope = scope.with(name, Value.length(length));
-        labels.put(name, part + " of the " + measure.label().toLowerCase(Locale.ROOT));
+        labels.put(name, part + " of the " + item.name());
     }
 
     private void choice(Measure measure) {
@@ -100,11 +102,12 @@ final class MeasureSizer {
             problems.add(Problem.error(measure.name(), "This is not one of the choices.", "Choose " + String.join(" or ", measure.choices()) + "."));
             return;
         }
-        keep(measure, wanted, Optional.empty(), given.values().containsKey(measure.name()), plain(measure, wanted));
+        boolean byHand = given.values().containsKey(measure.name());
+        keep(measure, wanted, Optional.empty(), byHand, plain(measure, wanted, byHand));
     }
 
-    private Derivation plain(Measure measure, Value value) {
-        return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, given.step(), "");
+    private Derivation plain(Measure measure, Value value, boolean byHand) {
+        return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, given.step(), byHand ? BY_HAND : "");
     }
 
     private void quantity(Measure measure) throws ExpressionFault {
@@ -121,7 +124,8 @@ final class MeasureSizer {
         Quantity rounded = byHand ? wanted : onRuler(measure, wanted);
         Quantity low = limit(measure.min(), wanted.kind(), true);
         Quantity high = limit(measure.max(), wanted.kind(), false);
-        String note = "";
+        boolean fitted = given.fitted().contains(measure.name());
+        String note = fitted ? "fitted" : byHand ? BY_HAND : "";
         Quantity value = rounded;
         ExpressionWriter writer = new ExpressionWriter(Map.of(), labels, given.format());
         if (high != null && value.amount().compareTo(high.amount()) > 0) {
@@ -132,12 +136,12 @@ final class MeasureSizer {
             value = low;
             note = "must be " + writer.value(low) + " at least";
         }
-        if (byHand && !note.isEmpty()) {
+        if (byHand && !value.equals(wanted)) {
             problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",
                     "The nearest possible, " + writer.value(value) + ", is used."));
         }
         Map<String, Value> bound = byHand ? Map.of() : bound(formula.expression());
-        keep(measure, value, Optional.empty(), byHand, new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
+        keep(measure, value, Optional.empty(), byHand && !fitted, new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
                 bound, labels, exact, value, measure.rounding(), given.step(), note));
     }
 

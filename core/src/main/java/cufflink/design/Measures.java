@@ -4,6 +4,7 @@ import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Value.Quantity;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
 import cufflink.paper.Contents;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +22,11 @@ public final class Measures {
     public record Sized(Measure definition, Value value, Optional<Contents> contents, boolean byHand, Derivation derivation) {
         public boolean isLength() {
             return value instanceof Quantity quantity && quantity.kind() == Value.Kind.LENGTH;
+        }
+
+        /** As shown: {@code 4 1/4 in}, {@code 4}, {@code 40°}, {@code side}. */
+        public String text(LengthFormat format) {
+            return new ExpressionWriter(Map.of(), Map.of(), format).value(value);
         }
 
         /** The length; the value must be one. */

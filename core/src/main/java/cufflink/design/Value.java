@@ -35,6 +35,11 @@ public sealed interface Value {
             return Length.ofNanometres(floor(amount.add(BigFraction.of(1, 2))).longValueExact());
         }
 
+        /** The amount as a floating-point number: a plain number, nanometres, square nanometres or degrees. */
+        public double toDouble() {
+            return amount.doubleValue();
+        }
+
         static BigInteger floor(BigFraction value) {
             BigInteger[] parts = value.getNumerator().divideAndRemainder(value.getDenominator());
             return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];

@@ -10,7 +10,6 @@ import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignSizer;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
-import cufflink.design.Value;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
@@ -62,9 +61,8 @@ public final class Fitter {
         } else if (wish instanceof Wish.Holding holding) {
             return holding(holding.item());
         } else if (width.isEmpty() || height.isEmpty()) {
-            String what = definition.measure(Role.CONTENTS).map(Measure::label).orElse("its own measures");
-            return Outcome.failed(Problem.error(definition.title(), "This design has no finished size of its own: it is sized by " + what.toLowerCase(Locale.ROOT) + ".",
-                    "Say what it goes round, or set its measures."));
+            return Outcome.failed(Problem.error(definition.title(), "This design has no finished size of its own: it follows what it holds.",
+                    "Say what that is, or set its measures by hand."));
         } else if (wish instanceof Wish.FinishedSize size) {
             return answer(finished(size.width(), size.height()), format.size(size.width(), size.height()), "", "");
         } else if (wish instanceof Wish.InEnvelope envelope) {
@@ -87,10 +85,10 @@ public final class Fitter {
     private Given finished(Given base, Length w, Length h) {
         Given result = base;
         if (!context.given().values().containsKey(width.orElseThrow().name())) {
-            result = result.with(width.orElseThrow().name(), Value.length(w));
+            result = result.fitted(width.orElseThrow().name(), w);
         }
         if (!context.given().values().containsKey(height.orElseThrow().name())) {
-            result = result.with(height.orElseThrow().name(), Value.length(h));
+            result = result.fitted(height.orElseThrow().name(), h);
         }
         return result;
     }
@@ -110,7 +108,7 @@ public final class Fitter {
             return Outcome.failed(flat.problems());
         }
         Length thickness = context.thickness().apply(flat.value().get());
-        Length ease = Length.longer(wanted.ease(), thickness.plus(step.length()));
+        Length ease = Length.longer(wanted.ease(), step.up(thickness.plus(step.length())));
         String why = ease.equals(wanted.ease()) ? format.text(ease) + " of ease" : format.text(ease) + " for its thickness";
         String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(sides[0], sides[1]) + "; less " + why + " each way, the card may be "
                 + format.size(inEnvelope(sides[0], ease), inEnvelope(sides[1], ease)) + ".";
@@ -191,7 +189,7 @@ public final class Fitter {
     private boolean placed(SizedDesign design, Wish.FromSheet wanted) {
         StockSheet sheet = new StockSheet(wanted.name(), "", wanted.width(), wanted.height(), OptionalInt.of(wanted.sheets()), false);
         List<CutPiece> pieces = design.pieces().stream()
-                .map(piece -> new CutPiece(piece.id(), context.copies(), piece.width().length(), piece.height().length(), "", context.mayTurn())).toList();
+                .map(piece -> new CutPiece(piece.id(), piece.label(), context.copies(), piece.width().length(), piece.height().length(), "", context.mayTurn())).toList();
         LayoutPlan plan = context.planner().plan(new CutJob(pieces, List.of(sheet)));
         return plan.unplaced().isEmpty();
     }

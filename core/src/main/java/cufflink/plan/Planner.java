@@ -101,23 +101,26 @@ public final class Planner {
 
     private CutJob job(SizedDesign design, List<MatLayer> mats) {
         List<CutPiece> pieces = new ArrayList<>();
-        Map<String, Stock> stocks = new LinkedHashMap<>();
+        Map<String, StockSheet> sheets = new LinkedHashMap<>();
         for (SizedDesign.Piece piece : design.pieces()) {
-            Stock stock = project.paper(piece.material());
-            stocks.put(piece.material(), stock);
-            pieces.add(new CutPiece(piece.label(), project.copies(), piece.width().length(), piece.height().length(), piece.material(), !stock.directional()));
+            StockSheet sheet = sheet(piece.material(), sheets);
+            pieces.add(new CutPiece(piece.id(), piece.label(), project.copies(), piece.width().length(), piece.height().length(), sheet.material(),
+                    !project.paper(piece.material()).directional()));
         }
         for (MatLayer mat : mats) {
-            String role = "mat " + mat.layer();
-            Stock stock = project.paper(role);
-            stocks.put(role, stock);
-            pieces.add(new CutPiece(mat.label(), project.copies(), mat.width(), mat.height(), role, !stock.directional()));
+            StockSheet sheet = sheet("mat " + mat.layer(), sheets);
+            pieces.add(new CutPiece(mat.on().on() + " layer " + mat.layer(), mat.label(), project.copies(), mat.width(), mat.height(), sheet.material(), !project.paper("mat " + mat.layer()).directional()));
         }
-        List<StockSheet> sheets = new ArrayList<>();
-        String mainMaterial = design.pieces().get(0).material();
-        stocks.forEach((role, stock) -> sheets.add(project.wish() instanceof Wish.FromSheet sheet && role.equals(mainMaterial)
-                ? new StockSheet(stock.name(), role, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false)
-                : new StockSheet(stock.name(), role, stock.width(), stock.height(), OptionalInt.empty(), false)));
-        return new CutJob(pieces, sheets);
+        return new CutJob(pieces, List.copyOf(sheets.values()));
+    }
+
+    /** The sheets for a role; roles that use the same paper share them. */
+    private StockSheet sheet(String role, Map<String, StockSheet> known) {
+        Stock stock = project.paper(role);
+        boolean fitted = project.wish() instanceof Wish.FromSheet && role.equals(project.design().pieces().get(0).material());
+        String material = (fitted ? "fitted " : "") + stock.name() + " " + stock.width() + " " + stock.height();
+        return known.computeIfAbsent(material, key -> project.wish() instanceof Wish.FromSheet sheet && fitted
+                ? new StockSheet(stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false)
+                : new StockSheet(stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false));
     }
 }

@@ -61,7 +61,7 @@ final class RunSheet {
         for (List<SheetLayout> group : alike.values()) {
             SheetLayout layout = group.get(0);
             List<Reading> readings = layout.cuts().stream().map(this::reading).toList();
-            String pieces = layout.placements().stream().collect(Collectors.groupingBy(Placement::piece, LinkedHashMap::new, Collectors.counting()))
+            String pieces = layout.placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting()))
                     .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
             String title = group.size() > 1 ? group.size() + " sheets of " + layout.stock().name() : layout.stock().name();

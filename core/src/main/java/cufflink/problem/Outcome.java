@@ -1,5 +1,6 @@
 package cufflink.problem;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -36,6 +37,17 @@ public record Outcome<T>(Optional<T> value, List<Problem> problems) {
 
     public <R> Outcome<R> map(Function<T, R> change) {
         return new Outcome<>(value.map(change), problems);
+    }
+
+    /** The next outcome made of the value, after the problems of this one. */
+    public <R> Outcome<R> then(Function<T, Outcome<R>> next) {
+        if (value.isEmpty()) {
+            return failed(problems);
+        }
+        Outcome<R> result = next.apply(value.get());
+        List<Problem> all = new ArrayList<>(problems);
+        all.addAll(result.problems);
+        return new Outcome<>(result.value, all);
     }
 
     /** The value, where the caller has made sure that there is one. */

@@ -1,0 +1,54 @@
+package cufflink.cli;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.check.Verdict;
+import cufflink.files.plan.PlanJson;
+import cufflink.files.plan.PlanText;
+import cufflink.plan.Plan;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.List;
+import picocli.CommandLine;
+
+/** How commands answer: a plan in the wanted format, or the problems on standard error. */
+final class Answers {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    /** How to print. */
+    enum Format { TEXT, JSON }
+
+    private Answers() {
+    }
+
+    static int plan(Outcome<Plan> outcome, Format format, CommandLine line) {
+        if (outcome.value().isEmpty()) {
+            return failed(outcome.problems(), format, line);
+        }
+        Plan plan = outcome.value().get();
+        line.getOut().println(format == Format.JSON ? json(PlanJson.of(plan)) : PlanText.of(plan).stripTrailing());
+        return plan.verdict() == Verdict.BAD ? Main.BAD_CHECK : Main.GOOD;
+    }
+
+    /** Problems go to standard error, one a line; with JSON also as an object there. */
+    static int failed(List<Problem> problems, Format format, CommandLine line) {
+        if (format == Format.JSON) {
+            ObjectNode root = MAPPER.createObjectNode();
+            root.set("problems", PlanJson.problems(problems));
+            line.getErr().println(json(root));
+        } else {
+            problems.forEach(problem -> line.getErr().println(problem.text()));
+        }
+        return Main.NO_PLAN;
+    }
+
+    static String json(JsonNode node) {
+        try {
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("a tree of texts and numbers could not be written", impossible);
+        }
+    }
+}

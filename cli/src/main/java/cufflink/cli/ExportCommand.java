@@ -1,0 +1,66 @@
+package cufflink.cli;
+
+import cufflink.files.Exporter;
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.handout.HandOutOptions;
+import cufflink.files.project.ProjectReader;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.NamedSize;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Writes a project out. */
+@Command(name = "export", description = "Writes a project as a hand-out (pdf), lines (svg, dxf) or lists (csv).", mixinStandardHelpOptions = true)
+final class ExportCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "PROJECT")
+    private Path file;
+
+    @Option(names = "--to", required = true, description = "pdf, svg, dxf or csv.")
+    private Exporter.Format to;
+
+    @Option(names = "--out", required = true, paramLabel = "PATH", description = "The PDF file, or a folder for the others.")
+    private Path out;
+
+    @Option(names = "--page", paramLabel = "A4|Letter", description = "Paper of the hand-out; by the project's unit if left out.")
+    private String page;
+
+    @Option(names = "--derivations", description = "List how every figure came about.")
+    private boolean derivations;
+
+    @Override
+    public Integer call() {
+        Outcome<Plan> plan = ProjectReader.read(file, DesignLibrary.builtIn()).then(Planner::plan);
+        if (plan.value().isEmpty()) {
+            return Answers.failed(plan.problems(), Answers.Format.TEXT, spec.commandLine());
+        }
+        String paper = page != null ? page : plan.value().get().project().unit() == LengthUnit.INCH ? "Letter" : "A4";
+        if (!paper.equalsIgnoreCase("A4") && !paper.equalsIgnoreCase("Letter")) {
+            return Answers.failed(List.of(Problem.error("--page", "“" + paper + "” is not a page.", "Use A4 or Letter.")), Answers.Format.TEXT, spec.commandLine());
+        }
+        try {
+            HandOutOptions usual = HandOutOptions.on(paper);
+            NamedSize size = usual.page();
+            for (Path written : Exporter.export(plan.value().get(), to, out, new HandOutOptions(size, derivations, true))) {
+                spec.commandLine().getOut().println(written);
+            }
+            return Main.GOOD;
+        } catch (IOException fault) {
+            return Answers.failed(List.of(Problem.error(out.toString(), "This cannot be written there: " + fault.getMessage() + ".", "Choose another place.")),
+                    Answers.Format.TEXT, spec.commandLine());
+        }
+    }
+}

@@ -1,0 +1,202 @@
+package cufflink.cli;
+
+import cufflink.design.DesignDefinition;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthReading;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
+import cufflink.paper.NamedSize;
+import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.score.ScoringStyle;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import picocli.CommandLine.Option;
+
+/** The options of a plan. Everything typed is read here, and every mistake is named. */
+final class PlanOptions {
+    private static final Length USUAL_EASE_INCH = Length.ofInches(1, 8);
+    private static final Length USUAL_EASE_METRIC = Length.ofMillimetres(3);
+
+    @Option(names = "--finish", paramLabel = "WxH", description = "Finished size: 4 1/4x5 1/2, 105x148mm, or a card's name.")
+    private String finish;
+    @Option(names = "--envelope", paramLabel = "NAME", description = "Fit into an envelope.")
+    private String envelope;
+    @Option(names = "--sheet", paramLabel = "NAME[*COUNT]", description = "The largest size from one sheet, or from several.")
+    private String sheet;
+    @Option(names = "--hold", paramLabel = "ITEM", description = "The smallest size that holds it: gift-card, photograph, note, or WxH.")
+    private String hold;
+    @Option(names = "--set", paramLabel = "measure=value", description = "Set a measure by hand; may be repeated.")
+    private List<String> set = new ArrayList<>();
+    @Option(names = "--unit", paramLabel = "in|mm", description = "Unit for reading and printing.")
+    private String unit;
+    @Option(names = "--step", paramLabel = "1/16in", description = "Ruler step: 1/8in, 1/16in, 1/32in, 1mm, 0.5mm.")
+    private String step;
+    @Option(names = "--mats", paramLabel = "N", description = "Layers on each panel.")
+    private String mats;
+    @Option(names = "--reveal", paramLabel = "1/8in", description = "Border that each layer leaves.")
+    private String reveal;
+    @Option(names = "--copies", paramLabel = "N", description = "How many to make.")
+    private String copies;
+    @Option(names = "--stock", paramLabel = "NAME", description = "Sheet size of the paper: first for the card, then for layer 1, layer 2 ...")
+    private List<String> stock = new ArrayList<>();
+    @Option(names = "--scoring", paramLabel = "one|own", description = "Score all from one face, or each fold from its own.")
+    private String scoring;
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    /** The project that the options describe. */
+    Outcome<Project> project(DesignDefinition design) {
+        RulerStep ruler = ruler();
+        Project project = Project.of(design, ruler);
+        project = project.withWish(wish(ruler.unit())).withSet(set()).withMats(mats(project.mats(), ruler.unit())).withCopies(count("--copies", copies, 1, 1, Project.MOST_COPIES));
+        if (scoring != null) {
+            project = project.withScoring(scoringStyle());
+        }
+        project = papers(project);
+        return problems.isEmpty() ? Outcome.of(project) : Outcome.failed(problems);
+    }
+
+    private <T> T problem(String option, String what, String remedy, T fallback) {
+        problems.add(Problem.error(option, what, remedy));
+        return fallback;
+    }
+
+    private RulerStep ruler() {
+        if (unit != null && !unit.equals("in") && !unit.equals("mm")) {
+            problem("--unit", "“" + unit + "” is not a unit.", "Use in or mm.", null);
+        }
+        LengthUnit wanted = "mm".equals(unit) ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
+        if (step == null) {
+            return RulerStep.usual(wanted);
+        }
+        RulerStep found = RulerStep.named(step).orElseGet(() -> problem("--step", "“" + step + "” is not a ruler step.", "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm.",
+                RulerStep.SIXTEENTH_INCH));
+        return unit != null && found.unit() != wanted ? problem("--step", "The step " + found.label() + " is not in " + unit + ".", "Leave out --unit, or choose a step in it.", found) : found;
+    }
+
+    private Wish wish(LengthUnit reading) {
+        long wishes = Stream.of(finish, envelope, sheet, hold).filter(Objects::nonNull).count();
+        if (wishes > 1) {
+            return problem("--finish, --envelope, --sheet, --hold", "Only one of these can be fitted at a time.", "Keep one; set the others' measures with --set.", new Wish.AsDesigned());
+        }
+        if (finish != null) {
+            return finished(reading);
+        } else if (envelope != null) {
+            Length ease = reading == LengthUnit.INCH ? USUAL_EASE_INCH : USUAL_EASE_METRIC;
+            return named("--envelope", Kind.ENVELOPE, envelope).<Wish>map(found -> new Wish.InEnvelope(found, ease)).orElse(new Wish.AsDesigned());
+        } else if (sheet != null) {
+            return fromSheet(reading);
+        } else if (hold != null) {
+            LengthReading<Contents> read = Contents.read(hold, reading);
+            return read.value().<Wish>map(Wish.Holding::new).orElseGet(() -> problem("--hold", read.message(), "", new Wish.AsDesigned()));
+        }
+        return new Wish.AsDesigned();
+    }
+
+    private Wish finished(LengthUnit reading) {
+        Optional<NamedSize> card = PublishedSizes.named(Kind.CARD, finish);
+        if (card.isPresent()) {
+            return new Wish.FinishedSize(card.get().width(), card.get().height());
+        }
+        return size("--finish", finish, reading).<Wish>map(sides -> new Wish.FinishedSize(sides.get(0), sides.get(1))).orElse(new Wish.AsDesigned());
+    }
+
+    private Optional<List<Length>> size(String option, String text, LengthUnit reading) {
+        LengthReading<List<Length>> read = LengthParser.readSize(text, reading);
+        if (read.value().isEmpty()) {
+            return problem(option, read.message(), "", Optional.empty());
+        }
+        List<Length> sides = read.value().get();
+        return sides.size() == 2 && sides.stream().allMatch(Length::isPositive) ? Optional.of(sides)
+                : problem(option, "“" + text + "” is not a width and a height of more than 0.", "", Optional.empty());
+    }
+
+    private Optional<NamedSize> named(String option, Kind kind, String name) {
+        Optional<NamedSize> found = PublishedSizes.named(kind, name);
+        return found.isPresent() ? found : problem(option, "“" + name + "” is not known.", "Known are " + PublishedSizes.names(kind) + ".", Optional.empty());
+    }
+
+    private Wish fromSheet(LengthUnit reading) {
+        int star = sheet.lastIndexOf('*');
+        boolean counted = star > 0 && sheet.substring(star + 1).strip().matches("\\d{1,3}");
+        String name = (counted ? sheet.substring(0, star) : sheet).strip();
+        int count = counted ? count("--sheet", sheet.substring(star + 1).strip(), 1, 1, 999) : 1;
+        Optional<NamedSize> found = PublishedSizes.named(Kind.SHEET, name);
+        if (found.isPresent()) {
+            return new Wish.FromSheet(found.get().name(), found.get().width(), found.get().height(), count);
+        }
+        if (!name.matches(".*\\d\\s*[x×].*")) {
+            return problem("--sheet", "“" + name + "” is not known.", "Known are " + PublishedSizes.names(Kind.SHEET) + ", or type a size such as 9x12in.", new Wish.AsDesigned());
+        }
+        return size("--sheet", name, reading).<Wish>map(sides -> new Wish.FromSheet(name, sides.get(0), sides.get(1), count)).orElse(new Wish.AsDesigned());
+    }
+
+    private Map<String, String> set() {
+        Map<String, String> values = new LinkedHashMap<>();
+        for (String entry : set) {
+            int equals = entry.indexOf('=');
+            if (equals < 1) {
+                problem("--set", "“" + entry + "” does not say measure=value.", "", null);
+            } else {
+                values.put(entry.substring(0, equals).strip(), entry.substring(equals + 1).strip());
+            }
+        }
+        return values;
+    }
+
+    private MatSettings mats(MatSettings usual, LengthUnit reading) {
+        MatSettings settings = usual.withLayers(count("--mats", mats, usual.layers(), 0, MatSettings.MOST_LAYERS));
+        if (reveal == null) {
+            return settings;
+        }
+        LengthReading<Length> read = LengthParser.read(reveal, reading);
+        return read.value().filter(Length::isPositive).map(settings::withReveal)
+                .orElseGet(() -> problem("--reveal", read.message().isEmpty() ? "A border must be more than 0." : read.message(), "", settings));
+    }
+
+    private int count(String option, String text, int usual, int low, int high) {
+        if (text == null) {
+            return usual;
+        }
+        boolean right = text.matches("\\d{1,6}") && Integer.parseInt(text) >= low && Integer.parseInt(text) <= high;
+        return right ? Integer.parseInt(text) : problem(option, "“" + text + "” is not a whole number from " + low + " to " + high + ".", "", usual);
+    }
+
+    private ScoringStyle scoringStyle() {
+        return switch (scoring) {
+            case "one" -> ScoringStyle.ONE_FACE;
+            case "own" -> ScoringStyle.OWN_FACE;
+            default -> problem("--scoring", "“" + scoring + "” is not a way of scoring.", "Use one or own.", ScoringStyle.ONE_FACE);
+        };
+    }
+
+    private Project papers(Project project) {
+        Project result = project;
+        for (int i = 0; i < stock.size(); i++) {
+            Optional<NamedSize> size = named("--stock", Kind.SHEET, stock.get(i));
+            if (size.isEmpty()) {
+                continue;
+            }
+            List<String> roles = i == 0 ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList() : List.of("mat " + i);
+            for (String role : roles) {
+                Stock paper = project.paper(role).inSheets(size.get().width(), size.get().height());
+                result = result.withPaper(role, paper);
+            }
+        }
+        return result;
+    }
+}

@@ -1,0 +1,30 @@
+package cufflink.drawing;
+
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+
+/** Turns a picture a quarter to the right; text stays level. */
+public final class PictureTurn {
+    private PictureTurn() {
+    }
+
+    public static Picture quarter(Picture picture) {
+        Envelope box = picture.bounds();
+        List<Shape> turned = picture.shapes().stream().map(shape -> turn(shape, box)).toList();
+        return new Picture(new Envelope(0, box.getHeight(), 0, box.getWidth()), picture.point(), turned);
+    }
+
+    private static Shape turn(Shape shape, Envelope box) {
+        if (shape instanceof Shape.Area area) {
+            return new Shape.Area(area.id(), area.ink(), area.corners().stream().map(spot -> turn(spot, box)).toList(), area.colour(), area.edge());
+        } else if (shape instanceof Shape.Path path) {
+            return new Shape.Path(path.id(), path.ink(), path.points().stream().map(spot -> turn(spot, box)).toList());
+        }
+        Shape.Label label = (Shape.Label) shape;
+        return new Shape.Label(label.id(), label.ink(), turn(label.at(), box), label.text(), label.size(), label.anchor(), label.bold(), label.upright());
+    }
+
+    private static Shape.Spot turn(Shape.Spot spot, Envelope box) {
+        return new Shape.Spot(box.getMaxY() - spot.y(), spot.x() - box.getMinX());
+    }
+}

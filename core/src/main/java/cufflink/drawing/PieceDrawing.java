@@ -1,0 +1,161 @@
+package cufflink.drawing;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.Hinge;
+import cufflink.crease.Panel;
+import cufflink.design.Face;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign;
+import cufflink.drawing.Shape.Spot;
+import cufflink.measure.LengthFormat;
+import cufflink.paper.Stock;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+
+/** Draws a flat piece: its outline with what is cut away, its scores with their marks, its panels with their names and widths. */
+public final class PieceDrawing {
+    private final SizedDesign.Piece piece;
+    private final CreasePattern pattern;
+    private final boolean mirrored;
+    private final double point;
+    private final List<Shape> shapes = new ArrayList<>();
+
+    private PieceDrawing(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point) {
+        this.piece = piece;
+        this.pattern = pattern;
+        this.mirrored = mirrored;
+        this.point = point;
+    }
+
+    /** The inks of the lines of a fold. */
+    public static Ink ink(Fold fold) {
+        return switch (fold) {
+            case MOUNTAIN -> Ink.MOUNTAIN;
+            case VALLEY -> Ink.VALLEY;
+            case DECORATIVE -> Ink.DECORATIVE;
+        };
+    }
+
+    /**
+     * The piece as it lies.
+     *
+     * @param mirrored whether it is turned over its upright axis, with the marks of the other face
+     * @param point    millimetres a point
+     * @param stock    gives the paper its colour
+     * @param names    whether panels are named, with their widths in this format
+     */
+    public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point, Optional<Stock> stock,
+                               Optional<LengthFormat> names) {
+        PieceDrawing drawing = new PieceDrawing(piece, pattern, mirrored, point);
+        Face shown = mirrored ? piece.up().other() : piece.up();
+        drawing.outline(stock.map(paper -> shown == Face.OUTSIDE ? paper.face() : paper.back()));
+        drawing.scores();
+        names.ifPresent(drawing::panelNames);
+        return new Picture(drawing.bounds(), point, drawing.shapes);
+    }
+
+    /** Only the lines, each in the ink of its kind, for plotting. */
+    public static List<Shape> lines(SizedDesign.Piece piece, CreasePattern pattern) {
+        PieceDrawing drawing = new PieceDrawing(piece, pattern, false, 1);
+        drawing.cutLines();
+        drawing.scoreLines();
+        return drawing.shapes;
+    }
+
+    private Envelope bounds() {
+        return new Envelope(0, piece.width().length().toMillimetres(), 0, piece.height().length().toMillimetres());
+    }
+
+    private Spot spot(Coordinate at) {
+        return new Spot(mirrored ? piece.width().length().toMillimetres() - at.x : at.x, at.y);
+    }
+
+    private List<Spot> ring(LineString ring) {
+        return Arrays.stream(ring.getCoordinates()).map(this::spot).toList();
+    }
+
+    private void outline(Optional<String> colour) {
+        Polygon outline = pattern.outline();
+        shapes.add(new Shape.Area("paper", Ink.PAPER, ring(outline.getExteriorRing()), colour, Optional.of(Ink.CUT)));
+        for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+            shapes.add(new Shape.Area("opening", Ink.BENCH, ring(outline.getInteriorRingN(i)), Optional.empty(), Optional.of(Ink.CUT)));
+        }
+    }
+
+    private void cutLines() {
+        Polygon outline = pattern.outline();
+        shapes.add(new Shape.Path("outline", Ink.CUT, ring(outline.getExteriorRing())));
+        for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+            shapes.add(new Shape.Path("opening", Ink.CUT, ring(outline.getInteriorRingN(i))));
+        }
+        piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
+    }
+
+    private List<Spot> ends(SizedDesign.Line line) {
+        return List.of(spot(new Coordinate(line.x1().toMillimetres(), line.y1().toMillimetres())),
+                spot(new Coordinate(line.x2().toMillimetres(), line.y2().toMillimetres())));
+    }
+
+    private void scoreLines() {
+        for (Hinge hinge : pattern.hinges()) {
+            Fold fold = mirrored ? hinge.fold().seenFromBehind() : hinge.fold();
+            shapes.add(new Shape.Path(hinge.crease(), ink(fold), List.of(spot(hinge.at().p0), spot(hinge.at().p1))));
+        }
+        for (SizedDesign.Score score : piece.scores()) {
+            if (score.fold() == Fold.DECORATIVE) {
+                shapes.add(new Shape.Path(score.id(), Ink.DECORATIVE, ends(score.line())));
+            }
+        }
+    }
+
+    private void scores() {
+        piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
+        scoreLines();
+        for (SizedDesign.Score score : piece.scores()) {
+            if (score.fold() != Fold.DECORATIVE) {
+                mark(score);
+            }
+        }
+    }
+
+    /** The letter in a ring near the line's lower end, so that the kind does not depend on colour. */
+    private void mark(SizedDesign.Score score) {
+        Fold fold = mirrored ? score.fold().seenFromBehind() : score.fold();
+        List<Spot> ends = ends(score.line());
+        Spot from = ends.get(0);
+        Spot to = ends.get(1);
+        double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+        double share = length == 0 ? 0 : Math.max(0.5, 1 - 16 * point / length);
+        Spot at = new Spot(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
+        shapes.add(new Shape.Area(score.id(), Ink.PAPER, circle(at, 7 * point), Optional.of("#FFFFFF"), Optional.of(ink(fold))));
+        shapes.add(Shape.bold(score.id(), ink(fold), at.x(), at.y(), fold.letter(), 8.5));
+    }
+
+    static List<Spot> circle(Spot centre, double radius) {
+        List<Spot> ring = new ArrayList<>();
+        for (int i = 0; i < 32; i++) {
+            double angle = Math.PI * i / 16;
+            ring.add(centre.plus(radius * Math.cos(angle), radius * Math.sin(angle)));
+        }
+        return ring;
+    }
+
+    private void panelNames(LengthFormat format) {
+        boolean level = piece.scores().stream().anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
+        for (Panel panel : pattern.panels()) {
+            Spot centre = spot(panel.bounds().centre());
+            String size = format.number(level ? panel.height() : panel.width());
+            boolean room = panel.bounds().getWidth() > panel.label().length() * 6.2 * point;
+            if (room) {
+                shapes.add(Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
+            }
+            shapes.add(Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5));
+        }
+    }
+}

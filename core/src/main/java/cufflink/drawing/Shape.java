@@ -1,0 +1,64 @@
+package cufflink.drawing;
+
+import java.util.List;
+import java.util.Optional;
+
+/** A part of a picture. {@code id} names what it belongs to, so that a click finds it; it may be empty. */
+public sealed interface Shape {
+    String id();
+
+    Ink ink();
+
+    /** A point, millimetres. */
+    record Spot(double x, double y) {
+        public Spot plus(double dx, double dy) {
+            return new Spot(x + dx, y + dy);
+        }
+    }
+
+    /**
+     * A filled region.
+     *
+     * @param colour instead of the ink's, for paper of a stock
+     * @param edge   the ink of its outline
+     */
+    record Area(String id, Ink ink, List<Spot> corners, Optional<String> colour, Optional<Ink> edge) implements Shape {
+        public Area {
+            corners = List.copyOf(corners);
+        }
+    }
+
+    /** A line through points. */
+    record Path(String id, Ink ink, List<Spot> points) implements Shape {
+        public Path {
+            points = List.copyOf(points);
+        }
+    }
+
+    /** Where a text stands against its point. */
+    enum Anchor { START, MIDDLE, END }
+
+    /**
+     * Text, with fractions set; its middle height is at the point.
+     *
+     * @param size in points
+     */
+    record Label(String id, Ink ink, Spot at, String text, double size, Anchor anchor, boolean bold, boolean upright) implements Shape {
+    }
+
+    static Area rectangle(String id, Ink ink, double x, double y, double width, double height, Optional<String> colour, Optional<Ink> edge) {
+        return new Area(id, ink, List.of(new Spot(x, y), new Spot(x + width, y), new Spot(x + width, y + height), new Spot(x, y + height)), colour, edge);
+    }
+
+    static Path line(String id, Ink ink, double x1, double y1, double x2, double y2) {
+        return new Path(id, ink, List.of(new Spot(x1, y1), new Spot(x2, y2)));
+    }
+
+    static Label text(String id, Ink ink, double x, double y, String text, double size) {
+        return new Label(id, ink, new Spot(x, y), text, size, Anchor.MIDDLE, false, false);
+    }
+
+    static Label bold(String id, Ink ink, double x, double y, String text, double size) {
+        return new Label(id, ink, new Spot(x, y), text, size, Anchor.MIDDLE, true, false);
+    }
+}

@@ -1,0 +1,74 @@
+package cufflink.drawing;
+
+import cufflink.cut.Cut;
+import cufflink.cut.Placement;
+import cufflink.cut.SheetLayout;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+
+/** Draws a sheet with the pieces on it, its cuts numbered in the order of work, and the waste hatched. */
+public final class SheetDrawing {
+    private SheetDrawing() {
+    }
+
+    /**
+     * The sheet.
+     *
+     * @param now    number of the cut that is to be made; 0 for none
+     * @param colour of the paper
+     * @param point  millimetres a point
+     */
+    public static Picture draw(SheetLayout layout, int now, String colour, LengthFormat format, double point) {
+        List<Shape> shapes = new ArrayList<>();
+        double width = layout.stock().width().toMillimetres();
+        double height = layout.stock().height().toMillimetres();
+        shapes.add(Shape.rectangle("sheet", Ink.PAPER, 0, 0, width, height, Optional.of("#F4F6F5"), Optional.empty()));
+        shapes.add(Shape.rectangle("waste", Ink.WASTE, 0, 0, width, height, Optional.empty(), Optional.of(Ink.CUT)));
+        for (Placement placement : layout.placements()) {
+            piece(shapes, placement, colour, format, point);
+        }
+        layout.cuts().forEach(cut -> cut(shapes, cut, now, point));
+        Envelope bounds = new Envelope(0, width, 0, height);
+        return new Picture(bounds, point, shapes);
+    }
+
+    private static void piece(List<Shape> shapes, Placement placement, String colour, LengthFormat format, double point) {
+        double x = placement.x().toMillimetres();
+        double y = placement.y().toMillimetres();
+        double w = placement.width().toMillimetres();
+        double h = placement.height().toMillimetres();
+        Ink ink = Colours.isLight(colour) ? Ink.TEXT : Ink.CAPTION;
+        shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(Ink.CUT)));
+        boolean upright = w < placement.label().length() * 5.6 * point && h > w;
+        double dx = upright ? 7.5 * point : 0;
+        double dy = upright ? 0 : 7.5 * point;
+        String size = format.size(placement.turned() ? placement.height() : placement.width(), placement.turned() ? placement.width() : placement.height());
+        double room = (upright ? h : w) / (6.0 * point);
+        if (room >= placement.label().length()) {
+            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 - dx, y + h / 2 - dy), placement.label(), 11, Shape.Anchor.MIDDLE, true, upright));
+        }
+        if (room >= size.length() * 0.8) {
+            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 + dx, y + h / 2 + dy), size, 11, Shape.Anchor.MIDDLE, false, upright));
+        }
+    }
+
+    private static void cut(List<Shape> shapes, Cut cut, int now, double point) {
+        double x = cut.x().plus(cut.upright() ? cut.at() : Length.ZERO).toMillimetres();
+        double y = cut.y().plus(cut.upright() ? Length.ZERO : cut.at()).toMillimetres();
+        double x2 = cut.upright() ? x : x + cut.width().toMillimetres();
+        double y2 = cut.upright() ? y + cut.height().toMillimetres() : y;
+        String id = "cut " + cut.number();
+        boolean isNow = cut.number() == now;
+        if (isNow) {
+            shapes.add(Shape.line(id, Ink.NOW, x, y, x2, y2));
+        }
+        shapes.add(Shape.line(id, Ink.BLADE, x, y, x2, y2));
+        Shape.Spot mark = cut.upright() ? new Shape.Spot(x, Math.min(y2, y + (14 + 22 * (cut.number() % 3)) * point)) : new Shape.Spot(Math.min(x2, x + (14 + 22 * (cut.number() % 3)) * point), y);
+        shapes.add(new Shape.Area(id, Ink.PAPER, PieceDrawing.circle(mark, 8 * point), Optional.of(isNow ? Ink.NOW.colour() : "#FFFFFF"), Optional.of(Ink.BLADE)));
+        shapes.add(Shape.bold(id, isNow ? Ink.TEXT : Ink.BLADE, mark.x(), mark.y(), String.valueOf(cut.number()), 9));
+    }
+}

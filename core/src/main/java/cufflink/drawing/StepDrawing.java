@@ -1,0 +1,228 @@
+package cufflink.drawing;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.Panel;
+import cufflink.design.Side;
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Glue;
+import cufflink.fold.FoldStage;
+import cufflink.fold.FoldedPiece;
+import cufflink.fold.FoldedState;
+import cufflink.fold.Folder;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.paper.Stock;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.plan.RunStep;
+import cufflink.plan.StepSubject;
+import cufflink.score.ScoreSetup;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.geom.Envelope;
+
+/** Draws the paper as it lies on the bench in a step of the run sheet. */
+public final class StepDrawing {
+    private static final double GLUE_STRIP = 6.35;
+
+    private final Plan plan;
+    private final RunStep step;
+    private final Moment moment;
+    private final double point;
+
+    /**
+     * What within the step is to be seen.
+     *
+     * @param reading index of the number that is next, −1 for none
+     * @param folded  how far the fold of this step has gone, 0 to 1
+     * @param view    for folds
+     * @param rulers  whether scoring shows rulers and pins
+     */
+    public record Moment(int reading, double folded, View view, boolean rulers) {
+        /** The step finished, seen a little from the side, for print. */
+        public static Moment done() {
+            return new Moment(-1, 0.72, View.TILTED, false);
+        }
+    }
+
+    private StepDrawing(Plan plan, RunStep step, Moment moment, double point) {
+        this.plan = plan;
+        this.step = step;
+        this.moment = moment;
+        this.point = point;
+    }
+
+    /** The picture; {@code point} is millimetres a point. */
+    public static Picture draw(Plan plan, RunStep step, Moment moment, double point) {
+        return new StepDrawing(plan, step, moment, point).picture();
+    }
+
+    private Picture picture() {
+        StepSubject subject = step.subject();
+        if (subject instanceof StepSubject.OfSheet sheet) {
+            int now = moment.reading() < 0 || moment.reading() >= step.readings().size() ? 0 : sheet.layout().cuts().get(moment.reading()).number();
+            return SheetDrawing.draw(sheet.layout(), now, colourOf(sheet), plan.format(), point);
+        } else if (subject instanceof StepSubject.OfScores scores) {
+            return scores(scores.setup());
+        } else if (subject instanceof StepSubject.OfLayers layers) {
+            return step.phase() == Phase.GLUE ? layersOnPiece(layers) : layers(layers.layers());
+        } else if (subject instanceof StepSubject.OfPiece piece) {
+            return flat(piece.piece());
+        } else if (subject instanceof StepSubject.OfFold fold) {
+            return fold(fold);
+        } else if (subject instanceof StepSubject.OfGlue glue) {
+            return glue(glue.glue());
+        }
+        return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().pieces().get(0).id()));
+    }
+
+    private String colourOf(StepSubject.OfSheet sheet) {
+        return plan.project().papers().values().stream().filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst().map(Stock::face).orElse("#FFFFFF");
+    }
+
+    private Picture flat(String id) {
+        return flat(id, false);
+    }
+
+    private Picture flat(String id, boolean mirrored) {
+        SizedDesign.Piece piece = plan.design().piece(id);
+        return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), mirrored, point, Optional.empty(), Optional.of(plan.format()));
+    }
+
+    private Picture scores(ScoreSetup setup) {
+        Picture flat = flat(setup.piece(), setup.mirrored());
+        Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
+        List<Shape> shapes = new ArrayList<>();
+        for (Shape shape : lying.shapes()) {
+            if (isNow(shape.id()) && shape instanceof Shape.Path path) {
+                shapes.add(new Shape.Path(path.id(), Ink.NOW, path.points()));
+            }
+            shapes.add(shape);
+        }
+        Envelope bounds = new Envelope(lying.bounds());
+        if (moment.rulers()) {
+            double width = lying.width() + 40 * point;
+            double height = lying.height() + 16 * point;
+            List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
+            shapes.addAll(0, RulerDrawing.draw(plan.project().step(), false, width, pins, point));
+            shapes.addAll(0, RulerDrawing.draw(plan.project().step(), true, height, List.of(), point));
+            for (int i = setup.positions().size() - 1; i >= 0; i--) {
+                ScoreSetup.Position position = setup.positions().get(i);
+                shapes.addAll(RulerDrawing.pin(position.score(), position.at(), plan.format().number(position.at()), PieceDrawing.ink(position.fold()),
+                        i == moment.reading(), point));
+            }
+            bounds.expandToInclude(-RulerDrawing.depth() * point, -(RulerDrawing.depth() + 6) * point);
+            bounds.expandToInclude(width, height);
+        }
+        return new Picture(bounds, point, shapes);
+    }
+
+    private boolean isNow(String id) {
+        return moment.reading() >= 0 && moment.reading() < step.readings().size() && step.readings().get(moment.reading()).id().equals(id);
+    }
+
+    private Picture layers(List<MatLayer> layers) {
+        List<Shape> shapes = new ArrayList<>();
+        Envelope bounds = new Envelope();
+        for (MatLayer layer : layers) {
+            Envelope box = layer.outline().getEnvelopeInternal();
+            bounds.expandToInclude(box);
+            String colour = plan.project().paper("mat " + layer.layer()).face();
+            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT)));
+        }
+        MatLayer top = layers.get(layers.size() - 1);
+        Ink ink = Colours.isLight(plan.project().paper("mat " + top.layer()).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
+        shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 9 * point, step.title(), 11));
+        shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, plan.format().size(layers.get(0).width(), layers.get(0).height()), 14));
+        return new Picture(bounds, point, shapes);
+    }
+
+    /** The piece with the panel's face up, the glue on the panel and the lowest layer in its place. */
+    private Picture layersOnPiece(StepSubject.OfLayers layers) {
+        String id = layers.panel().piece();
+        CreasePattern pattern = plan.pieces().get(id).pattern();
+        boolean mirrored = layers.layers().get(0).on().face() != pattern.up();
+        Picture flat = flat(id, mirrored);
+        List<Shape> shapes = new ArrayList<>();
+        for (MatLayer layer : layers.layers()) {
+            String colour = plan.project().paper("mat " + layer.layer()).face();
+            List<Shape.Spot> corners = Outlines.spots(layer.outline()).stream().map(spot -> mirrored ? mirror(spot, flat) : spot).toList();
+            shapes.add(new Shape.Area("mat", Ink.MAT, corners, Optional.of(colour), Optional.of(Ink.CUT)));
+            if (layer.layer() == 1) {
+                shapes.add(new Shape.Area("mat", Ink.GLUE, corners, Optional.empty(), Optional.empty()));
+            }
+        }
+        return flat.with(shapes);
+    }
+
+    private static Shape.Spot mirror(Shape.Spot spot, Picture flat) {
+        return new Shape.Spot(flat.bounds().getMaxX() - spot.x(), spot.y());
+    }
+
+    private Picture fold(StepSubject.OfFold fold) {
+        FoldedPiece piece = plan.pieces().get(fold.piece());
+        FoldStage stage = fold.stage();
+        FoldedState state = between(piece, stage, moment.folded());
+        Stock stock = plan.project().paper(plan.design().piece(fold.piece()).material());
+        return FoldDrawing.draw(piece, state, stage.order(), moment.view(), stock, plan.mats(), matPapers(plan), point);
+    }
+
+    /** The papers of the layers, by the layer's number. */
+    public static Map<Integer, Stock> matPapers(Plan plan) {
+        Map<Integer, Stock> papers = new HashMap<>();
+        plan.mats().forEach(mat -> papers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
+        return papers;
+    }
+
+    /** A piece part of the way through a step, 0 to 1; every crease of the step turns evenly. */
+    public static FoldedState between(FoldedPiece piece, FoldStage stage, double share) {
+        Map<String, Double> angles = new LinkedHashMap<>(stage.after().angles());
+        angles.replaceAll((crease, end) -> {
+            double start = stage.before().angles().getOrDefault(crease, 0.0);
+            return start + (end - start) * share;
+        });
+        return Folder.fold(piece.pattern(), piece.anchor(), angles).orThrow();
+    }
+
+    private Picture glue(Glue glue) {
+        String hostId = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
+        CreasePattern pattern = plan.pieces().get(hostId).pattern();
+        boolean mirrored = glue.face() != pattern.up();
+        Picture flat = flat(hostId, mirrored);
+        List<Shape> shapes = new ArrayList<>();
+        Envelope area = glue.at().map(at -> placed(glue, at)).orElseGet(() -> pattern.panel(glue.part().panel()).map(Panel::bounds).orElseThrow());
+        if (glue.at().isPresent()) {
+            shapes.add(Shape.rectangle(glue.id(), Ink.MAT, area.getMinX(), area.getMinY(), area.getWidth(), area.getHeight(), Optional.of("#F4F6F5"), Optional.of(Ink.CUT)));
+        }
+        glue.edges().forEach(side -> shapes.add(strip(glue.id(), area, side)));
+        List<Shape> seen = shapes.stream().map(shape -> mirrored ? mirrored((Shape.Area) shape, flat) : shape).toList();
+        return flat.with(seen);
+    }
+
+    private static Shape mirrored(Shape.Area area, Picture flat) {
+        return new Shape.Area(area.id(), area.ink(), area.corners().stream().map(spot -> mirror(spot, flat)).toList(), area.colour(), area.edge());
+    }
+
+    private Envelope placed(Glue glue, SizedDesign.Offset at) {
+        Envelope host = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).orElseThrow().bounds();
+        Envelope guest = plan.pieces().get(glue.part().piece()).pattern().panel(glue.part().panel()).orElseThrow().bounds();
+        double x = host.getMinX() + at.x().toMillimetres();
+        double y = host.getMinY() + at.y().toMillimetres();
+        return new Envelope(x, x + guest.getWidth(), y, y + guest.getHeight());
+    }
+
+    private static Shape.Area strip(String id, Envelope box, Side side) {
+        double w = Math.min(GLUE_STRIP, box.getWidth() / 3);
+        double h = Math.min(GLUE_STRIP, box.getHeight() / 3);
+        return switch (side) {
+            case LEFT -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMinY(), w, box.getHeight(), Optional.empty(), Optional.of(Ink.GLUE));
+            case RIGHT -> Shape.rectangle(id, Ink.GLUE, box.getMaxX() - w, box.getMinY(), w, box.getHeight(), Optional.empty(), Optional.of(Ink.GLUE));
+            case TOP -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMinY(), box.getWidth(), h, Optional.empty(), Optional.of(Ink.GLUE));
+            case BOTTOM -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMaxY() - h, box.getWidth(), h, Optional.empty(), Optional.of(Ink.GLUE));
+        };
+    }
+}

@@ -1,0 +1,258 @@
+package cufflink.files.handout;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.design.Measures;
+import cufflink.design.SizedDesign;
+import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.Picture;
+import cufflink.drawing.PictureTurn;
+import cufflink.drawing.PieceDrawing;
+import cufflink.drawing.RulerDrawing;
+import cufflink.drawing.Shape;
+import cufflink.drawing.SheetDrawing;
+import cufflink.drawing.StepDrawing;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.plan.Reading;
+import cufflink.plan.RunStep;
+import cufflink.plan.StepSubject;
+import cufflink.score.ScoreSetup;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.locationtech.jts.geom.Envelope;
+
+/**
+ * Lays the hand-out of a plan: picture and facts, cut list with the sheets, score list with a ruler drawing for each setup, layers, fold
+ * diagrams, glue order, checks, the derivations on request, and template pages true to size.
+ */
+public final class HandOutWriter {
+    private static final double TEXT = 11;
+
+    private final Plan plan;
+    private final HandOutOptions options;
+    private final LengthFormat format;
+    private PageFlow flow;
+
+    private HandOutWriter(Plan plan, HandOutOptions options) {
+        this.plan = plan;
+        this.options = options;
+        this.format = plan.format();
+    }
+
+    /** The PDF. */
+    public static byte[] write(Plan plan, HandOutOptions options) {
+        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            document.getDocumentInformation().setTitle(plan.project().name());
+            document.getDocumentInformation().setCreator("Cufflink");
+            new HandOutWriter(plan, options).write(document);
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+
+    private void write(PDDocument document) throws IOException {
+        String foot = plan.project().name() + ", " + plan.design().definition().title() + ". Closed size, cut list and scores belong together: do not mix hand-outs.";
+        try (PageFlow pages = new PageFlow(document, new Typesetter(document), options.page().width(), options.page().height(), foot)) {
+            flow = pages;
+            front();
+            cutList();
+            scoreList();
+            steps(Phase.MAT, "Layers");
+            steps(Phase.PUNCH, "Punch and knife");
+            steps(Phase.FOLD, "Fold");
+            steps(Phase.GLUE, "Glue");
+            checks();
+            if (options.derivations()) {
+                derivations();
+            }
+            if (options.templates()) {
+                new TemplatePages(plan, flow).write();
+            }
+        }
+    }
+
+    private void front() throws IOException {
+        flow.title(plan.project().name());
+        flow.text(plan.design().definition().title() + ". " + plan.design().definition().about() + ".", TEXT, 0, false);
+        flow.skip(14);
+        double box = 170;
+        Optional<Picture> closed = ClosedDrawing.draw(plan, false, 0.4);
+        if (closed.isPresent()) {
+            double scale = Math.min(box / closed.get().width(), box / closed.get().height());
+            flow.picture(closed.get(), 0, scale);
+        }
+        double top = flow.y();
+        facts(box + 28);
+        flow.skip(Math.max(0, box + 8 - (top - flow.y())));
+        if (plan.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD)) {
+            flow.text("Something does not work yet: read the checks before you cut.", TEXT, 0, true);
+        }
+        if (!plan.project().notes().isBlank()) {
+            flow.heading("Notes", 20);
+            flow.text(plan.project().notes(), TEXT, 0, false);
+        }
+    }
+
+    private void facts(double indent) throws IOException {
+        if (plan.stack().isPresent()) {
+            flow.text("Closed " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + ", "
+                    + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick", 15, indent, true);
+        }
+        flow.skip(6);
+        flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: " + plan.project().step().label() + ".", TEXT, indent, false);
+        for (Measures.Sized sized : plan.measures().all()) {
+            flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
+        }
+    }
+
+    private void cutList() throws IOException {
+        flow.heading("Cut list", 60);
+        double[] columns = {0, 40, 230, 380};
+        flow.row(List.of("Cut", "Piece", "Size", "From"), columns, TEXT, true);
+        int copies = plan.project().copies();
+        for (SizedDesign.Piece piece : plan.design().pieces()) {
+            flow.row(List.of(copies + " ×", piece.label(), format.size(piece.width().length(), piece.height().length()),
+                    plan.project().paper(piece.material()).name()), columns, TEXT, false);
+        }
+        for (var mat : plan.mats()) {
+            flow.row(List.of(copies + " ×", mat.label(), format.size(mat.width(), mat.height()), plan.project().paper("mat " + mat.layer()).name()), columns, TEXT, false);
+        }
+        flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
+        flow.skip(8);
+        sheets();
+    }
+
+    private void sheets() throws IOException {
+        double column = flow.width() / 3;
+        int place = 0;
+        for (RunStep step : steps(Phase.CUT)) {
+            StepSubject.OfSheet subject = (StepSubject.OfSheet) step.subject();
+            double width = subject.layout().stock().width().toMillimetres();
+            double height = subject.layout().stock().height().toMillimetres();
+            double scale = Math.min((column - 16) / width, 190 / height);
+            if (place % 3 == 0) {
+                flow.ensure(230);
+            }
+            Picture sheet = SheetDrawing.draw(subject.layout(), 0, "#FFFFFF", format, 0.75 / scale);
+            flow.picture(sheet, place % 3 * column, scale);
+            flow.textAt(step.title(), 9.5, flow.left() + place % 3 * column, flow.pageHeight() - flow.y() + height * scale + 13);
+            place++;
+            if (place % 3 == 0) {
+                flow.skip(222);
+            }
+        }
+        if (place % 3 != 0) {
+            flow.skip(222);
+        }
+        for (RunStep step : steps(Phase.CUT)) {
+            if (!step.readings().isEmpty()) {
+                flow.text(step.title() + ": " + step.readings().stream().map(reading -> reading.label() + " " + format.text(reading.length()))
+                        .collect(Collectors.joining("; ")) + ".", 10, 0, false);
+            }
+        }
+    }
+
+    private List<RunStep> steps(Phase phase) {
+        return plan.run().stream().filter(step -> step.phase() == phase).toList();
+    }
+
+    private void scoreList() throws IOException {
+        if (plan.scores().isEmpty()) {
+            return;
+        }
+        flow.heading("Score list", 150);
+        for (RunStep step : steps(Phase.SCORE)) {
+            ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
+            SizedDesign.Piece piece = plan.design().piece(setup.piece());
+            Picture ruler = ruler(piece, setup, 0.5);
+            double scale = Math.min(flow.width() / ruler.width(), 190 / ruler.height());
+            Picture fitted = ruler(piece, setup, 1 / scale);
+            flow.ensure(fitted.height() * scale + 60);
+            flow.text(step.title(), 12.5, 0, true);
+            flow.text(step.text(), TEXT, 0, false);
+            flow.skip(10);
+            flow.picture(fitted, 0, scale);
+            flow.skip(fitted.height() * scale + 4);
+            for (Reading reading : step.readings()) {
+                flow.tickBox(12);
+                flow.text(format.text(reading.length()) + "   " + reading.label(), 12.5, 18, true);
+            }
+            flow.skip(8);
+        }
+    }
+
+    private Picture ruler(SizedDesign.Piece piece, ScoreSetup setup, double point) {
+        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), setup.mirrored(), point, Optional.empty(), Optional.of(format));
+        Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
+        List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
+        List<Shape> shapes = new ArrayList<>(lying.shapes());
+        shapes.addAll(RulerDrawing.draw(plan.project().step(), false, lying.width(), pins, point));
+        setup.positions().forEach(position -> shapes.addAll(RulerDrawing.pin(position.score(), position.at(), format.number(position.at()),
+                PieceDrawing.ink(position.fold()), false, point)));
+        Envelope bounds = new Envelope(lying.bounds());
+        bounds.expandToInclude(-4 * point, -(RulerDrawing.depth() + 6) * point);
+        return new Picture(bounds, point, shapes);
+    }
+
+    private void steps(Phase phase, String title) throws IOException {
+        List<RunStep> steps = steps(phase);
+        if (steps.isEmpty()) {
+            return;
+        }
+        flow.heading(title, 130);
+        double side = 118;
+        for (RunStep step : steps) {
+            flow.ensure(side + 14);
+            flow.skip(8);
+            double top = flow.y();
+            Picture picture = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.6);
+            double scale = Math.min(side / picture.width(), (side - 8) / picture.height());
+            Picture fitted = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.8 / scale);
+            flow.picture(fitted, 0, Math.min(side / fitted.width(), (side - 8) / fitted.height()));
+            flow.text(step.number() + ". " + step.title(), 12.5, side + 20, true);
+            flow.text(step.text(), TEXT, side + 20, false);
+            for (Reading reading : step.readings()) {
+                String size = reading.size().map(height -> format.size(reading.length(), height)).orElseGet(() -> format.text(reading.length()));
+                flow.text(size + "   " + reading.label(), 12, side + 20, true);
+            }
+            if (!step.caution().isEmpty()) {
+                flow.text(step.caution(), 9.5, side + 20, false);
+            }
+            flow.skip(Math.max(0, side - (top - flow.y())));
+        }
+    }
+
+    private void checks() throws IOException {
+        flow.heading("Checks", 40);
+        for (Check check : plan.checks()) {
+            flow.row(List.of(check.verdict().word(), check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy())), new double[] {0, 50}, 10.5, false);
+        }
+        flow.text("The instructions of your tools' makers and local rules go first; posting sizes and prices are the operator's to say.", 9.5, 0, false);
+    }
+
+    private void derivations() throws IOException {
+        flow.heading("How every figure came about", 40);
+        for (Measures.Sized sized : plan.measures().all()) {
+            flow.text(sized.derivation().text(format), 10, 0, false);
+        }
+        for (RunStep step : plan.run()) {
+            for (Reading reading : step.readings()) {
+                if (!reading.how().isEmpty() && step.phase() != Phase.CUT) {
+                    flow.text(reading.how(), 10, 0, false);
+                }
+            }
+        }
+    }
+}

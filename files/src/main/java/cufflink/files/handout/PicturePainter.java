@@ -1,0 +1,129 @@
+package cufflink.files.handout;
+
+import cufflink.drawing.Ink;
+import cufflink.drawing.Picture;
+import cufflink.drawing.Shape;
+import cufflink.files.CufflinkFonts;
+import java.awt.Color;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.util.Matrix;
+
+/** Paints pictures on a PDF page, at any scale; 72/25.4 points a millimetre is true to size. */
+final class PicturePainter {
+    static final double TRUE_TO_SIZE = 72 / 25.4;
+
+    private final PDPageContentStream stream;
+    private final Typesetter type;
+
+    PicturePainter(PDPageContentStream stream, Typesetter type) {
+        this.stream = stream;
+        this.type = type;
+    }
+
+    /** With the picture's top left corner at (x, y), y counted up from the page's bottom; {@code scale} is points a millimetre. */
+    void paint(Picture picture, double x, double y, double scale) throws IOException {
+        Canvas canvas = new Canvas(x - picture.bounds().getMinX() * scale, y + picture.bounds().getMinY() * scale, scale);
+        double pen = picture.point() * scale;
+        for (Shape shape : picture.shapes()) {
+            if (shape instanceof Shape.Area area) {
+                area(area, canvas, pen);
+            } else if (shape instanceof Shape.Path path) {
+                pen(path.ink(), pen);
+                outline(path.points(), canvas);
+                stream.stroke();
+            } else if (shape instanceof Shape.Label label) {
+                label(label, canvas, pen);
+            }
+        }
+        stream.setLineDashPattern(new float[0], 0);
+    }
+
+    private record Canvas(double x, double y, double scale) {
+        float x(Shape.Spot spot) {
+            return (float) (x + spot.x() * scale);
+        }
+
+        float y(Shape.Spot spot) {
+            return (float) (y - spot.y() * scale);
+        }
+    }
+
+    private void pen(Ink ink, double pen) throws IOException {
+        stream.setStrokingColor(Color.decode(ink.colour()));
+        stream.setLineWidth((float) (ink.width() * pen));
+        float[] dashes = new float[ink.dashes().length];
+        for (int i = 0; i < dashes.length; i++) {
+            dashes[i] = (float) (ink.dashes()[i] * pen);
+        }
+        stream.setLineDashPattern(dashes, 0);
+    }
+
+    private void outline(List<Shape.Spot> points, Canvas canvas) throws IOException {
+        stream.moveTo(canvas.x(points.get(0)), canvas.y(points.get(0)));
+        for (Shape.Spot point : points.subList(1, points.size())) {
+            stream.lineTo(canvas.x(point), canvas.y(point));
+        }
+    }
+
+    private void area(Shape.Area area, Canvas canvas, double pen) throws IOException {
+        if (area.ink().fill() == Ink.Fill.HATCH) {
+            hatch(area, canvas, pen);
+        } else {
+            String colour = area.ink() == Ink.BENCH ? "#FFFFFF" : area.colour().orElse(area.ink().colour());
+            stream.setNonStrokingColor(Color.decode(colour));
+            outline(area.corners(), canvas);
+            stream.closePath();
+            stream.fill();
+        }
+        if (area.edge().isPresent()) {
+            pen(area.edge().get(), pen);
+            outline(area.corners(), canvas);
+            stream.closePath();
+            stream.stroke();
+        }
+    }
+
+    private void hatch(Shape.Area area, Canvas canvas, double pen) throws IOException {
+        double minX = area.corners().stream().mapToDouble(canvas::x).min().orElse(0);
+        double maxX = area.corners().stream().mapToDouble(canvas::x).max().orElse(0);
+        double minY = area.corners().stream().mapToDouble(canvas::y).min().orElse(0);
+        double maxY = area.corners().stream().mapToDouble(canvas::y).max().orElse(0);
+        stream.saveGraphicsState();
+        outline(area.corners(), canvas);
+        stream.closePath();
+        stream.clip();
+        pen(area.ink(), pen);
+        double height = maxY - minY;
+        for (double x = minX - height; x < maxX; x += 6 * pen) {
+            stream.moveTo((float) x, (float) minY);
+            stream.lineTo((float) (x + height), (float) maxY);
+        }
+        stream.stroke();
+        stream.restoreGraphicsState();
+    }
+
+    private void label(Shape.Label label, Canvas canvas, double pen) throws IOException {
+        CufflinkFonts face = label.bold() ? CufflinkFonts.BOLD : CufflinkFonts.TEXT;
+        double size = label.size() * pen;
+        Color colour = Color.decode(label.ink() == Ink.CAPTION ? Ink.PAPER.colour() : label.ink().colour());
+        stream.setNonStrokingColor(colour);
+        stream.setStrokingColor(colour);
+        stream.setLineDashPattern(new float[0], 0);
+        double width = type.width(face, size, label.text());
+        double start = switch (label.anchor()) {
+            case START -> 0;
+            case MIDDLE -> -width / 2;
+            case END -> -width;
+        };
+        if (label.upright()) {
+            stream.saveGraphicsState();
+            stream.transform(Matrix.getRotateInstance(Math.PI / 2, canvas.x(label.at()), canvas.y(label.at())));
+            type.set(stream, face, size, start, -size * 0.35, label.text());
+            stream.restoreGraphicsState();
+        } else {
+            type.set(stream, face, size, canvas.x(label.at()) + start, canvas.y(label.at()) - size * 0.35, label.text());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** What reading and writing share. */
+package cufflink.files;

@@ -1,0 +1,263 @@
+package cufflink.files.plan;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.cut.Cut;
+import cufflink.cut.LayoutPlan;
+import cufflink.cut.SheetLayout;
+import cufflink.design.Measures;
+import cufflink.design.SizedDesign;
+import cufflink.design.Value;
+import cufflink.fit.PocketFit;
+import cufflink.fold.FoldedPiece;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.plan.Plan;
+import cufflink.plan.RunStep;
+import cufflink.problem.Problem;
+import java.util.List;
+import java.util.Locale;
+
+/** The terminal's answer as JSON. Every length is {@code {mm, text}}. */
+public final class PlanJson {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private final Plan plan;
+    private final LengthFormat format;
+
+    private PlanJson(Plan plan) {
+        this.plan = plan;
+        this.format = plan.format();
+    }
+
+    public static ObjectNode of(Plan plan) {
+        return new PlanJson(plan).json();
+    }
+
+    private ObjectNode json() {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("design", plan.design().definition().id());
+        root.put("target", plan.fit().target());
+        root.put("limit", plan.fit().limit());
+        root.put("lift", plan.fit().lift());
+        measures(root.putObject("measures"));
+        pieces(root.putArray("pieces"));
+        mats(root.putArray("mats"));
+        closed(root.putObject("closed"));
+        fold(root.putObject("fold"));
+        pockets(root.putArray("pockets"));
+        checks(root.putArray("checks"));
+        root.set("layout", layout(plan.layout()));
+        run(root.putArray("run"));
+        root.set("problems", problems(plan.notices()));
+        return root;
+    }
+
+    private ObjectNode length(Length length) {
+        return MAPPER.createObjectNode().put("mm", length.toMillimetres()).put("text", format.text(length));
+    }
+
+    private void measures(ObjectNode node) {
+        for (Measures.Sized sized : plan.measures().all()) {
+            ObjectNode entry = node.putObject(sized.definition().name());
+            if (sized.isLength()) {
+                entry.setAll(length(sized.length()));
+            } else if (sized.value() instanceof Value.Word word) {
+                entry.put("text", word.text());
+            } else if (sized.value() instanceof Value.Quantity quantity) {
+                entry.put("value", quantity.toDouble());
+                entry.put("text", sized.text(format));
+            }
+            entry.put("label", sized.definition().label()).put("how", sized.derivation().text(format)).put("setByHand", sized.byHand());
+        }
+    }
+
+    private void pieces(ArrayNode pieces) {
+        for (SizedDesign.Piece piece : plan.design().pieces()) {
+            ObjectNode node = pieces.addObject().put("id", piece.id()).put("label", piece.label()).put("quantity", plan.project().copies());
+            node.set("width", length(piece.width().length()));
+            node.set("height", length(piece.height().length()));
+            node.put("material", piece.material()).put("up", piece.up().word());
+            ArrayNode scores = node.putArray("scores");
+            piece.scores().forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()), score.line()));
+            ArrayNode slits = node.putArray("slits");
+            piece.slits().forEach(slit -> {
+                ObjectNode entry = slits.addObject().put("id", slit.id());
+                line(entry, slit.line());
+                entry.set("width", length(slit.width()));
+            });
+            ArrayNode away = node.putArray("cutAways");
+            ArrayNode out = node.putArray("cutOuts");
+            piece.cutOuts().forEach(cut -> cutOut((reachesEdge(piece, cut) ? away : out).addObject(), cut));
+        }
+    }
+
+    private void line(ObjectNode node, SizedDesign.Line line) {
+        node.put("along", line.along().word());
+        line.at().ifPresent(at -> {
+            node.set("at", length(at.length()));
+            node.put("how", at.derivation().text(format));
+        });
+        node.set("from", length(line.from()));
+        node.set("to", length(line.to()));
+        ArrayNode points = node.putArray("points");
+        point(points, line.x1(), line.y1());
+        point(points, line.x2(), line.y2());
+    }
+
+    private void point(ArrayNode points, Length x, Length y) {
+        ObjectNode point = points.addObject();
+        point.set("x", length(x));
+        point.set("y", length(y));
+    }
+
+    private void cutOut(ObjectNode node, SizedDesign.CutOut cut) {
+        node.put("id", cut.id()).put("shape", cut.shape().name().toLowerCase(Locale.ROOT));
+        ArrayNode numbers = node.putArray("numbers");
+        cut.numbers().forEach(number -> numbers.add(length(number)));
+    }
+
+    /** Whether a cut takes waste away at the edge of the piece instead of making an opening. */
+    private static boolean reachesEdge(SizedDesign.Piece piece, SizedDesign.CutOut cut) {
+        List<Length> n = cut.numbers();
+        Length width = piece.width().length();
+        Length height = piece.height().length();
+        return switch (cut.shape()) {
+            case CIRCLE -> beyond(n.get(0).minus(n.get(2)), n.get(0).plus(n.get(2)), width) || beyond(n.get(1).minus(n.get(2)), n.get(1).plus(n.get(2)), height);
+            case ROUNDED -> beyond(n.get(0), n.get(0).plus(n.get(2)), width) || beyond(n.get(1), n.get(1).plus(n.get(3)), height);
+            case POLYGON -> {
+                boolean reaches = false;
+                for (int i = 0; i + 1 < n.size(); i += 2) {
+                    reaches |= beyond(n.get(i), n.get(i), width) || beyond(n.get(i + 1), n.get(i + 1), height);
+                }
+                yield reaches;
+            }
+        };
+    }
+
+    private static boolean beyond(Length low, Length high, Length limit) {
+        return !low.isPositive() || !limit.isLongerThan(high);
+    }
+
+    private void mats(ArrayNode mats) {
+        for (MatLayer mat : plan.mats()) {
+            ObjectNode node = mats.addObject().put("on", mat.on().on().toString()).put("face", mat.on().face().word()).put("layer", mat.layer())
+                    .put("quantity", plan.project().copies());
+            node.set("width", length(mat.width()));
+            node.set("height", length(mat.height()));
+            node.put("outline", mat.outline().toText()).put("how", mat.derivation(format));
+        }
+    }
+
+    private void closed(ObjectNode node) {
+        plan.closedWidth().ifPresent(width -> node.set("width", length(width)));
+        plan.closedHeight().ifPresent(height -> node.set("height", length(height)));
+        plan.stack().ifPresent(stack -> {
+            node.set("thickness", MAPPER.createObjectNode().put("mm", stack.thickness().toMillimetres())
+                    .put("text", LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())));
+            ArrayNode layers = node.putArray("layers");
+            stack.layers().forEach(layer -> layers.addObject().put("label", layer.label()).put("kind", layer.kind().name().toLowerCase(Locale.ROOT))
+                    .put("facing", layer.facing().word()));
+        });
+    }
+
+    private void fold(ObjectNode node) {
+        boolean flat = plan.pieces().values().stream().allMatch(piece -> piece.flat().isPresent() && piece.problems().isEmpty());
+        node.put("flat", flat);
+        node.put("panels", plan.pieces().values().stream().mapToInt(piece -> piece.pattern().panels().size()).sum());
+        ArrayNode order = node.putArray("order");
+        plan.stack().ifPresent(stack -> stack.layers().forEach(layer -> {
+            if (layer.level() == 0) {
+                layer.panel().ifPresent(panel -> order.add(panel.toString()));
+            }
+        }));
+        ArrayNode steps = node.putArray("steps");
+        for (FoldedPiece piece : plan.pieces().values()) {
+            piece.stages().forEach(stage -> {
+                ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say()).put("angle", stage.step().angle());
+                stage.step().creases().forEach(step.putArray("fold")::add);
+                stage.moved().stream().sorted().forEach(step.putArray("moves")::add);
+                stage.order().forEach(step.putArray("order")::add);
+            });
+        }
+    }
+
+    private void pockets(ArrayNode pockets) {
+        for (SizedDesign.Pocket pocket : plan.design().pockets()) {
+            ObjectNode node = pockets.addObject().put("id", pocket.definition().id());
+            node.set("width", length(pocket.width().length()));
+            node.set("depth", length(pocket.depth().length()));
+            PocketFit.contents(plan.design(), pocket).ifPresent(item -> {
+                node.put("holds", item.name()).put("fits", PocketFit.of(pocket, item).holds());
+                node.set("reach", length(pocket.reach().length()));
+            });
+        }
+    }
+
+    private void checks(ArrayNode checks) {
+        plan.checks().forEach(check -> {
+            ObjectNode node = checks.addObject().put("id", check.id()).put("verdict", check.verdict().word());
+            check.margin().ifPresentOrElse(margin -> node.set("margin", length(margin)), () -> node.putNull("margin"));
+            node.put("text", check.text()).put("remedy", check.remedy());
+            check.change().ifPresent(change -> node.put("change", change.measure()));
+        });
+    }
+
+    private ObjectNode layout(LayoutPlan layout) {
+        ObjectNode node = MAPPER.createObjectNode();
+        ArrayNode sheets = node.putArray("sheets");
+        for (SheetLayout sheet : layout.sheets()) {
+            ObjectNode entry = sheets.addObject().put("stock", sheet.stock().name());
+            entry.set("width", length(sheet.stock().width()));
+            entry.set("height", length(sheet.stock().height()));
+            ArrayNode placements = entry.putArray("placements");
+            sheet.placements().forEach(placement -> {
+                ObjectNode at = placements.addObject().put("piece", placement.piece());
+                at.set("x", length(placement.x()));
+                at.set("y", length(placement.y()));
+                at.set("width", length(placement.width()));
+                at.set("height", length(placement.height()));
+                at.put("turned", placement.turned());
+            });
+            ArrayNode cuts = entry.putArray("cuts");
+            sheet.cuts().forEach(cut -> cut(cuts.addObject(), cut));
+        }
+        node.put("used", layout.sheets().size()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
+                .put("proved", layout.isProved());
+        layout.unplaced().forEach(node.putArray("unplaced")::add);
+        return node;
+    }
+
+    private void cut(ObjectNode node, Cut cut) {
+        node.put("number", cut.number()).put("along", cut.upright() ? "x" : "y");
+        node.set("at", length(cut.at()));
+        node.set("x", length(cut.x()));
+        node.set("y", length(cut.y()));
+        node.set("width", length(cut.width()));
+        node.set("height", length(cut.height()));
+    }
+
+    private void run(ArrayNode run) {
+        for (RunStep step : plan.run()) {
+            ObjectNode node = run.addObject().put("phase", step.phase().title()).put("title", step.title()).put("text", step.text());
+            ArrayNode readings = node.putArray("readings");
+            step.readings().forEach(reading -> {
+                ObjectNode entry = readings.addObject().put("id", reading.id()).put("label", reading.label());
+                entry.setAll(length(reading.length()));
+                reading.size().ifPresent(size -> entry.set("by", length(size)));
+                entry.put("how", reading.how());
+            });
+        }
+    }
+
+    /** Problems as JSON, for a plan or instead of one. */
+    public static ArrayNode problems(List<Problem> problems) {
+        ArrayNode node = MAPPER.createArrayNode();
+        problems.forEach(problem -> node.addObject().put("severity", problem.isError() ? "error" : "notice").put("where", problem.where())
+                .put("what", problem.what()).put("remedy", problem.remedy()));
+        return node;
+    }
+}

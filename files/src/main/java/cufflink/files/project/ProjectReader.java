@@ -1,0 +1,173 @@
+package cufflink.files.project;
+
+import com.fasterxml.jackson.core.JsonLocation;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.design.DesignDefinition;
+import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.paper.BenchTools;
+import cufflink.paper.Contents;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.paper.Weight;
+import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Place;
+import cufflink.problem.Problem;
+import cufflink.score.ScoringStyle;
+import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads projects; a file that is wrong anywhere is not opened, every mistake is named, and the file stays as it is. */
+public final class ProjectReader {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+    private static final long LARGEST = 5_000_000;
+
+    private final DesignLibrary library;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private ProjectReader(DesignLibrary library) {
+        this.library = library;
+    }
+
+    /** The project in a file. */
+    public static Outcome<Project> read(Path file, DesignLibrary library) {
+        String name = String.valueOf(file.getFileName());
+        try {
+            return Files.size(file) > LARGEST ? Outcome.failed(Problem.error(name, "This file is too large for a project.", ""))
+                    : read(name, Files.readString(file), library);
+        } catch (CharacterCodingException fault) {
+            return Outcome.failed(Problem.error(name, "This is not a text file.", "A project is a JSON file that Cufflink wrote."));
+        } catch (IOException fault) {
+            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read.", "Is it still there, and may you read it?"));
+        }
+    }
+
+    /** The project in a text; {@code file} names it in messages. */
+    public static Outcome<Project> read(String file, String text, DesignLibrary library) {
+        try {
+            return new ProjectReader(library).project(MAPPER.readTree(text), file);
+        } catch (JsonProcessingException fault) {
+            JsonLocation at = fault.getLocation();
+            String where = at == null ? file : new Place(file, at.getLineNr(), at.getColumnNr()).toString();
+            return Outcome.failed(Problem.error(where, "This is not a project: the JSON breaks off or is damaged here.", "Look for an older copy of the file."));
+        }
+    }
+
+    private Outcome<Project> project(JsonNode root, String file) {
+        JsonFields fields = new JsonFields(root, file + ": ", problems);
+        if (!root.path("cufflinkProject").isInt()) {
+            return Outcome.failed(Problem.error(file, "This is not a Cufflink project.", "Choose a file that Cufflink saved."));
+        }
+        if (root.path("cufflinkProject").asInt() > ProjectWriter.VERSION) {
+            return Outcome.failed(Problem.error(file, "A newer Cufflink wrote this project.", "Open it with that version."));
+        }
+        Outcome<DesignDefinition> design = library.find(fields.text("design"));
+        if (design.value().isEmpty()) {
+            problems.addAll(design.problems());
+            return Outcome.failed(problems);
+        }
+        Optional<RulerStep> step = RulerStep.named(fields.text("ruler"));
+        if (step.isEmpty()) {
+            fields.problem("ruler", "This ruler step is not known; expected 1/8 in, 1/16 in, 1/32 in, 1 mm or 0.5 mm.");
+        }
+        Wish wish = wish(fields.in("fit"));
+        Project project = new Project(fields.text("name"), design.value().get(), wish, set(fields), step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
+                papers(fields), fields.word("scoring", ScoringStyle.class, JsonFields.lower()), envelope(fields), tools(fields.in("tools")),
+                fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
+        return problems.isEmpty() ? Outcome.of(project) : Outcome.failed(problems);
+    }
+
+    private static Map<String, String> set(JsonFields fields) {
+        Map<String, String> set = new LinkedHashMap<>();
+        fields.raw("set").fields().forEachRemaining(entry -> set.put(entry.getKey(), entry.getValue().asText()));
+        return set;
+    }
+
+    private Wish wish(JsonFields fields) {
+        String to = fields.text("to");
+        return switch (to) {
+            case "finished size" -> new Wish.FinishedSize(fields.size("width"), fields.size("height"));
+            case "envelope" -> envelope(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease"))).orElse(new Wish.AsDesigned());
+            case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"), fields.count("sheets", 1, 999));
+            case "contents" -> holding(fields);
+            case "design" -> new Wish.AsDesigned();
+            default -> {
+                fields.problem("to", "“" + to + "” is not known; expected finished size, envelope, sheet, contents or design.");
+                yield new Wish.AsDesigned();
+            }
+        };
+    }
+
+    private static Wish holding(JsonFields fields) {
+        var read = Contents.read(fields.text("item"), LengthUnit.MILLIMETRE);
+        if (read.value().isEmpty()) {
+            fields.problem("item", read.message());
+        }
+        return new Wish.Holding(read.value().orElse(Contents.GIFT_CARD));
+    }
+
+    private static Optional<NamedSize> envelope(JsonFields fields) {
+        if (!fields.has("envelope")) {
+            return Optional.empty();
+        }
+        Optional<NamedSize> found = PublishedSizes.named(NamedSize.Kind.ENVELOPE, fields.text("envelope"));
+        if (found.isEmpty()) {
+            fields.problem("envelope", "This envelope is not known; known are " + PublishedSizes.names(NamedSize.Kind.ENVELOPE) + ".");
+        }
+        return found;
+    }
+
+    private MatSettings mats(JsonFields fields) {
+        Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
+        for (JsonNode entry : fields.raw("panels")) {
+            JsonFields panel = new JsonFields(entry, "mats › panels › ", problems);
+            byPanel.put(panel.text("on"), new MatSettings.OnPanel(panel.has("layers") ? Optional.of(panel.count("layers", 0, MatSettings.MOST_LAYERS)) : Optional.empty(),
+                    panel.optionalSize("reveal"), panel.optionalSize("width"), panel.optionalSize("height")));
+        }
+        return new MatSettings(fields.count("layers", 0, MatSettings.MOST_LAYERS), fields.size("reveal"), byPanel);
+    }
+
+    private Map<String, Stock> papers(JsonFields fields) {
+        Map<String, Stock> papers = new LinkedHashMap<>();
+        fields.raw("papers").fields().forEachRemaining(entry -> papers.put(entry.getKey(), stock(new JsonFields(entry.getValue(), "papers › " + entry.getKey() + " › ", problems))));
+        if (papers.isEmpty()) {
+            fields.problem("papers", "A project needs at least one paper.");
+        }
+        return papers;
+    }
+
+    private static Stock stock(JsonFields fields) {
+        return new Stock(fields.text("name"), fields.size("width"), fields.size("height"),
+                new Weight(fields.number("weight", 0, 10_000), fields.word("basis", Weight.Basis.class, Weight.Basis::label)), fields.optionalSize("caliper"),
+                colour(fields, "face"), colour(fields, "back"), fields.raw("directional").asBoolean(), fields.word("grain", Stock.Grain.class, JsonFields.lower()));
+    }
+
+    private static String colour(JsonFields fields, String name) {
+        String colour = fields.text(name);
+        if (!colour.matches("#[0-9A-Fa-f]{6}")) {
+            fields.problem(name, "A colour is written #RRGGBB.");
+            return "#FFFFFF";
+        }
+        return colour;
+    }
+
+    private static BenchTools tools(JsonFields fields) {
+        Length trimmer = fields.size("trimmer");
+        return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"));
+    }
+}

@@ -1,0 +1,99 @@
+package cufflink.files.project;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.files.AtomicFile;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.paper.BenchTools;
+import cufflink.paper.Stock;
+import cufflink.plan.Project;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.TreeMap;
+
+/** Writes projects. {@link ProjectReader} reads them back as equal projects. */
+public final class ProjectWriter {
+    /** The schema written. */
+    public static final int VERSION = 1;
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private ProjectWriter() {
+    }
+
+    /** Writes the file whole or leaves it as it was. */
+    public static void write(Project project, Path file) throws IOException {
+        AtomicFile.write(file, text(project).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The JSON text, keys in a fixed order. */
+    public static String text(Project project) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("cufflinkProject", VERSION);
+        root.put("name", project.name());
+        root.put("design", project.design().id());
+        root.set("fit", wish(project.wish()));
+        ObjectNode set = root.putObject("set");
+        new TreeMap<>(project.set()).forEach(set::put);
+        root.put("ruler", project.step().label());
+        mats(root.putObject("mats"), project.mats());
+        ObjectNode papers = root.putObject("papers");
+        new TreeMap<>(project.papers()).forEach((role, stock) -> stock(papers.putObject(role), stock));
+        root.put("scoring", project.scoring().name().toLowerCase(Locale.ROOT));
+        project.envelope().ifPresent(envelope -> root.put("envelope", envelope.name()));
+        tools(root.putObject("tools"), project.tools());
+        root.put("copies", project.copies());
+        root.put("notes", project.notes());
+        try {
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("a tree of texts and numbers could not be written", impossible);
+        }
+    }
+
+    private static ObjectNode wish(Wish wish) {
+        ObjectNode node = MAPPER.createObjectNode();
+        if (wish instanceof Wish.FinishedSize size) {
+            node.put("to", "finished size").put("width", LengthText.of(size.width())).put("height", LengthText.of(size.height()));
+        } else if (wish instanceof Wish.InEnvelope in) {
+            node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", LengthText.of(in.ease()));
+        } else if (wish instanceof Wish.FromSheet sheet) {
+            node.put("to", "sheet").put("sheet", sheet.name()).put("width", LengthText.of(sheet.width())).put("height", LengthText.of(sheet.height()))
+                    .put("sheets", sheet.sheets());
+        } else if (wish instanceof Wish.Holding holding) {
+            node.put("to", "contents").put("item", holding.item().typed());
+        } else {
+            node.put("to", "design");
+        }
+        return node;
+    }
+
+    private static void mats(ObjectNode node, MatSettings mats) {
+        node.put("layers", mats.layers()).put("reveal", LengthText.of(mats.reveal()));
+        ArrayNode panels = node.putArray("panels");
+        new TreeMap<>(mats.byPanel()).forEach((panel, exception) -> {
+            ObjectNode entry = panels.addObject().put("on", panel);
+            exception.layers().ifPresent(layers -> entry.put("layers", layers));
+            exception.reveal().ifPresent(reveal -> entry.put("reveal", LengthText.of(reveal)));
+            exception.width().ifPresent(width -> entry.put("width", LengthText.of(width)));
+            exception.height().ifPresent(height -> entry.put("height", LengthText.of(height)));
+        });
+    }
+
+    private static void stock(ObjectNode node, Stock stock) {
+        node.put("name", stock.name()).put("width", LengthText.of(stock.width())).put("height", LengthText.of(stock.height()));
+        node.put("weight", stock.weight().amount()).put("basis", stock.weight().basis().label());
+        stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", LengthText.of(caliper)));
+        node.put("face", stock.face()).put("back", stock.back()).put("directional", stock.directional());
+        node.put("grain", stock.grain().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static void tools(ObjectNode node, BenchTools tools) {
+        node.put("trimmer", LengthText.of(tools.trimmerLength())).put("boardWidth", LengthText.of(tools.boardWidth()))
+                .put("boardHeight", LengthText.of(tools.boardHeight())).put("grooves", LengthText.of(tools.grooveStep()));
+    }
+}
