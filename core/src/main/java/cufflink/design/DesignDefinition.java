@@ -16,8 +16,9 @@ import java.util.Optional;
  * @param difficulty one word
  * @param uses       what it can do, in the words of the shelf's filter
  * @param turned     whether the closed card is held with the piece's x axis upright
+ * @param angle      how the shelf shows it half open
  */
-public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, boolean turned,
+public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, boolean turned, Angle angle,
                                List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
                                List<Pocket> pockets, Map<String, Map<String, Formula>> poses, List<Rule> checks) {
     public DesignDefinition {
@@ -29,6 +30,11 @@ public record DesignDefinition(String id, String title, String group, String abo
         glue = List.copyOf(glue);
         pockets = List.copyOf(pockets);
         checks = List.copyOf(checks);
+    }
+
+    /** From where a standing card is shown: tilt, spin in its plane, swing about the upright axis; degrees. */
+    public record Angle(double tilt, double spin, double swing) {
+        public static final Angle USUAL = new Angle(-16, 0, 30);
     }
 
     /** What a measure is to the maker. */

@@ -43,13 +43,13 @@ public final class EdgeDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (Hinge hinge : state.pattern().hinges()) {
             Coordinate middle = hinge.at().pointAlong(0.5);
-            shapes.add(new Shape.Path("fold", Ink.CAPTION, List.of(spot(state, hinge.first(), middle, lift, upright), spot(state, hinge.second(), middle, lift, upright))));
+            shapes.add(new Shape.Path("fold", Ink.EDGE, List.of(spot(state, hinge.first(), middle, lift, upright), spot(state, hinge.second(), middle, lift, upright))));
         }
         for (Panel panel : state.pattern().panels()) {
             Envelope box = panel.bounds();
             Coordinate start = upright ? new Coordinate(box.getMinX(), box.centre().y) : new Coordinate(box.centre().x, box.getMinY());
             Coordinate stop = upright ? new Coordinate(box.getMaxX(), box.centre().y) : new Coordinate(box.centre().x, box.getMaxY());
-            shapes.add(new Shape.Path(panel.id(), moved.contains(panel.id()) ? Ink.NOW : Ink.CAPTION,
+            shapes.add(new Shape.Path(panel.id(), moved.contains(panel.id()) ? Ink.NOW : Ink.EDGE,
                     List.of(spot(state, panel.id(), start, lift, upright), spot(state, panel.id(), stop, lift, upright))));
         }
         Envelope bounds = new Envelope();

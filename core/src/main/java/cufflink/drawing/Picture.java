@@ -24,6 +24,11 @@ public record Picture(Envelope bounds, double point, List<Shape> shapes) {
         return bounds.getHeight();
     }
 
+    /** Only the paper and its lines, for pictures too small to read. */
+    public Picture withoutText() {
+        return new Picture(bounds, point, shapes.stream().filter(shape -> !(shape instanceof Shape.Label) && !(shape instanceof Shape.Mark)).toList());
+    }
+
     /** This picture with more shapes on top. */
     public Picture with(List<Shape> more) {
         List<Shape> all = new ArrayList<>(shapes);

@@ -20,6 +20,9 @@ public final class PictureTurn {
         } else if (shape instanceof Shape.Path path) {
             return new Shape.Path(path.id(), path.ink(), path.points().stream().map(spot -> turn(spot, box)).toList());
         }
+        if (shape instanceof Shape.Mark mark) {
+            return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(), mark.colour(), mark.edge());
+        }
         Shape.Label label = (Shape.Label) shape;
         return new Shape.Label(label.id(), label.ink(), turn(label.at(), box), label.text(), label.size(), label.anchor(), label.bold(), label.upright());
     }

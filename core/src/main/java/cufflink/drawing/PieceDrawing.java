@@ -133,17 +133,7 @@ public final class PieceDrawing {
         double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
         double share = length == 0 ? 0 : Math.max(0.5, 1 - 16 * point / length);
         Spot at = new Spot(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
-        shapes.add(new Shape.Area(score.id(), Ink.PAPER, circle(at, 7 * point), Optional.of("#FFFFFF"), Optional.of(ink(fold))));
-        shapes.add(Shape.bold(score.id(), ink(fold), at.x(), at.y(), fold.letter(), 8.5));
-    }
-
-    static List<Spot> circle(Spot centre, double radius) {
-        List<Spot> ring = new ArrayList<>();
-        for (int i = 0; i < 32; i++) {
-            double angle = Math.PI * i / 16;
-            ring.add(centre.plus(radius * Math.cos(angle), radius * Math.sin(angle)));
-        }
-        return ring;
+        shapes.add(new Shape.Mark(score.id(), ink(fold), at, fold.letter(), 7.5, Ink.PAPER.colour(), Ink.PAPER_EDGE));
     }
 
     private void panelNames(LengthFormat format) {
@@ -151,7 +141,7 @@ public final class PieceDrawing {
         for (Panel panel : pattern.panels()) {
             Spot centre = spot(panel.bounds().centre());
             String size = format.number(level ? panel.height() : panel.width());
-            boolean room = panel.bounds().getWidth() > panel.label().length() * 6.2 * point;
+            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point;
             if (room) {
                 shapes.add(Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
             }

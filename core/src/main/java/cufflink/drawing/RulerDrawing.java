@@ -67,7 +67,7 @@ public final class RulerDrawing {
 
     private static void figure(List<Shape> shapes, RulerStep step, boolean upright, int unitCount, double at, List<Length> pins, double point, double unit) {
         int every = Math.max(1, (int) Math.ceil(20 * point / unit));
-        boolean hidden = pins.stream().anyMatch(pin -> Math.abs(pin.toMillimetres() - at) < 24 * point);
+        boolean hidden = pins.stream().anyMatch(pin -> Math.abs(pin.toMillimetres() - at) < 33 * point);
         if (unitCount == 0 || unitCount % every != 0 || hidden && !upright) {
             return;
         }
@@ -78,7 +78,7 @@ public final class RulerDrawing {
     /** A pin on the top ruler with its number, pointing at its line. */
     public static List<Shape> pin(String id, Length at, String number, Ink ink, boolean now, double point) {
         double x = at.toMillimetres();
-        double half = (7 + 3.6 * Math.max(2, number.length())) * point;
+        double half = (8 + 2.9 * Math.max(2, number.length())) * point;
         double top = -(DEPTH + 4) * point;
         Ink fill = now ? Ink.NOW : ink;
         Shape.Area body = new Shape.Area(id, Ink.NOW, List.of(new Shape.Spot(x - half, top), new Shape.Spot(x + half, top), new Shape.Spot(x + half, -11 * point),

@@ -46,6 +46,16 @@ public sealed interface Shape {
     record Label(String id, Ink ink, Spot at, String text, double size, Anchor anchor, boolean bold, boolean upright) implements Shape {
     }
 
+    /**
+     * A ring with a letter or a number, set where a line needs its kind told apart or its order.
+     *
+     * @param colour of the ring's ground
+     * @param edge   of the ring
+     * @param radius in points
+     */
+    record Mark(String id, Ink ink, Spot at, String text, double radius, String colour, Ink edge) implements Shape {
+    }
+
     static Area rectangle(String id, Ink ink, double x, double y, double width, double height, Optional<String> colour, Optional<Ink> edge) {
         return new Area(id, ink, List.of(new Spot(x, y), new Spot(x + width, y), new Spot(x + width, y + height), new Spot(x, y + height)), colour, edge);
     }

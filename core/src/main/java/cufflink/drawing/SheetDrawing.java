@@ -64,11 +64,10 @@ public final class SheetDrawing {
         String id = "cut " + cut.number();
         boolean isNow = cut.number() == now;
         if (isNow) {
-            shapes.add(Shape.line(id, Ink.NOW, x, y, x2, y2));
+            shapes.add(Shape.line(id, Ink.HIGHLIGHT, x, y, x2, y2));
         }
         shapes.add(Shape.line(id, Ink.BLADE, x, y, x2, y2));
         Shape.Spot mark = cut.upright() ? new Shape.Spot(x, Math.min(y2, y + (14 + 22 * (cut.number() % 3)) * point)) : new Shape.Spot(Math.min(x2, x + (14 + 22 * (cut.number() % 3)) * point), y);
-        shapes.add(new Shape.Area(id, Ink.PAPER, PieceDrawing.circle(mark, 8 * point), Optional.of(isNow ? Ink.NOW.colour() : "#FFFFFF"), Optional.of(Ink.BLADE)));
-        shapes.add(Shape.bold(id, isNow ? Ink.TEXT : Ink.BLADE, mark.x(), mark.y(), String.valueOf(cut.number()), 9));
+        shapes.add(new Shape.Mark(id, isNow ? Ink.TEXT : Ink.BLADE, mark, String.valueOf(cut.number()), 8, isNow ? Ink.NOW.colour() : Ink.PAPER.colour(), Ink.BLADE));
     }
 }

@@ -40,7 +40,7 @@ public final class StepDrawing {
      * @param reading index of the number that is next, −1 for none
      * @param folded  how far the fold of this step has gone, 0 to 1
      * @param view    for folds
-     * @param rulers  whether scoring shows rulers and pins
+     * @param rulers  whether it is shown on the bench: scoring with rulers and pins, a fold with room for its whole motion
      */
     public record Moment(int reading, double folded, View view, boolean rulers) {
         /** The step finished, seen a little from the side, for print. */
@@ -99,7 +99,7 @@ public final class StepDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (Shape shape : lying.shapes()) {
             if (isNow(shape.id()) && shape instanceof Shape.Path path) {
-                shapes.add(new Shape.Path(path.id(), Ink.NOW, path.points()));
+                shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
             }
             shapes.add(shape);
         }
@@ -136,7 +136,9 @@ public final class StepDrawing {
         }
         MatLayer top = layers.get(layers.size() - 1);
         Ink ink = Colours.isLight(plan.project().paper("mat " + top.layer()).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
-        shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 9 * point, step.title(), 11));
+        if (bounds.getWidth() > step.title().length() * 6.5 * point) {
+            shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
+        }
         shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, plan.format().size(layers.get(0).width(), layers.get(0).height()), 14));
         return new Picture(bounds, point, shapes);
     }
@@ -168,7 +170,12 @@ public final class StepDrawing {
         FoldStage stage = fold.stage();
         FoldedState state = between(piece, stage, moment.folded());
         Stock stock = plan.project().paper(plan.design().piece(fold.piece()).material());
-        return FoldDrawing.draw(piece, state, stage.order(), moment.view(), stock, plan.mats(), matPapers(plan), point);
+        Envelope room = new Envelope();
+        for (double share : new double[] {0, 0.3, 0.6, 1}) {
+            room.expandToInclude(FoldDrawing.draw(piece, between(piece, stage, share), stage.order(), moment.view(), stock, List.of(), Map.of(), point).bounds());
+        }
+        Picture drawn = FoldDrawing.draw(piece, state, stage.order(), moment.view(), stock, plan.mats(), matPapers(plan), point);
+        return moment.rulers() ? new Picture(room, point, drawn.shapes()) : drawn;
     }
 
     /** The papers of the layers, by the layer's number. */

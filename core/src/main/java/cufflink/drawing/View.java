@@ -1,14 +1,15 @@
 package cufflink.drawing;
 
 /**
- * Where the eye is: the paper is first spun in its plane, then tilted away. Parallel projection.
+ * Where the eye is: the paper is spun in its plane, swung about the upright axis, then tilted away. Parallel projection.
  *
  * @param tilt degrees: 0 from straight above, 90 along the table
  * @param spin degrees, anticlockwise as seen from above
+ * @param swing degrees about the upright axis of the picture
  */
-public record View(double tilt, double spin) {
-    public static final View ABOVE = new View(0, 0);
-    public static final View TILTED = new View(52, 14);
+public record View(double tilt, double spin, double swing) {
+    public static final View ABOVE = new View(0, 0, 0);
+    public static final View TILTED = new View(52, 14, 0);
 
     /** A point on the screen, with its nearness to the eye. */
     record Seen(double x, double y, double near) {
@@ -19,6 +20,9 @@ public record View(double tilt, double spin) {
         double t = Math.toRadians(tilt);
         double sx = x * Math.cos(s) + y * Math.sin(s);
         double sy = -x * Math.sin(s) + y * Math.cos(s);
-        return new Seen(sx, sy * Math.cos(t) - z * Math.sin(t), sy * Math.sin(t) + z * Math.cos(t));
+        double w = Math.toRadians(swing);
+        double wx = sx * Math.cos(w) + z * Math.sin(w);
+        double wz = -sx * Math.sin(w) + z * Math.cos(w);
+        return new Seen(wx, sy * Math.cos(t) - wz * Math.sin(t), sy * Math.sin(t) + wz * Math.cos(t));
     }
 }

@@ -20,7 +20,7 @@ final class PunchReadings {
             switch (cut.shape()) {
                 case CIRCLE -> {
                     readings.add(point(cut.id(), cut.id() + ": centre from left, top", n.get(0), n.get(1)));
-                    readings.add(reading(cut.id() + " size", cut.id() + ": across", n.get(2).times(2), "2 × " + format.text(n.get(2))));
+                    readings.add(reading(cut.id() + " size", cut.id() + ": across", n.get(2).times(2), cut.id() + ", across = 2 × radius = 2 × " + format.text(n.get(2))));
                 }
                 case ROUNDED -> {
                     readings.add(point(cut.id(), cut.id() + ": corner from left, top", n.get(0), n.get(1)));

@@ -162,7 +162,7 @@ final class RunSheet {
                 : "Closed it should measure " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + " and be "
                 + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick.";
         List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(new Reading("closed", "closed size", plan.closedWidth().orElseThrow(),
-                plan.closedHeight(), "the outline of all panels of the folded card", Optional.empty()));
+                plan.closedHeight(), "closed size = the outline of all panels of the folded card", Optional.empty()));
         add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(), readings);
     }
 }

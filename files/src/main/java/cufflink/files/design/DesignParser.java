@@ -67,11 +67,29 @@ final class DesignParser {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
             return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
-                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), measures, pieces,
+                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), angle(fields), measures, pieces,
                     fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
                     fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(), poses,
                     fields.list("checks").stream().map(this::rule).toList());
         }
+    }
+
+    private DesignDefinition.Angle angle(Fields fields) {
+        if (!fields.has("shown")) {
+            return DesignDefinition.Angle.USUAL;
+        }
+        try (Fields shown = fields(fields.node("shown").orElseThrow(), "“shown”")) {
+            return new DesignDefinition.Angle(degrees(shown, "tilt"), degrees(shown, "spin"), degrees(shown, "swing"));
+        }
+    }
+
+    private static double degrees(Fields fields, String name) {
+        String text = fields.text(name).orElse("0");
+        if (!text.matches("-?\\d{1,3}")) {
+            fields.problem(fields.place(), "“" + name + "” must be whole degrees.");
+            return 0;
+        }
+        return Integer.parseInt(text);
     }
 
     private Measure measure(String name, YamlNode node, Fields parent) {

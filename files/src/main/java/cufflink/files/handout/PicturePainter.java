@@ -33,6 +33,8 @@ final class PicturePainter {
                 pen(path.ink(), pen);
                 outline(path.points(), canvas);
                 stream.stroke();
+            } else if (shape instanceof Shape.Mark mark) {
+                mark(mark, canvas, pen);
             } else if (shape instanceof Shape.Label label) {
                 label(label, canvas, pen);
             }
@@ -102,6 +104,24 @@ final class PicturePainter {
         }
         stream.stroke();
         stream.restoreGraphicsState();
+    }
+
+    /** A ring of four Bézier arcs (0.5523 is the usual control length for a quarter circle). */
+    private void mark(Shape.Mark mark, Canvas canvas, double pen) throws IOException {
+        float x = canvas.x(mark.at());
+        float y = canvas.y(mark.at());
+        float r = (float) (mark.radius() * pen);
+        float c = r * 0.5523f;
+        pen(mark.edge(), pen);
+        stream.setLineDashPattern(new float[0], 0);
+        stream.setNonStrokingColor(Color.decode(mark.colour()));
+        stream.moveTo(x + r, y);
+        stream.curveTo(x + r, y + c, x + c, y + r, x, y + r);
+        stream.curveTo(x - c, y + r, x - r, y + c, x - r, y);
+        stream.curveTo(x - r, y - c, x - c, y - r, x, y - r);
+        stream.curveTo(x + c, y - r, x + r, y - c, x + r, y);
+        stream.fillAndStroke();
+        label(Shape.bold(mark.id(), mark.ink(), mark.at().x(), mark.at().y(), mark.text(), mark.radius() * 1.15), canvas, pen);
     }
 
     private void label(Shape.Label label, Canvas canvas, double pen) throws IOException {

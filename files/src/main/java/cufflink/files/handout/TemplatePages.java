@@ -75,8 +75,8 @@ final class TemplatePages {
         flow.textAt(piece.label() + ", true to size, " + piece.up().word() + " face up" + part, 10.5, MARGIN_MM * mm, (MARGIN_MM + 4) * mm);
         boolean inch = plan.project().unit() == LengthUnit.INCH;
         flow.pictureAt(bar(inch), MARGIN_MM * mm, (MARGIN_MM + 8) * mm, mm);
-        flow.textAt("Print at 100 %. This bar must measure " + (inch ? "4 in." : "100 mm.") + " If it does not, do not cut from this page.", 9,
-                (MARGIN_MM + 108) * mm, (MARGIN_MM + 12) * mm);
+        flow.textAt("Print at 100 %. This bar measures " + (inch ? "4 in" : "100 mm") + ",", 9, (MARGIN_MM + 106) * mm, (MARGIN_MM + 10.5) * mm);
+        flow.textAt("or do not cut from this page.", 9, (MARGIN_MM + 106) * mm, (MARGIN_MM + 14.5) * mm);
         double left = column * (paperWidth() - OVERLAP_MM);
         double top = row * (paperHeight() - OVERLAP_MM);
         List<Shape> marks = new ArrayList<>();

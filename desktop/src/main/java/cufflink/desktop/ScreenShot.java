@@ -1,0 +1,106 @@
+package cufflink.desktop;
+
+import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.work.Workspace;
+import cufflink.plan.Phase;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/** Saves a picture of a view and ends the application. */
+final class ScreenShot {
+    /** The views by name. */
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "table", "failing", "metric");
+
+    private final Screens screens;
+    private final ProjectStore store;
+    private final Scene scene;
+
+    ScreenShot(Screens screens, ProjectStore store, Scene scene) {
+        this.screens = screens;
+        this.store = store;
+        this.scene = scene;
+    }
+
+    /** Goes to the view, waits until it has come to rest, and writes a PNG. */
+    void take(String view, Path file) {
+        if (!VIEWS.contains(view)) {
+            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ".");
+            Platform.exit();
+            return;
+        }
+        goTo(view);
+        PauseTransition rest = new PauseTransition(Duration.millis(900));
+        rest.setOnFinished(done -> {
+            if (view.equals("fold")) {
+                screens.benchScreen().stopFoldAt(0.62);
+            }
+            Platform.runLater(() -> write(scene.snapshot(null), file));
+        });
+        rest.play();
+    }
+
+    private void goTo(String view) {
+        switch (view) {
+            case "shelf" -> { }
+            case "failing" -> resume("Visitors");
+            case "metric" -> {
+                resume("Volunteers");
+                phase(Phase.SCORE);
+            }
+            case "table" -> {
+                resume("Comet");
+                phase(Phase.SCORE);
+                screens.table();
+            }
+            default -> {
+                resume("Comet");
+                phase(Phase.valueOf(view.toUpperCase(Locale.ROOT)));
+                if (view.equals("fold")) {
+                    screens.work().goTo(screens.work().stepProperty().get() + 1);
+                }
+            }
+        }
+    }
+
+    private void resume(String name) {
+        store.projects(new ArrayList<>()).stream().filter(kept -> kept.project().name().startsWith(name)).findFirst().ifPresent(screens::resume);
+    }
+
+    private void phase(Phase phase) {
+        Workspace work = screens.work();
+        work.goTo(work.plan().run().stream().filter(step -> step.phase() == phase).findFirst().map(step -> step.number() - 1).orElse(0));
+    }
+
+    private static void write(WritableImage image, Path file) {
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        PixelReader pixels = image.getPixelReader();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                picture.setRGB(x, y, pixels.getArgb(x, y));
+            }
+        }
+        try {
+            if (file.toAbsolutePath().getParent() != null) {
+                Files.createDirectories(file.toAbsolutePath().getParent());
+            }
+            ImageIO.write(picture, "png", file.toFile());
+        } catch (IOException fault) {
+            System.err.println("The picture could not be written to " + file + ": " + fault.getMessage());
+        }
+        Platform.exit();
+    }
+}

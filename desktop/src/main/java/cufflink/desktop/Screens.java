@@ -1,0 +1,252 @@
+package cufflink.desktop;
+
+import cufflink.design.DesignDefinition;
+import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.store.ProjectStore.Kept;
+import cufflink.desktop.view.BenchScreen;
+import cufflink.desktop.view.ExportDialog;
+import cufflink.desktop.view.PaperDialog;
+import cufflink.desktop.view.ShelfScreen;
+import cufflink.desktop.view.TableScreen;
+import cufflink.desktop.work.Workspace;
+import cufflink.files.design.DesignLibrary;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** Which screen the window shows, and how one leads to another. */
+final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
+    private final Stage stage;
+    private final Scene scene;
+    private final ProjectStore store;
+    private final DesignLibrary library;
+    private RulerStep ruler = RulerStep.SIXTEENTH_INCH;
+    private Workspace work;
+    private Path file;
+    private BenchScreen bench;
+    private boolean atTable;
+
+    Screens(Stage stage, Scene scene, ProjectStore store, DesignLibrary library) {
+        this.stage = stage;
+        this.scene = scene;
+        this.store = store;
+        this.library = library;
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);
+    }
+
+    private void show(Parent screen) {
+        scene.setRoot(screen);
+        screen.requestFocus();
+    }
+
+    @Override
+    public void shelf() {
+        if (work != null) {
+            store.saveSoon(work.project(), file);
+            store.markClosed();
+        }
+        work = null;
+        shelf("");
+    }
+
+    void shelf(String message) {
+        List<Problem> problems = new ArrayList<>(library.problems());
+        List<Kept> kept = store.projects(problems);
+        String notes = String.join(" ", problems.stream().map(Problem::text).toList());
+        stage.setTitle("Cufflink");
+        show(new ShelfScreen(library.designs().values(), kept, ruler, (message + " " + notes).strip(), this));
+    }
+
+    @Override
+    public void rulerChosen(RulerStep step) {
+        ruler = step;
+        shelf("");
+    }
+
+    @Override
+    public void start(DesignDefinition design, RulerStep step) {
+        Project project = Project.of(design, step);
+        Path fresh = store.newFile(project.name());
+        open(project, fresh, "");
+        store.saveSoon(project, fresh);
+    }
+
+    @Override
+    public void resume(Kept kept) {
+        open(kept.project(), kept.file(), "");
+    }
+
+    /** Opens the project that an unexpected end left open, if there is one. */
+    boolean recover() {
+        Optional<Path> left = store.leftOpen();
+        Optional<Project> project = left.flatMap(path -> store.read(path).value());
+        project.ifPresent(found -> open(found, left.get(), "Cufflink ended unexpectedly last time. “" + found.name() + "” is here as it was saved."));
+        return project.isPresent();
+    }
+
+    private void open(Project project, Path at, String message) {
+        Outcome<Plan> plan = Planner.plan(project);
+        if (plan.value().isEmpty()) {
+            shelf("“" + project.name() + "” cannot be opened: " + String.join(" ", plan.problems().stream().map(Problem::text).toList()));
+            return;
+        }
+        work = new Workspace(plan.value().get());
+        file = at;
+        store.markOpen(at);
+        Workspace opened = work;
+        work.planProperty().addListener((property, was, is) -> {
+            if (work == opened) {
+                store.saveSoon(is.project(), file);
+                stage.setTitle(is.project().name() + ", Cufflink");
+            }
+        });
+        stage.setTitle(project.name() + ", Cufflink");
+        bench = new BenchScreen(work, this);
+        show(bench);
+        if (!message.isEmpty()) {
+            work.say(message);
+        }
+    }
+
+    @Override
+    public void table() {
+        atTable = true;
+        show(new TableScreen(work));
+    }
+
+    private void bench() {
+        atTable = false;
+        show(bench);
+    }
+
+    private void onTableKey(KeyEvent key) {
+        if (!atTable || work == null) {
+            return;
+        }
+        KeyCode code = key.getCode();
+        if (code == KeyCode.SPACE || code == KeyCode.RIGHT) {
+            work.next();
+        } else if (code == KeyCode.BACK_SPACE || code == KeyCode.LEFT) {
+            work.previous();
+        } else if (code == KeyCode.ESCAPE || code == KeyCode.T) {
+            bench();
+        } else if (code == KeyCode.F11 || code == KeyCode.F) {
+            stage.setFullScreen(!stage.isFullScreen());
+        } else {
+            return;
+        }
+        key.consume();
+    }
+
+    @Override
+    public void export() {
+        dress(new ExportDialog(work.plan(), Path.of(System.getProperty("user.home")))).show();
+    }
+
+    @Override
+    public void editPaper(String role) {
+        dress(new PaperDialog(role, work.project().paper(role), work.project().unit())).showAndWait()
+                .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));
+    }
+
+    private <D extends Dialog<?>> D dress(D dialog) {
+        dialog.initOwner(stage);
+        dialog.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
+        return dialog;
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Cufflink projects", "*.json"));
+        return chooser;
+    }
+
+    @Override
+    public void open() {
+        File chosen = chooser("Open a project").showOpenDialog(stage);
+        if (chosen != null) {
+            open(chosen.toPath());
+        }
+    }
+
+    /** Opens a project file; a file from elsewhere is worked on where it lies. */
+    void open(Path chosen) {
+        Outcome<Project> project = store.read(chosen);
+        if (project.value().isPresent()) {
+            open(project.value().get(), chosen, "");
+        } else {
+            String text = String.join("\n", project.problems().stream().map(Problem::text).toList());
+            Alert alert = dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
+            alert.setHeaderText("“" + chosen.getFileName() + "” was not opened");
+            alert.show();
+        }
+    }
+
+    @Override
+    public void saveCopy() {
+        FileChooser chooser = chooser("Save a copy");
+        chooser.setInitialFileName(file.getFileName().toString());
+        File chosen = chooser.showSaveDialog(stage);
+        if (chosen != null) {
+            saveCopy(chosen.toPath());
+        }
+    }
+
+    /** Writes a copy elsewhere; work goes on in the project as it was. */
+    void saveCopy(Path to) {
+        try {
+            store.write(work.project(), to);
+            work.say("A copy is saved as " + to + ".");
+        } catch (IOException fault) {
+            work.say("The copy could not be saved: " + fault.getMessage() + ". The project itself is safe.");
+        }
+    }
+
+    /** Tells of a failed save, from any thread. */
+    void saveFailed(String text) {
+        Platform.runLater(() -> {
+            if (work != null) {
+                work.say(text);
+            } else {
+                shelf(text);
+            }
+        });
+    }
+
+    /** A good end: the open project is saved and no longer marked as open. */
+    void end() {
+        if (work != null) {
+            store.saveSoon(work.project(), file);
+        }
+        store.markClosed();
+        store.close();
+    }
+
+    Workspace work() {
+        return work;
+    }
+
+    BenchScreen benchScreen() {
+        return bench;
+    }
+}

@@ -1,0 +1,168 @@
+package cufflink.desktop.control;
+
+import cufflink.drawing.Ink;
+import cufflink.drawing.Picture;
+import cufflink.drawing.Shape;
+import cufflink.measure.FractionText;
+import java.util.Arrays;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+
+/** Paints pictures on a canvas. */
+final class PicturePainter {
+    private static final double SMALL = 0.64;
+    private final GraphicsContext g;
+    private final double scale;
+    private final double dx;
+    private final double dy;
+    private final double pen;
+
+    /** {@code scale} is pixels a millimetre; the picture's origin comes to (dx, dy). */
+    PicturePainter(GraphicsContext g, Picture picture, double scale, double dx, double dy) {
+        this.g = g;
+        this.scale = scale;
+        this.dx = dx;
+        this.dy = dy;
+        this.pen = picture.point() * scale;
+    }
+
+    void paint(Picture picture) {
+        for (Shape shape : picture.shapes()) {
+            if (shape instanceof Shape.Area area) {
+                area(area);
+            } else if (shape instanceof Shape.Path path) {
+                pen(path.ink());
+                g.strokePolyline(xs(path.points()), ys(path.points()), path.points().size());
+            } else if (shape instanceof Shape.Mark mark) {
+                mark(mark);
+            } else if (shape instanceof Shape.Label label) {
+                label(label);
+            }
+        }
+    }
+
+    private double[] xs(List<Shape.Spot> spots) {
+        return spots.stream().mapToDouble(spot -> dx + spot.x() * scale).toArray();
+    }
+
+    private double[] ys(List<Shape.Spot> spots) {
+        return spots.stream().mapToDouble(spot -> dy + spot.y() * scale).toArray();
+    }
+
+    private void pen(Ink ink) {
+        g.setStroke(Color.web(ink.colour()));
+        g.setLineWidth(ink.width() * pen);
+        g.setLineCap(StrokeLineCap.BUTT);
+        g.setLineDashes(Arrays.stream(ink.dashes()).map(dash -> dash * pen).toArray());
+    }
+
+    private void area(Shape.Area area) {
+        double[] xs = xs(area.corners());
+        double[] ys = ys(area.corners());
+        if (area.ink().fill() == Ink.Fill.HATCH) {
+            hatch(area, xs, ys);
+        } else {
+            g.setFill(Color.web(area.colour().orElse(area.ink().colour())));
+            g.fillPolygon(xs, ys, xs.length);
+        }
+        area.edge().ifPresent(edge -> {
+            pen(edge);
+            g.strokePolygon(xs, ys, xs.length);
+        });
+    }
+
+    private void hatch(Shape.Area area, double[] xs, double[] ys) {
+        double minX = Arrays.stream(xs).min().orElse(0);
+        double maxX = Arrays.stream(xs).max().orElse(0);
+        double minY = Arrays.stream(ys).min().orElse(0);
+        double maxY = Arrays.stream(ys).max().orElse(0);
+        g.save();
+        g.beginPath();
+        g.moveTo(xs[0], ys[0]);
+        for (int i = 1; i < xs.length; i++) {
+            g.lineTo(xs[i], ys[i]);
+        }
+        g.closePath();
+        g.clip();
+        pen(area.ink());
+        double height = maxY - minY;
+        for (double x = minX - height; x < maxX; x += 7 * pen) {
+            g.strokeLine(x, maxY, x + height, minY);
+        }
+        g.restore();
+    }
+
+    private void mark(Shape.Mark mark) {
+        double r = mark.radius() * pen;
+        double x = dx + mark.at().x() * scale;
+        double y = dy + mark.at().y() * scale;
+        pen(mark.edge());
+        g.setFill(Color.web(mark.colour()));
+        g.fillOval(x - r, y - r, 2 * r, 2 * r);
+        g.strokeOval(x - r, y - r, 2 * r, 2 * r);
+        label(Shape.bold(mark.id(), mark.ink(), mark.at().x(), mark.at().y(), mark.text(), mark.radius() * 1.15));
+    }
+
+    private static Font font(double size, boolean bold) {
+        return Font.font("Figtree", bold ? FontWeight.BOLD : FontWeight.NORMAL, size);
+    }
+
+    private static double width(String text, Font font) {
+        Text probe = new Text(text);
+        probe.setFont(font);
+        return probe.getLayoutBounds().getWidth();
+    }
+
+    private void label(Shape.Label label) {
+        double size = label.size() * pen;
+        Font body = font(size, label.bold());
+        Font small = font(size * SMALL, label.bold());
+        g.save();
+        g.translate(dx + label.at().x() * scale, dy + label.at().y() * scale);
+        if (label.upright()) {
+            g.rotate(-90);
+        }
+        g.setFill(Color.web(label.ink().colour()));
+        g.setTextBaseline(VPos.BASELINE);
+        g.setTextAlign(TextAlignment.LEFT);
+        List<FractionText.Run> runs = FractionText.runs(label.text());
+        double total = runs.stream().mapToDouble(run -> width(run, body, small)).sum();
+        double x = switch (label.anchor()) {
+            case START -> 0;
+            case MIDDLE -> -total / 2;
+            case END -> -total;
+        };
+        double base = size * 0.35;
+        for (FractionText.Run run : runs) {
+            double width = width(run, body, small);
+            if (run instanceof FractionText.Fraction fraction) {
+                fraction(fraction, x, base, width, size, small);
+            } else {
+                g.setFont(body);
+                g.fillText(((FractionText.Plain) run).text(), x, base);
+            }
+            x += width;
+        }
+        g.restore();
+    }
+
+    private static double width(FractionText.Run run, Font body, Font small) {
+        return run instanceof FractionText.Fraction fraction
+                ? Math.max(width(fraction.numerator(), small), width(fraction.denominator(), small)) + small.getSize() * 0.25
+                : width(((FractionText.Plain) run).text(), body);
+    }
+
+    private void fraction(FractionText.Fraction fraction, double x, double base, double width, double size, Font small) {
+        g.setFont(small);
+        g.fillText(fraction.numerator(), x + (width - width(fraction.numerator(), small)) / 2, base - size * 0.46);
+        g.fillText(fraction.denominator(), x + (width - width(fraction.denominator(), small)) / 2, base + size * 0.2);
+        g.fillRect(x + small.getSize() * 0.06, base - size * 0.37, width - small.getSize() * 0.12, Math.max(1, size * 0.06));
+    }
+}

@@ -1,0 +1,114 @@
+package cufflink.desktop.control;
+
+import cufflink.drawing.Picture;
+import cufflink.drawing.Shape;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Polygon;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+
+/**
+ * Shows a picture as large as it goes. The picture is asked for anew whenever the size changes, since it must know how many millimetres a point
+ * takes.
+ */
+public final class PicturePane extends Pane {
+    private static final double NEAR = 7;
+
+    private final Canvas canvas = new Canvas();
+    private final double margin;
+    private final double most;
+    private DoubleFunction<Optional<Picture>> source = point -> Optional.empty();
+    private Picture shown;
+    private double scale = 1;
+    private double dx;
+    private double dy;
+
+    /**
+     * @param margin pixels kept free on each side
+     * @param most   pixels a millimetre at most
+     */
+    public PicturePane(double margin, double most) {
+        this.margin = margin;
+        this.most = most;
+        canvas.widthProperty().bind(widthProperty());
+        canvas.heightProperty().bind(heightProperty());
+        canvas.setFocusTraversable(false);
+        getChildren().add(canvas);
+        widthProperty().addListener(change -> repaint());
+        heightProperty().addListener(change -> repaint());
+        setMinSize(10, 10);
+    }
+
+    /** Shows what the source gives for a point size in millimetres. */
+    public void show(DoubleFunction<Optional<Picture>> pictures) {
+        source = pictures;
+        repaint();
+    }
+
+    /** Paints again. */
+    public void repaint() {
+        double width = getWidth();
+        double height = getHeight();
+        if (width < 2 * margin + 4 || height < 2 * margin + 4) {
+            return;
+        }
+        canvas.getGraphicsContext2D().clearRect(0, 0, width, height);
+        shown = null;
+        Optional<Picture> first = source.apply(0.3);
+        if (first.isEmpty()) {
+            return;
+        }
+        double point = 1 / fit(first.get());
+        point = source.apply(point).map(picture -> 1 / fit(picture)).orElse(point);
+        shown = source.apply(point).orElseThrow();
+        scale = fit(shown);
+        dx = (width - shown.width() * scale) / 2 - shown.bounds().getMinX() * scale;
+        dy = (height - shown.height() * scale) / 2 - shown.bounds().getMinY() * scale;
+        new PicturePainter(canvas.getGraphicsContext2D(), shown, scale, dx, dy).paint(shown);
+    }
+
+    private double fit(Picture picture) {
+        double across = (getWidth() - 2 * margin) / Math.max(1e-3, picture.width());
+        double down = (getHeight() - 2 * margin) / Math.max(1e-3, picture.height());
+        return Math.min(most, Math.min(across, down));
+    }
+
+    /** The id of the topmost shape at a place of this pane; empty if there is none. */
+    public Optional<String> idAt(double x, double y) {
+        if (shown == null) {
+            return Optional.empty();
+        }
+        List<Shape> shapes = shown.shapes();
+        for (int i = shapes.size() - 1; i >= 0; i--) {
+            if (!shapes.get(i).id().isEmpty() && hits(shapes.get(i), x, y)) {
+                return Optional.of(shapes.get(i).id());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean hits(Shape shape, double x, double y) {
+        if (shape instanceof Shape.Area area) {
+            Polygon polygon = new Polygon();
+            area.corners().forEach(corner -> polygon.getPoints().addAll(dx + corner.x() * scale, dy + corner.y() * scale));
+            return polygon.contains(x, y);
+        }
+        if (shape instanceof Shape.Mark mark) {
+            return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y) < mark.radius() * shown.point() * scale;
+        }
+        if (shape instanceof Shape.Path path) {
+            for (int i = 0; i + 1 < path.points().size(); i++) {
+                LineSegment stretch = new LineSegment(dx + path.points().get(i).x() * scale,
+                        dy + path.points().get(i).y() * scale, dx + path.points().get(i + 1).x() * scale, dy + path.points().get(i + 1).y() * scale);
+                if (stretch.distance(new Coordinate(x, y)) < NEAR) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+}

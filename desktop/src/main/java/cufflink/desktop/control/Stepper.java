@@ -1,0 +1,146 @@
+package cufflink.desktop.control;
+
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.IntConsumer;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+
+/**
+ * A value with a step down and a step up that can also be typed. The value shows its fractions set; a click or a key opens it for typing. Enter or leaving
+ * takes what was typed, Escape leaves the value as it was. What cannot be understood stays to be mended, marked {@code :wrong}.
+ */
+public final class Stepper extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final Fractions value = new Fractions("", "stepper-value");
+    private final TextField field = new TextField();
+    private final StackPane middle = new StackPane(value);
+    private final Function<String, Boolean> typed;
+    private String text = "";
+    private String editText = "";
+
+    /**
+     * @param name    for screen readers
+     * @param stepped called with −1 or +1
+     * @param typed   takes a typed text; false if it could not be taken
+     */
+    public Stepper(String name, IntConsumer stepped, Function<String, Boolean> typed) {
+        this.typed = typed;
+        getStyleClass().add("stepper");
+        Button less = button("−", () -> stepped.accept(-1));
+        Button more = button("+", () -> stepped.accept(1));
+        middle.getStyleClass().add("stepper-middle");
+        value.setMaxHeight(USE_PREF_SIZE);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        middle.setOnMouseClicked(click -> edit());
+        middle.setFocusTraversable(true);
+        middle.setAccessibleRole(AccessibleRole.SPINNER);
+        middle.setAccessibleText(name);
+        middle.addEventHandler(KeyEvent.KEY_PRESSED, key -> onKey(key, stepped));
+        field.setAccessibleText(name);
+        field.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                take();
+            }
+        });
+        field.setOnAction(enter -> take());
+        field.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                field.setText(editText);
+                close();
+                key.consume();
+            }
+        });
+        getChildren().addAll(less, middle, more);
+    }
+
+    private Button button(String sign, Runnable action) {
+        Button button = new Button(sign);
+        button.getStyleClass().add("stepper-button");
+        button.setFocusTraversable(false);
+        button.setOnAction(press -> action.run());
+        return button;
+    }
+
+    private void onKey(KeyEvent key, IntConsumer stepped) {
+        if (field.isFocused()) {
+            return;
+        }
+        if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
+            stepped.accept(key.getCode() == KeyCode.UP ? 1 : -1);
+            key.consume();
+        } else if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.F2) {
+            edit();
+            key.consume();
+        }
+    }
+
+    /** Shows a value; {@code edit} is what typing starts from. */
+    public void setValue(String shown, String edit) {
+        text = shown;
+        editText = edit;
+        value.setText(shown);
+        if (!field.isFocused()) {
+            close();
+        }
+    }
+
+    /** The value as shown. */
+    public String shown() {
+        return text;
+    }
+
+    /** Opens the value for typing. */
+    public void edit() {
+        if (middle.getChildren().contains(field)) {
+            return;
+        }
+        field.setText(editText);
+        middle.getChildren().setAll(field);
+        field.requestFocus();
+        field.selectAll();
+    }
+
+    private void take() {
+        if (!middle.getChildren().contains(field)) {
+            return;
+        }
+        boolean understood = field.getText().equals(editText) || typed.apply(field.getText());
+        if (understood) {
+            close();
+        } else {
+            field.pseudoClassStateChanged(WRONG, true);
+        }
+    }
+
+    private void close() {
+        field.pseudoClassStateChanged(WRONG, false);
+        boolean hadFocus = field.isFocused();
+        middle.getChildren().setAll(value);
+        if (hadFocus) {
+            middle.requestFocus();
+        }
+    }
+
+    /** Runs when the pointer or the keyboard comes to the value. */
+    public void onPicked(Consumer<Stepper> action) {
+        middle.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                action.accept(this);
+            }
+        });
+    }
+
+    /** Brings the keyboard here. */
+    public void focusValue() {
+        middle.requestFocus();
+    }
+}

@@ -1,0 +1,2 @@
+/** Controls of our own: set fractions, lengths to type and step, pictures on a canvas. */
+package cufflink.desktop.control;

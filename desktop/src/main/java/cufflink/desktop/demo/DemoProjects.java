@@ -1,0 +1,87 @@
+package cufflink.desktop.demo;
+
+import cufflink.design.DesignDefinition;
+import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.paper.Weight;
+import cufflink.plan.Project;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A made-up hill observatory prepares a comet night. One project has a real problem for the checks to find, one is for 24 copies. */
+public final class DemoProjects {
+    private static final DesignLibrary LIBRARY = DesignLibrary.builtIn();
+
+    private DemoProjects() {
+    }
+
+    /** The projects, the one to show first last. */
+    public static List<Project> all() {
+        return List.of(starLog(), thankYou(), passHolder(), invitation());
+    }
+
+    private static DesignDefinition design(String id) {
+        return LIBRARY.find(id).orThrow();
+    }
+
+    private static NamedSize sheet(String name) {
+        return PublishedSizes.named(NamedSize.Kind.SHEET, name).orElseThrow();
+    }
+
+    private static Stock stock(String name, String sheet, double gsm, String face, String back, boolean directional) {
+        NamedSize size = sheet(sheet);
+        return new Stock(name, size.width(), size.height(), Weight.gsm(gsm), Optional.empty(), face, back, directional, Stock.Grain.ALONG_HEIGHT);
+    }
+
+    private static Stock midnight(String sheet) {
+        return stock("Midnight 270", sheet, 270, "#2B3454", "#3A4468", false);
+    }
+
+    private static Stock moonlight(String sheet) {
+        return stock("Moonlight 240", sheet, 240, "#F4ECD2", "#F8F3E2", false);
+    }
+
+    private static Stock starfield(String sheet) {
+        return stock("Starfield 120", sheet, 120, "#9FB6C9", "#FFFFFF", true);
+    }
+
+    private static Optional<NamedSize> envelope(String name) {
+        return PublishedSizes.named(NamedSize.Kind.ENVELOPE, name);
+    }
+
+    /** Overlapping gates for 24 guests. */
+    public static Project invitation() {
+        return Project.of(design("overlapping-gate"), RulerStep.SIXTEENTH_INCH).withName("Comet night invitation")
+                .withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4)))
+                .withPaper("card", moonlight("Letter")).withPaper("mat 1", midnight("Letter")).withPaper("mat 2", starfield("12 in square"))
+                .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6")).withCopies(24)
+                .withNotes("Ring the comet's tail in silver before the layers go on.");
+    }
+
+    /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */
+    public static Project passHolder() {
+        return Project.of(design("m-fold-holder"), RulerStep.SIXTEENTH_INCH).withName("Visitors' pass holder").withSet("pocket", "2 in")
+                .withPaper("card", midnight("Letter")).withPaper("mat 1", moonlight("Letter")).withEnvelope(envelope("A2"));
+    }
+
+    /** Thank-you cards for the volunteers, in millimetres. */
+    public static Project thankYou() {
+        return Project.of(design("back-fold-holder"), RulerStep.MILLIMETRE).withName("Volunteers' thank-you")
+                .withWish(new Wish.InEnvelope(envelope("C6").orElseThrow(), Length.ofMillimetres(4)))
+                .withPaper("card", midnight("A3")).withPaper("liner", moonlight("A4")).withPaper("mat 1", starfield("A4"));
+    }
+
+    /** A star log for the summer. */
+    public static Project starLog() {
+        return Project.of(design("accordion"), RulerStep.MILLIMETRE).withName("Star-log album").withSet("panels", "5")
+                .withWish(new Wish.FromSheet("A3", sheet("A3").width(), sheet("A3").height(), 1))
+                .withPaper("card", midnight("A3")).withPaper("mat 1", moonlight("A4"));
+    }
+}

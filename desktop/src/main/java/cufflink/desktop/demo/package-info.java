@@ -1,0 +1,2 @@
+/** The made-up projects of the demo. */
+package cufflink.desktop.demo;

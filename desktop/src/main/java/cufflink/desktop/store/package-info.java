@@ -1,0 +1,2 @@
+/** Where projects are kept: one file each in the maker's data folder, written as the maker goes. */
+package cufflink.desktop.store;

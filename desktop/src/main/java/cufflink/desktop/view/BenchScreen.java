@@ -1,0 +1,256 @@
+package cufflink.desktop.view;
+
+import cufflink.check.Check;
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.work.Workspace;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Plan;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** One project: size on the left, the bench in the middle, the read-out on the right, the run strip below. */
+public final class BenchScreen extends BorderPane {
+    /** What the screen asks its window to do. */
+    public interface Actions {
+        void shelf();
+
+        void table();
+
+        void export();
+
+        void saveCopy();
+
+        void open();
+
+        void editPaper(String role);
+    }
+
+    private final Workspace work;
+    private final Actions actions;
+    private final BenchPane bench;
+    private final ReadOutPane readOut;
+    private final Fractions closed = new Fractions("", "chip");
+    private final Fractions verdict = new Fractions("", "chip");
+    private final TextField name = new TextField();
+    private final Fractions message = new Fractions("", "message");
+    private boolean showing;
+
+    public BenchScreen(Workspace work, Actions actions) {
+        this.work = work;
+        this.actions = actions;
+        getStyleClass().add("bench-screen");
+        SizePane[] size = new SizePane[1];
+        readOut = new ReadOutPane(work, measure -> size[0].focusMeasure(measure));
+        size[0] = new SizePane(work, readOut::explain, actions::editPaper);
+        bench = new BenchPane(work, id -> {
+            if (!work.pick(id)) {
+                explainPicked(id);
+            }
+        });
+        setTop(new VBox(topBar(), messageBar()));
+        setLeft(scroll(size[0], "left-scroll"));
+        setCenter(bench);
+        setRight(scroll(readOut, "right-scroll"));
+        setBottom(new RunStripPane(work));
+        work.planProperty().addListener((property, was, is) -> show(is));
+        work.messageProperty().addListener((property, was, is) -> showMessage(is));
+        addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
+        show(work.plan());
+        showMessage(work.messageProperty().get());
+    }
+
+    private static ScrollPane scroll(Node content, String style) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.getStyleClass().addAll("side-scroll", style);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        return scroll;
+    }
+
+    private void explainPicked(String id) {
+        for (var piece : work.plan().design().pieces()) {
+            piece.scores().stream().filter(score -> score.id().equals(id)).findFirst().flatMap(score -> score.line().at())
+                    .ifPresent(at -> readOut.explain(at.derivation().text(work.plan().format())));
+        }
+        work.plan().measures().get(id).ifPresent(sized -> readOut.explain(sized.derivation().text(work.plan().format())));
+    }
+
+    private HBox topBar() {
+        Button brand = new Button("Cufflink");
+        brand.getStyleClass().add("brand");
+        brand.setTooltip(new Tooltip("To the shelf"));
+        brand.setId("to-shelf");
+        brand.setMinWidth(Region.USE_PREF_SIZE);
+        closed.setMinWidth(Region.USE_PREF_SIZE);
+        verdict.setMinWidth(Region.USE_PREF_SIZE);
+        brand.setOnAction(press -> actions.shelf());
+        name.getStyleClass().add("project-name");
+        name.setId("project-name");
+        name.setAccessibleText("Name of the project");
+        name.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                rename();
+            }
+        });
+        name.setOnAction(enter -> bench.requestFocus());
+        Label design = new Label(work.plan().design().definition().title());
+        design.getStyleClass().add("design-title");
+        Region left = grow();
+        Region right = grow();
+        ComboBox<RulerStep> ruler = ruler();
+        Button undo = button("Undo", "undo", work::undo);
+        undo.disableProperty().bind(work.canUndoProperty().not());
+        Button redo = button("Redo", "redo", work::redo);
+        redo.disableProperty().bind(work.canRedoProperty().not());
+        Button handOut = button("Hand-out", "export", actions::export);
+        Button table = button("Table view", "table", actions::table);
+        table.getStyleClass().add("primary");
+        closed.setId("closed-size");
+        HBox bar = new HBox(brand, name, design, left, closed, verdict, right, ruler, undo, redo, handOut, table);
+        bar.getStyleClass().add("top-bar");
+        return bar;
+    }
+
+    private static Region grow() {
+        Region region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(press -> action.run());
+        return button;
+    }
+
+    private ComboBox<RulerStep> ruler() {
+        ComboBox<RulerStep> box = new ComboBox<>();
+        box.setId("ruler");
+        box.getItems().setAll(RulerStep.values());
+        box.setConverter(new RulerNames());
+        box.setAccessibleText("Ruler step");
+        box.setMinWidth(Region.USE_PREF_SIZE);
+        box.setValue(work.project().step());
+        work.planProperty().addListener((property, was, is) -> {
+            showing = true;
+            box.setValue(is.project().step());
+            showing = false;
+        });
+        box.valueProperty().addListener((property, was, is) -> {
+            if (!showing && is != null) {
+                work.change(project -> project.withStep(is));
+            }
+        });
+        return box;
+    }
+
+    private void rename() {
+        String typed = name.getText().strip();
+        if (!typed.isEmpty()) {
+            work.change(project -> project.withName(typed));
+        }
+        name.setText(work.project().name());
+    }
+
+    private HBox messageBar() {
+        Button away = new Button("✕");
+        away.getStyleClass().add("message-close");
+        away.setAccessibleText("Put this message away");
+        away.setOnAction(press -> work.say(""));
+        HBox.setHgrow(message, Priority.ALWAYS);
+        HBox bar = new HBox(message, away);
+        bar.getStyleClass().add("message-bar");
+        bar.setId("message");
+        bar.managedProperty().bind(bar.visibleProperty());
+        bar.setVisible(false);
+        return bar;
+    }
+
+    private void showMessage(String text) {
+        message.setText(text);
+        message.getParent().setVisible(!text.isEmpty());
+    }
+
+    private void show(Plan plan) {
+        if (!name.isFocused()) {
+            name.setText(plan.project().name());
+        }
+        closed.setText(plan.stack().isPresent()
+                ? "Closed " + plan.format().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "Does not close");
+        Check worst = plan.checks().get(0);
+        verdict.getStyleClass().removeAll("chip-good", "chip-watch", "chip-bad");
+        verdict.getStyleClass().add("chip-" + worst.verdict().word());
+        long count = plan.checks().stream().filter(check -> check.verdict() == worst.verdict()).count();
+        verdict.setText(worst.verdict().mark() + " " + switch (worst.verdict()) {
+            case GOOD -> "all checks good";
+            case WATCH -> count + " to watch";
+            case BAD -> count + " to fix";
+        });
+    }
+
+    /** Stops the fold that is being shown at a share of its way, 0 to 1. */
+    public void stopFoldAt(double share) {
+        bench.stopAt(share);
+    }
+
+    private void onKey(KeyEvent key) {
+        boolean typing = key.getTarget() instanceof TextField;
+        boolean handled = key.isShortcutDown() ? onShortcut(key) : !typing && onPlainKey(key.getCode());
+        if (handled) {
+            key.consume();
+        }
+    }
+
+    private boolean onShortcut(KeyEvent key) {
+        switch (key.getCode()) {
+            case Z -> {
+                if (key.isShiftDown()) {
+                    work.redo();
+                } else {
+                    work.undo();
+                }
+            }
+            case Y -> work.redo();
+            case S -> actions.saveCopy();
+            case O -> actions.open();
+            case E, P -> actions.export();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean onPlainKey(KeyCode code) {
+        switch (code) {
+            case SPACE, RIGHT -> work.next();
+            case BACK_SPACE, LEFT -> work.previous();
+            case T -> actions.table();
+            case ESCAPE -> actions.shelf();
+            case R -> bench.play();
+            case W -> bench.turnBy(8, 0);
+            case S -> bench.turnBy(-8, 0);
+            case A -> bench.turnBy(0, 8);
+            case D -> bench.turnBy(0, -8);
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+}

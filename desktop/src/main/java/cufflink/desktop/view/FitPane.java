@@ -1,0 +1,175 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.Stepper;
+import cufflink.desktop.work.Workspace;
+import cufflink.fit.Wish;
+import cufflink.measure.Length;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthReading;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.Contents;
+import cufflink.paper.NamedSize;
+import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PublishedSizes;
+import cufflink.plan.Plan;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What the project is fitted to: the four ways in, and what each needs to know. */
+final class FitPane extends VBox {
+    private enum Way { FINISHED("Finished size"), ENVELOPE("Envelope"), SHEET("My sheet"), CONTENTS("What it holds");
+
+        private final String title;
+
+        Way(String title) {
+            this.title = title;
+        }
+    }
+
+    private final Workspace work;
+    private final VBox details = new VBox();
+    private final ToggleGroup group = new ToggleGroup();
+    private boolean showing;
+
+    FitPane(Workspace work) {
+        this.work = work;
+        getStyleClass().add("fit-pane");
+        GridPane ways = new GridPane();
+        ways.getStyleClass().add("ways");
+        for (Way way : Way.values()) {
+            ToggleButton button = new ToggleButton(way.title);
+            button.setId("fit-" + way.name().toLowerCase(Locale.ROOT));
+            button.setUserData(way);
+            button.setToggleGroup(group);
+            button.getStyleClass().addAll("way", "way-" + way.ordinal());
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setOnAction(press -> choose(way));
+            GridPane.setHgrow(button, Priority.ALWAYS);
+            ways.add(button, way.ordinal() % 2, way.ordinal() / 2);
+        }
+        getChildren().addAll(Rows.heading("Fit it to"), ways, details);
+        details.getStyleClass().add("fit-details");
+        work.planProperty().addListener((property, was, is) -> show(is));
+        show(work.plan());
+    }
+
+    private static Way way(Wish wish) {
+        if (wish instanceof Wish.InEnvelope) {
+            return Way.ENVELOPE;
+        } else if (wish instanceof Wish.FromSheet) {
+            return Way.SHEET;
+        }
+        return wish instanceof Wish.Holding ? Way.CONTENTS : Way.FINISHED;
+    }
+
+    private void choose(Way way) {
+        boolean taken = work.change(project -> project.withWish(switch (way) {
+            case FINISHED -> new Wish.AsDesigned();
+            case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()), usualEase());
+            case SHEET -> {
+                var paper = project.paper(project.design().pieces().get(0).material());
+                yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(), Math.max(1, project.copies()));
+            }
+            case CONTENTS -> new Wish.Holding(Contents.GIFT_CARD);
+        }));
+        if (!taken) {
+            show(work.plan());
+        }
+    }
+
+    private NamedSize usualEnvelope() {
+        return PublishedSizes.named(Kind.ENVELOPE, work.project().unit() == LengthUnit.INCH ? "A2" : "C6").orElseThrow();
+    }
+
+    private Length usualEase() {
+        return work.project().unit() == LengthUnit.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+    }
+
+    private String sheetName(Length width, Length height) {
+        return PublishedSizes.of(Kind.SHEET).stream().filter(size -> size.width().equals(width) && size.height().equals(height)).findFirst()
+                .map(NamedSize::name).orElse(work.plan().format().size(width, height));
+    }
+
+    private void show(Plan plan) {
+        showing = true;
+        Way way = way(plan.project().wish());
+        group.getToggles().stream().filter(toggle -> toggle.getUserData() == way).forEach(group::selectToggle);
+        details.getChildren().clear();
+        Wish wish = plan.project().wish();
+        if (wish instanceof Wish.InEnvelope in) {
+            details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, in.envelope().name(), size -> new Wish.InEnvelope(size, in.ease()))));
+            Stepper ease = new Stepper("Ease", by -> setWish(new Wish.InEnvelope(in.envelope(), Length.longer(Length.ZERO, in.ease().plus(plan.project().step().length().times(by))))),
+                    text -> length(text, length -> new Wish.InEnvelope(in.envelope(), length)));
+            ease.setValue(plan.format().number(in.ease()), plan.format().text(in.ease()));
+            details.getChildren().add(Rows.row("Ease", ease));
+        } else if (wish instanceof Wish.FromSheet sheet) {
+            details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, sheet.name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet.sheets()))));
+            Stepper count = new Stepper("Sheets", by -> setWish(new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), Math.max(1, sheet.sheets() + by))),
+                    text -> count(text, number -> new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), number)));
+            count.setValue(String.valueOf(sheet.sheets()), String.valueOf(sheet.sheets()));
+            details.getChildren().add(Rows.row("How many", count));
+        } else if (wish instanceof Wish.Holding holding) {
+            details.getChildren().add(Rows.row("It holds", items(holding.item())));
+        }
+        if (!plan.fit().limit().isEmpty()) {
+            details.getChildren().add(Rows.text(plan.fit().limit() + " " + plan.fit().lift(), "limit"));
+        }
+        showing = false;
+    }
+
+    private void setWish(Wish wish) {
+        work.change("wish", project -> project.withWish(wish));
+    }
+
+    private boolean length(String text, Function<Length, Wish> make) {
+        LengthReading<Length> read = LengthParser.read(text, work.project().unit());
+        if (read.value().isEmpty()) {
+            work.say(read.message());
+            return false;
+        }
+        return work.change(project -> project.withWish(make.apply(read.value().get())));
+    }
+
+    private boolean count(String text, IntFunction<Wish> make) {
+        if (!text.strip().matches("[1-9]\\d{0,2}")) {
+            work.say("“" + text.strip() + "” is not a whole number from 1 to 999.");
+            return false;
+        }
+        return work.change(project -> project.withWish(make.apply(Integer.parseInt(text.strip()))));
+    }
+
+    private ComboBox<String> sizes(Kind kind, String chosen, Function<NamedSize, Wish> make) {
+        ComboBox<String> box = new ComboBox<>();
+        List<NamedSize> known = PublishedSizes.of(kind);
+        known.forEach(size -> box.getItems().add(size.name()));
+        box.setValue(chosen);
+        box.valueProperty().addListener((property, was, is) -> {
+            if (!showing) {
+                PublishedSizes.named(kind, is).ifPresent(size -> work.change(project -> project.withWish(make.apply(size))));
+            }
+        });
+        return box;
+    }
+
+    private ComboBox<String> items(Contents chosen) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setEditable(true);
+        Contents.known().forEach(item -> box.getItems().add(item.name()));
+        box.setValue(chosen.name());
+        box.valueProperty().addListener((property, was, is) -> {
+            if (!showing && is != null) {
+                LengthReading<Contents> read = Contents.read(is, work.project().unit());
+                read.value().ifPresentOrElse(item -> work.change(project -> project.withWish(new Wish.Holding(item))), () -> work.say(read.message()));
+            }
+        });
+        return box;
+    }
+}

@@ -1,0 +1,118 @@
+package cufflink.desktop.view;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.work.Workspace;
+import cufflink.plan.Plan;
+import cufflink.plan.Reading;
+import cufflink.plan.Remedies;
+import cufflink.plan.RunStep;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The right pane: the numbers of this step, big; how the current one came about; the checks, worst first. */
+final class ReadOutPane extends VBox {
+    private static final int MANY = 6;
+
+    private final Workspace work;
+    private final Consumer<String> focusMeasure;
+    private final VBox step = new VBox();
+    private final VBox checks = new VBox();
+    private final Fractions why = new Fractions("", "why");
+
+    /** {@code focusMeasure} brings the keyboard to a measure. */
+    ReadOutPane(Workspace work, Consumer<String> focusMeasure) {
+        this.work = work;
+        this.focusMeasure = focusMeasure;
+        getStyleClass().add("read-out");
+        why.setId("why");
+        getChildren().addAll(step, why, Rows.heading("Checks"), checks);
+        work.planProperty().addListener(change -> {
+            showStep();
+            showChecks();
+        });
+        work.stepProperty().addListener(change -> showStep());
+        work.readingProperty().addListener(change -> showStep());
+        showStep();
+        showChecks();
+    }
+
+    /** Shows how a figure came about. */
+    void explain(String derivation) {
+        why.setText(derivation);
+        why.setVisible(!derivation.isEmpty());
+        why.setManaged(!derivation.isEmpty());
+    }
+
+    private void showStep() {
+        RunStep now = work.currentStep();
+        Label phase = Rows.heading(now.phase().title() + ", step " + now.number() + " of " + work.plan().run().size());
+        Fractions title = new Fractions(now.title(), "step-title");
+        FlowPane numbers = new FlowPane();
+        numbers.getStyleClass().addAll("numbers", now.readings().size() > MANY ? "numbers-many" : now.readings().stream().anyMatch(reading -> reading.size().isPresent()) ? "numbers-sizes" : "numbers-few");
+        for (int i = 0; i < now.readings().size(); i++) {
+            numbers.getChildren().add(number(now.readings().get(i), i));
+        }
+        Fractions text = new Fractions(now.text(), "step-text");
+        step.getChildren().setAll(phase, title, numbers, text);
+        if (!now.caution().isEmpty()) {
+            step.getChildren().add(new Fractions("▲ " + now.caution(), "caution"));
+        }
+        explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());
+    }
+
+    private VBox number(Reading reading, int index) {
+        boolean isNow = index == work.readingProperty().get();
+        Plan plan = work.plan();
+        String figure = reading.size().map(height -> plan.format().number(reading.length()) + " × " + plan.format().number(height)).orElseGet(() -> plan.format().number(reading.length()));
+        Fractions value = new Fractions(figure, "number-value");
+        Label label = new Label(reading.label());
+        label.getStyleClass().add("number-label");
+        label.setWrapText(true);
+        VBox box = new VBox(value, label);
+        box.getStyleClass().addAll("number", isNow ? "number-now" : "number-later");
+        box.setAccessibleText(figure + " " + reading.label());
+        box.setOnMouseClicked(click -> work.pick(reading.id()));
+        return box;
+    }
+
+    private void showChecks() {
+        checks.getChildren().setAll(work.plan().checks().stream().map(this::check).toList());
+    }
+
+    private HBox check(Check check) {
+        Label mark = new Label(check.verdict().mark());
+        mark.getStyleClass().addAll("check-mark", "check-" + check.verdict().word());
+        VBox words = new VBox(new Fractions(check.text(), "check-text"));
+        if (!check.remedy().isEmpty()) {
+            words.getChildren().add(new Fractions(check.remedy(), "check-remedy"));
+        }
+        if (check.verdict() != Verdict.GOOD) {
+            check.change().ifPresent(change -> words.getChildren().add(change(check, change)));
+        }
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(mark, words);
+        row.getStyleClass().add("check");
+        row.setAccessibleText(check.verdict().word() + ": " + check.text());
+        return row;
+    }
+
+    private Hyperlink change(Check check, Check.Change change) {
+        Hyperlink link = new Hyperlink();
+        link.getStyleClass().add("check-change");
+        var offer = Remedies.offer(work.plan(), check);
+        String words = offer.map(found -> "Use " + work.plan().format().text(found.value()) + " for " + found.label().toLowerCase(Locale.ROOT))
+                .orElse("Go to " + change.label().toLowerCase(Locale.ROOT));
+        link.setGraphic(new Fractions(words, "link-text"));
+        link.setAccessibleText(words);
+        link.setOnAction(click -> offer.ifPresentOrElse(found -> work.change(project -> found.project()), () -> focusMeasure.accept(change.measure())));
+        return link;
+    }
+}

@@ -1,0 +1,35 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.Fractions;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** The rows that side panes are made of: a name on the left, a value or control on the right. */
+final class Rows {
+    private Rows() {
+    }
+
+    static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("pane-heading");
+        return label;
+    }
+
+    static HBox row(String name, Node value) {
+        Label label = new Label(name);
+        label.getStyleClass().add("row-name");
+        label.setMinWidth(40);
+        label.setWrapText(true);
+        HBox.setHgrow(label, Priority.ALWAYS);
+        label.setMaxWidth(Double.MAX_VALUE);
+        HBox row = new HBox(label, value);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    static Fractions text(String text, String style) {
+        return new Fractions(text, style);
+    }
+}

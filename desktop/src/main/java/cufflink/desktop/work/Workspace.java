@@ -1,0 +1,193 @@
+package cufflink.desktop.work;
+
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.plan.RunStep;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * One open project: its plan, its undo history, and the place in the run sheet. A change that cannot be planned changes nothing and leaves
+ * its reasons in {@link #messageProperty()}. To be used on one thread.
+ */
+public final class Workspace {
+    private static final int MOST_UNDO = 500;
+
+    private final Deque<Project> undo = new ArrayDeque<>();
+    private final Deque<Project> redo = new ArrayDeque<>();
+    private final ReadOnlyObjectWrapper<Plan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
+    private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>(this, "message", "");
+    private final ReadOnlyIntegerWrapper step = new ReadOnlyIntegerWrapper(this, "step", 0);
+    private final ReadOnlyIntegerWrapper reading = new ReadOnlyIntegerWrapper(this, "reading", 0);
+    private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo", false);
+    private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo", false);
+    private String gesture = "";
+
+    /** Opens a plan, at the first step, with nothing to undo. */
+    public Workspace(Plan opened) {
+        plan.set(opened);
+        showNotices(opened);
+    }
+
+    public ReadOnlyObjectProperty<Plan> planProperty() {
+        return plan.getReadOnlyProperty();
+    }
+
+    public Plan plan() {
+        return plan.get();
+    }
+
+    public Project project() {
+        return plan.get().project();
+    }
+
+    /** What the maker must know of the last change; empty if nothing. */
+    public ReadOnlyObjectProperty<String> messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    public ReadOnlyIntegerProperty stepProperty() {
+        return step.getReadOnlyProperty();
+    }
+
+    /** Index of the number that is next in this step. */
+    public ReadOnlyIntegerProperty readingProperty() {
+        return reading.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty canUndoProperty() {
+        return canUndo.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty canRedoProperty() {
+        return canRedo.getReadOnlyProperty();
+    }
+
+    public RunStep currentStep() {
+        return plan().run().get(step.get());
+    }
+
+    /** Changes the project as one step to undo. False if it could not be; then the message says why. */
+    public boolean change(UnaryOperator<Project> edit) {
+        return change("", edit);
+    }
+
+    /** Changes the project; changes of one gesture (a slider being dragged) are one step to undo. */
+    public boolean change(String gestureName, UnaryOperator<Project> edit) {
+        Project before = project();
+        Project after = edit.apply(before);
+        if (after.equals(before)) {
+            message.set("");
+            return true;
+        }
+        Outcome<Plan> planned = Planner.plan(after);
+        if (planned.value().isEmpty()) {
+            message.set(text(planned.problems()));
+            return false;
+        }
+        if (gestureName.isEmpty() || !gestureName.equals(gesture)) {
+            undo.push(before);
+            if (undo.size() > MOST_UNDO) {
+                undo.removeLast();
+            }
+        }
+        gesture = gestureName;
+        redo.clear();
+        show(planned.value().get());
+        return true;
+    }
+
+    /** Says something without a change: a text that was not understood. */
+    public void say(String text) {
+        message.set(text);
+    }
+
+    /** Ends a gesture; the next change is a step of its own. */
+    public void endGesture() {
+        gesture = "";
+    }
+
+    public void undo() {
+        travel(undo, redo);
+    }
+
+    public void redo() {
+        travel(redo, undo);
+    }
+
+    private void travel(Deque<Project> from, Deque<Project> to) {
+        if (!from.isEmpty()) {
+            to.push(project());
+            endGesture();
+            show(Planner.plan(from.pop()).orThrow());
+        }
+    }
+
+    private void show(Plan next) {
+        int keptStep = Math.min(step.get(), next.run().size() - 1);
+        int keptReading = Math.max(0, Math.min(reading.get(), next.run().get(keptStep).readings().size() - 1));
+        step.set(keptStep);
+        reading.set(keptReading);
+        plan.set(next);
+        canUndo.set(!undo.isEmpty());
+        canRedo.set(!redo.isEmpty());
+        showNotices(next);
+    }
+
+    private void showNotices(Plan shown) {
+        message.set(text(shown.notices()));
+    }
+
+    private static String text(List<Problem> problems) {
+        return String.join(" ", problems.stream().map(Problem::text).toList());
+    }
+
+    /** Goes to a step, at its first number. */
+    public void goTo(int index) {
+        if (index >= 0 && index < plan().run().size()) {
+            reading.set(0);
+            step.set(index);
+        }
+    }
+
+    /** The next number of this step, or the next step. */
+    public void next() {
+        if (reading.get() + 1 < currentStep().readings().size()) {
+            reading.set(reading.get() + 1);
+        } else {
+            goTo(step.get() + 1);
+        }
+    }
+
+    /** The number before, or the last number of the step before. */
+    public void previous() {
+        if (reading.get() > 0) {
+            reading.set(reading.get() - 1);
+        } else if (step.get() > 0) {
+            goTo(step.get() - 1);
+            reading.set(Math.max(0, currentStep().readings().size() - 1));
+        }
+    }
+
+    /** Makes the number with this id the current one, if this step has it. */
+    public boolean pick(String id) {
+        for (int i = 0; i < currentStep().readings().size(); i++) {
+            if (currentStep().readings().get(i).id().equals(id)) {
+                reading.set(i);
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,9 @@
+/** The window. */
+module cufflink.desktop {
+    requires cufflink.files;
+    requires javafx.controls;
+    requires atlantafx.base;
+    requires java.desktop;
+
+    exports cufflink.desktop;
+}
