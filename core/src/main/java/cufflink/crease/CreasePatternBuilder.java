@@ -172,22 +172,21 @@ public final class CreasePatternBuilder {
     }
 
     private static void collect(Panel panel, LineSegment line, List<Stretch> stretches) {
-        Coordinate[] corners = panel.outline().getExteriorRing().getCoordinates();
+        collect(panel, panel.outline().getExteriorRing().getCoordinates(), true, line, stretches);
+        for (int i = 0; i < panel.outline().getNumInteriorRing(); i++) {
+            collect(panel, panel.outline().getInteriorRingN(i).getCoordinates(), false, line, stretches);
+        }
+    }
+
+    private static void collect(Panel panel, Coordinate[] corners, boolean outer, LineSegment line, List<Stretch> stretches) {
+        boolean paperOnLeft = Orientation.isCCW(corners) == outer;
         for (int i = 0; i + 1 < corners.length; i++) {
             if (line.distancePerpendicular(corners[i]) < ON_LINE && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
                 double a = line.projectionFactor(corners[i]) * line.getLength();
                 double b = line.projectionFactor(corners[i + 1]) * line.getLength();
-                boolean left = onLeft(corners[i], corners[i + 1], panel.outline(), line);
-                stretches.add(new Stretch(panel.id(), Math.min(a, b), Math.max(a, b), left));
+                stretches.add(new Stretch(panel.id(), Math.min(a, b), Math.max(a, b), b > a == paperOnLeft));
             }
         }
-    }
-
-    /** A ring side has its polygon on one side: turned against the line's own direction, that decides. */
-    private static boolean onLeft(Coordinate from, Coordinate to, Polygon outline, LineSegment line) {
-        boolean along = line.projectionFactor(to) > line.projectionFactor(from);
-        boolean ringKeepsLeft = Orientation.isCCW(outline.getExteriorRing().getCoordinates());
-        return along == ringKeepsLeft;
     }
 
     private boolean slitAt(Coordinate point) {

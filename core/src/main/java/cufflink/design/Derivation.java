@@ -35,7 +35,7 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
         } else {
             appendFormula(text, writer, exactText);
         }
-        if (!result.equals(exact)) {
+        if (!writer.value(result).equals(exactText)) {
             text.append(rounding == Rounding.EXACT || !note.isEmpty() ? "" : ", rounded " + rounding.words() + " " + step.label());
             text.append(" = ").append(writer.value(result));
         }

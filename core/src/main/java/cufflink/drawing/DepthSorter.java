@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * Sorts flat faces for painting, the farthest first (Newell, Newell and Sancha, 1972, without splitting: folded paper does not pass through itself).
- * Of two faces that overlap on the screen, the one whose corners lie mostly behind the other's plane goes first; then a topological
+ * Of two faces that overlap on the screen, the one whose corners lie behind the other's plane goes first, by the plane that divides them more clearly; then a topological
  * sort, stable for faces that do not meet. Cost O(n²) for n faces.
  */
 final class DepthSorter {
@@ -80,17 +80,30 @@ final class DepthSorter {
 
     /** Negative if a lies behind b. */
     private static int compare(Face3 a, Face3 b) {
-        double aAgainstB = side(a, b);
-        double bAgainstA = side(b, a);
-        double lean = Math.abs(aAgainstB) >= Math.abs(bAgainstA) ? aAgainstB : -bAgainstA;
+        Sides aAgainstB = sides(a, b);
+        Sides bAgainstA = sides(b, a);
+        double lean = aAgainstB.doubt() <= bAgainstA.doubt() ? aAgainstB.lean() : -bAgainstA.lean();
         return Math.abs(lean) < 1e-4 ? Double.compare(a.mean(), b.mean()) : Double.compare(lean, 0);
     }
 
-    /** How far a face lies on the eye's side of another's plane: the extreme of its corners; 0 for a plane seen edge on. */
-    private static double side(Face3 face, Face3 plane) {
+    /** How far the corners of a face reach behind a plane (0 or less) and before it (0 or more), as the eye sees it. */
+    private record Sides(double behind, double before) {
+        double lean() {
+            return before > -behind ? before : behind;
+        }
+
+        /** 0 if all corners lie on one side, 1 if they reach as far on both, or if nothing can be told. */
+        double doubt() {
+            double most = Math.max(before, -behind);
+            return most < 1e-9 ? 1 : Math.min(before, -behind) / most;
+        }
+    }
+
+    /** A plane seen edge on tells nothing. */
+    private static Sides sides(Face3 face, Face3 plane) {
         double[] n = normal(plane);
         if (Math.abs(n[2]) < 1e-9) {
-            return 0;
+            return new Sides(0, 0);
         }
         View.Seen origin = plane.seen().get(0);
         double sign = Math.signum(n[2]);
@@ -101,7 +114,7 @@ final class DepthSorter {
             low = Math.min(low, distance);
             high = Math.max(high, distance);
         }
-        return high > -low ? high : low;
+        return new Sides(low, high);
     }
 
     /** Newell's normal of a polygon, unit length. */

@@ -1,0 +1,59 @@
+package cufflink;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.Locale;
+
+/** The core's packages point down only, and the core knows no interface, no files, no clock, no default locale. */
+@AnalyzeClasses(packages = "cufflink", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule arrowsPointDown = layeredArchitecture().consideringOnlyDependenciesInLayers()
+            .layer("measure").definedBy("cufflink.measure")
+            .layer("problem").definedBy("cufflink.problem")
+            .layer("paper").definedBy("cufflink.paper")
+            .layer("design").definedBy("cufflink.design")
+            .layer("crease").definedBy("cufflink.crease")
+            .layer("mat").definedBy("cufflink.mat")
+            .layer("score").definedBy("cufflink.score")
+            .layer("fold").definedBy("cufflink.fold")
+            .layer("cut").definedBy("cufflink.cut")
+            .layer("fit").definedBy("cufflink.fit")
+            .layer("check").definedBy("cufflink.check")
+            .layer("plan").definedBy("cufflink.plan")
+            .layer("drawing").definedBy("cufflink.drawing")
+            .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("drawing")
+            .whereLayer("check").mayOnlyBeAccessedByLayers("plan", "drawing")
+            .whereLayer("fit").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
+            .whereLayer("cut").mayOnlyBeAccessedByLayers("fit", "check", "plan", "drawing")
+            .whereLayer("fold").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
+            .whereLayer("score").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
+            .whereLayer("mat").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
+            .whereLayer("crease").mayOnlyBeAccessedByLayers("mat", "fold", "check", "plan", "drawing")
+            .whereLayer("measure").mayNotAccessAnyLayer()
+            .whereLayer("problem").mayNotAccessAnyLayer()
+            .whereLayer("paper").mayOnlyAccessLayers("measure")
+            .whereLayer("cut").mayOnlyAccessLayers("measure");
+
+    @ArchTest
+    static final ArchRule noCycles = slices().matching("cufflink.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule noInterfaceFilesOrClock = noClasses().should().dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..", "java.io..", "java.nio..", "java.time..", "java.net..", "com.fasterxml..");
+
+    @ArchTest
+    static final ArchRule noDefaultLocale = noClasses().should().callMethod(Locale.class, "getDefault")
+            .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase")
+            .orShould().callMethod(String.class, "format", String.class, Object[].class);
+
+    @ArchTest
+    static final ArchRule noClock = noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");
+}
