@@ -28,7 +28,8 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
  * Divides a piece into panels:
  * <ol>
  * <li>the outline, less cut-outs and slits that have a width;</li>
- * <li>outline, folded score lines and slits are noded and polygonized;</li>
+ * <li>outline, folded score lines and slits are noded and polygonized, each region's ring put in its normal form, since the order
+ * in which they come is not stated;</li>
  * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge.</li>
  * </ol>
  * Scores may be full, partial, diagonal; decorative ones divide nothing.
@@ -122,6 +123,7 @@ public final class CreasePatternBuilder {
         for (Object region : regions) {
             Polygon polygon = (Polygon) region;
             if (outline.contains(polygon.getInteriorPoint())) {
+                polygon.normalize();
                 inside.add(polygon);
             }
         }

@@ -22,4 +22,14 @@ public final class FlatFoldedState {
     public List<String> order() {
         return order;
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof FlatFoldedState flat && state.equals(flat.state) && order.equals(flat.order);
+    }
+
+    @Override
+    public int hashCode() {
+        return order.hashCode();
+    }
 }

@@ -1,5 +1,6 @@
 package cufflink.fold;
 
+import java.util.Arrays;
 import org.ejml.data.DMatrix4x4;
 import org.ejml.dense.fixed.CommonOps_DDF4;
 import org.locationtech.jts.geom.Coordinate;
@@ -59,6 +60,22 @@ public final class RigidMotion {
 
     public Point3 apply(Coordinate point) {
         return apply(point.x, point.y, 0);
+    }
+
+    private double[] numbers() {
+        DMatrix4x4 m = matrix;
+        return new double[] {m.a11, m.a12, m.a13, m.a14, m.a21, m.a22, m.a23, m.a24, m.a31, m.a32, m.a33, m.a34};
+    }
+
+    /** Exact: the same twelve numbers. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof RigidMotion motion && Arrays.equals(numbers(), motion.numbers());
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(numbers());
     }
 
     /** Whether the face that lay up now looks away from the viewer. */

@@ -1,0 +1,106 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.design.SizedDesign;
+import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
+import cufflink.measure.Length;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.paper.NamedSize;
+import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PublishedSizes;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import java.util.List;
+
+/** Plans of the built-in designs, and what is expected of them, in the maker's words. */
+public final class Plans {
+    private final Plan plan;
+
+    private Plans(Plan plan) {
+        this.plan = plan;
+    }
+
+    public static Project project(String design) {
+        return Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH);
+    }
+
+    public static Project metric(String design) {
+        return Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.MILLIMETRE);
+    }
+
+    public static Plan plan(Project project) {
+        return Planner.plan(project).orThrow();
+    }
+
+    public static Plans expect(Project project) {
+        return new Plans(plan(project));
+    }
+
+    public static Length length(String text) {
+        return LengthParser.read(text, LengthUnit.MILLIMETRE).value().orElseThrow();
+    }
+
+    public static NamedSize envelope(String name) {
+        return PublishedSizes.named(Kind.ENVELOPE, name).orElseThrow();
+    }
+
+    public static Wish fromSheet(String name, int count) {
+        NamedSize sheet = PublishedSizes.named(Kind.SHEET, name).orElseThrow();
+        return new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), count);
+    }
+
+    public Plans closes(String width, String height) {
+        assertEquals(List.of(length(width), length(height)), List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
+        return this;
+    }
+
+    public Plans cuts(String piece, String width, String height) {
+        SizedDesign.Piece found = plan.design().piece(piece);
+        assertEquals(List.of(length(width), length(height)), List.of(found.width().length(), found.height().length()));
+        return this;
+    }
+
+    public Plans scores(String piece, String... positions) {
+        assertEquals(List.of(positions).stream().map(Plans::length).toList(), plan.design().piece(piece).scores().stream()
+                .map(score -> score.line().at().orElseThrow().length()).toList());
+        return this;
+    }
+
+    public Plans measures(String name, String value) {
+        assertEquals(length(value), plan.measures().length(name), name);
+        return this;
+    }
+
+    public Plans judges(String check, Verdict verdict) {
+        Check found = check(check);
+        assertEquals(verdict, found.verdict(), found.text());
+        return this;
+    }
+
+    public Plans says(String check, String words) {
+        assertTrue(check(check).text().contains(words), check(check).text());
+        return this;
+    }
+
+    public Plans hasNothingBad() {
+        assertTrue(plan.checks().stream().noneMatch(check -> check.verdict() == Verdict.BAD), () -> plan.checks().toString());
+        return this;
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    private Check check(String id) {
+        return plan.checks().stream().filter(check -> check.id().equals(id)).findFirst()
+                .orElseThrow(() -> new AssertionError("no check " + id + " in " + plan.checks().stream().map(Check::id).toList()));
+    }
+}

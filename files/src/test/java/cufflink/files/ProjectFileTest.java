@@ -1,0 +1,94 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.project.ProjectReader;
+import cufflink.files.project.ProjectWriter;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.paper.Contents;
+import cufflink.paper.Stock;
+import cufflink.paper.Weight;
+import cufflink.plan.Project;
+import cufflink.problem.Problem;
+import cufflink.score.ScoringStyle;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ProjectFileTest {
+    private static final DesignLibrary LIBRARY = DesignLibrary.builtIn();
+
+    static Stream<Project> projects() {
+        Project gate = Plans.project("overlapping-gate");
+        Stock lilac = new Stock("Lilac ½", Length.ofInches(12), Length.ofMillimetres(305), new Weight(80, Weight.Basis.COVER), Optional.of(Length.ofMicrometres(287)),
+                "#AABBCC", "#112233", true, Stock.Grain.ALONG_WIDTH);
+        return Stream.of(gate, gate.withName("“Quoted”, \\ and ü").withCopies(24).withNotes("line\nbreak"), gate.withSet("cover", "3 7/16 in").withSet("underlap", "61.3 mm"),
+                gate.withWish(new Wish.FinishedSize(Length.ofInches(271, 64), Length.ofNanometres(123_456_789))), gate.withWish(new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(4))),
+                gate.withWish(Plans.fromSheet("A4", 3)), Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)), gate.withPaper("mat 3", lilac).withScoring(ScoringStyle.OWN_FACE),
+                gate.withEnvelope(Optional.of(Plans.envelope("A6"))).withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with("base.cover",
+                        new MatSettings.OnPanel(Optional.of(1), Optional.empty(), Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
+    }
+
+    private static List<String> problems(String text) {
+        return ProjectReader.read("p.json", text, LIBRARY).problems().stream().map(Problem::text).toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("projects")
+    void writingAndReading_areInverse(Project project) {
+        assertEquals(project, ProjectReader.read("p.json", ProjectWriter.text(project), LIBRARY).orThrow());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"cufflinkProject\" : 1| \"cufflinkProject\" : 2| A newer Cufflink wrote this",
+        "\"cufflinkProject\" : 1| \"somethingElse\" : 1| not a Cufflink project",
+        "overlapping-gate| no-such-gate| There is no such design. The designs are half-fold",
+        "\"1/16 in\"| \"1/7 in\"| p.json: ruler: This ruler step is not known",
+        "\"copies\" : 1| \"copies\" : 0| whole number from 1 to 999",
+        "\"layers\" : 1| \"layers\" : \"many\"| whole number from 0 to 5",
+        "\"#FFFFFF\"| \"white\"| A colour is written #RRGGBB",
+        "\"weight\" : 250.0| \"weight\" : -4| number between",
+        "\"to\" : \"design\"| \"to\" : \"the moon\"| “the moon” is not known",
+        "\"reveal\" : \"1/8 in\"| \"reveal\" : \"wide\"| does not start with a number"})
+    void damagedFields_areNamed(String good, String bad, String message) {
+        String text = ProjectWriter.text(Plans.project("overlapping-gate"));
+        assertTrue(text.contains(good), text);
+        List<String> problems = problems(text.replace(good, bad));
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), problems.toString());
+    }
+
+    @Test
+    void truncatedFile_isRefusedWithItsPlace() {
+        String text = ProjectWriter.text(Plans.project("overlapping-gate"));
+        assertTrue(problems(text.substring(0, text.length() / 2)).get(0).matches("p.json, line \\d+, column \\d+: .*"), problems(text.substring(0, text.length() / 2)).toString());
+    }
+
+    @Test
+    void failedWrite_leavesTheOldFile(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("p.json");
+        ProjectWriter.write(Plans.project("overlapping-gate"), file);
+        byte[] before = Files.readAllBytes(file);
+        Path blocked = Files.createDirectories(folder.resolve("blocked.json").resolve("inside"));
+        assertThrows(IOException.class, () -> ProjectWriter.write(Plans.project("accordion"), blocked.getParent()));
+        assertArrayEquals(before, Files.readAllBytes(file));
+        try (Stream<Path> left = Files.list(folder)) {
+            assertEquals(2, left.count(), "no half-written file stays behind");
+        }
+    }
+}
