@@ -1,7 +1,7 @@
 package cufflink.paper;
 
+import cufflink.measure.ExactText;
 import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthReading.NotUnderstood;
@@ -64,7 +64,6 @@ public record Contents(String name, Length width, Length height, Length thicknes
         if (KNOWN.contains(this)) {
             return name;
         }
-        LengthFormat format = LengthFormat.of(LengthUnit.MILLIMETRE);
-        return format.number(width) + " x " + format.number(height) + " x " + format.text(thickness);
+        return ExactText.of(width) + " x " + ExactText.of(height) + " x " + ExactText.of(thickness);
     }
 }

@@ -3,6 +3,7 @@ package cufflink.plan;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.Measures;
+import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import java.util.Optional;
 
@@ -28,7 +29,7 @@ public final class Remedies {
         Length now = plan.project().step().nearest(sized.get().length());
         for (Length by : new Length[] {lack, Length.ZERO.minus(lack), lack.times(2), lack.times(-2)}) {
             Length value = now.plus(by);
-            Project changed = plan.project().withSet(sized.get().definition().name(), plan.format().text(value));
+            Project changed = plan.project().withSet(sized.get().definition().name(), ExactText.of(value));
             if (value.isPositive() && mends(plan, changed, check)) {
                 return Optional.of(new Offer(sized.get().definition().name(), sized.get().definition().label(), value, changed));
             }

@@ -28,6 +28,14 @@ class LengthLawsTest {
     }
 
     @Property(seed = "7")
+    void exactText_isReadBackToTheNanometre(@ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres, @ForAll LengthUnit unit) {
+        Length length = Length.ofNanometres(nanometres);
+        assertEquals(length, LengthParser.read(ExactText.of(length), unit).value().orElseThrow());
+        Length sixtyFourths = Length.ofInches(nanometres % 10_000, 64);
+        assertEquals(sixtyFourths, LengthParser.read(ExactText.of(sixtyFourths), unit).value().orElseThrow());
+    }
+
+    @Property(seed = "7")
     void rounding_staysWithinAStep_andOnTheRuler(@ForAll RulerStep step, @ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres) {
         Length value = Length.ofNanometres(nanometres);
         Length down = step.down(value);

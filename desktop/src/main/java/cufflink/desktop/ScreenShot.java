@@ -21,7 +21,7 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "table", "failing", "metric");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "table", "failing", "metric", "large-text");
 
     private final Screens screens;
     private final ProjectStore store;
@@ -55,6 +55,11 @@ final class ScreenShot {
         switch (view) {
             case "shelf" -> { }
             case "failing" -> resume("Visitors");
+            case "large-text" -> {
+                resume("Comet");
+                phase(Phase.SCORE);
+                screens.scaleText(1.25);
+            }
             case "metric" -> {
                 resume("Volunteers");
                 phase(Phase.SCORE);

@@ -5,9 +5,11 @@ import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
+import cufflink.desktop.view.LayersDialog;
 import cufflink.desktop.view.PaperDialog;
 import cufflink.desktop.view.ShelfScreen;
 import cufflink.desktop.view.TableScreen;
+import cufflink.desktop.view.ToolsDialog;
 import cufflink.desktop.work.Workspace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
@@ -35,6 +37,8 @@ import javafx.stage.Stage;
 
 /** Which screen the window shows, and how one leads to another. */
 final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
+    private static final double USUAL_TEXT = 14;
+
     private final Stage stage;
     private final Scene scene;
     private final ProjectStore store;
@@ -44,16 +48,19 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private Path file;
     private BenchScreen bench;
     private boolean atTable;
+    private double textScale = 1;
 
     Screens(Stage stage, Scene scene, ProjectStore store, DesignLibrary library) {
         this.stage = stage;
         this.scene = scene;
         this.store = store;
         this.library = library;
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTextSizeKey);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);
     }
 
     private void show(Parent screen) {
+        screen.setStyle("-fx-font-size: " + Math.round(USUAL_TEXT * textScale) + "px;");
         scene.setRoot(screen);
         screen.requestFocus();
     }
@@ -138,6 +145,25 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         show(bench);
     }
 
+    /** Text from 85 to 150 % of its usual size. */
+    private void onTextSizeKey(KeyEvent key) {
+        double next = switch (key.getCode()) {
+            case PLUS, EQUALS, ADD -> Math.min(1.5, textScale + 0.125);
+            case MINUS, SUBTRACT -> Math.max(0.85, textScale - 0.125);
+            case DIGIT0, NUMPAD0 -> 1;
+            default -> textScale;
+        };
+        if (key.isShortcutDown() && next != textScale) {
+            scaleText(next);
+            key.consume();
+        }
+    }
+
+    void scaleText(double scale) {
+        textScale = scale;
+        scene.getRoot().setStyle("-fx-font-size: " + Math.round(USUAL_TEXT * textScale) + "px;");
+    }
+
     private void onTableKey(KeyEvent key) {
         if (!atTable || work == null) {
             return;
@@ -166,6 +192,16 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     public void editPaper(String role) {
         dress(new PaperDialog(role, work.project().paper(role), work.project().unit())).showAndWait()
                 .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));
+    }
+
+    @Override
+    public void editLayers() {
+        dress(new LayersDialog(work.plan())).showAndWait().ifPresent(mats -> work.change(project -> project.withMats(mats)));
+    }
+
+    @Override
+    public void editTools() {
+        dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait().ifPresent(tools -> work.change(project -> project.withTools(tools)));
     }
 
     private <D extends Dialog<?>> D dress(D dialog) {

@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -112,14 +113,23 @@ public final class ProjectStore implements AutoCloseable {
     public void saveSoon(Project project, Path file) {
         Waiting before = waiting.getAndSet(new Waiting(file, project));
         if (before != null && !before.file().equals(file)) {
-            writer.execute(() -> write(before));
+            inOrder(() -> write(before));
         }
-        writer.execute(() -> {
+        inOrder(() -> {
             Waiting newest = waiting.getAndSet(null);
             if (newest != null) {
                 write(newest);
             }
         });
+    }
+
+    /** On the saver's thread; at once where that has already ended. */
+    private void inOrder(Runnable task) {
+        try {
+            writer.execute(task);
+        } catch (RejectedExecutionException ended) {
+            task.run();
+        }
     }
 
     private void write(Waiting state) {
@@ -133,7 +143,7 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Notes which project is open. */
     public void markOpen(Path file) {
-        writer.execute(() -> {
+        inOrder(() -> {
             try {
                 AtomicFile.write(marker(), file.toString().getBytes(StandardCharsets.UTF_8));
             } catch (IOException fault) {
@@ -144,7 +154,7 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Notes that no project is open: a good end. */
     public void markClosed() {
-        writer.execute(() -> {
+        inOrder(() -> {
             try {
                 Files.deleteIfExists(marker());
             } catch (IOException fault) {

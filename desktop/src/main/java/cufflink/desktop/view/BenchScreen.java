@@ -11,6 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -23,7 +24,7 @@ import javafx.scene.layout.VBox;
 /** One project: size on the left, the bench in the middle, the read-out on the right, the run strip below. */
 public final class BenchScreen extends BorderPane {
     /** What the screen asks its window to do. */
-    public interface Actions {
+    public interface Actions extends SizePane.Dialogs {
         void shelf();
 
         void table();
@@ -33,8 +34,6 @@ public final class BenchScreen extends BorderPane {
         void saveCopy();
 
         void open();
-
-        void editPaper(String role);
     }
 
     private final Workspace work;
@@ -53,7 +52,7 @@ public final class BenchScreen extends BorderPane {
         getStyleClass().add("bench-screen");
         SizePane[] size = new SizePane[1];
         readOut = new ReadOutPane(work, measure -> size[0].focusMeasure(measure));
-        size[0] = new SizePane(work, readOut::explain, actions::editPaper);
+        size[0] = new SizePane(work, readOut::explain, actions);
         bench = new BenchPane(work, id -> {
             if (!work.pick(id)) {
                 explainPicked(id);
@@ -209,7 +208,7 @@ public final class BenchScreen extends BorderPane {
     }
 
     private void onKey(KeyEvent key) {
-        boolean typing = key.getTarget() instanceof TextField;
+        boolean typing = key.getTarget() instanceof TextInputControl;
         boolean handled = key.isShortcutDown() ? onShortcut(key) : !typing && onPlainKey(key.getCode());
         if (handled) {
             key.consume();

@@ -13,21 +13,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.collections.FXCollections;
-import javafx.event.ActionEvent;
-import javafx.scene.Node;
-import javafx.scene.control.ButtonType;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.paint.Color;
 
 /** Edits one paper: name, sheet, weight with its basis, caliper, colours, direction, grain. Nothing is taken over until every field is understood. */
-public final class PaperDialog extends Dialog<Stock> {
+public final class PaperDialog extends FormDialog<Stock> {
     private final LengthUnit unit;
     private final TextField name = new TextField();
     private final ComboBox<String> sheet = new ComboBox<>();
@@ -38,13 +33,10 @@ public final class PaperDialog extends Dialog<Stock> {
     private final ColorPicker back = new ColorPicker();
     private final CheckBox directional = new CheckBox("its pattern has an upright direction");
     private final ComboBox<Stock.Grain> grain = new ComboBox<>(FXCollections.observableArrayList(Stock.Grain.values()));
-    private final Label problem = new Label();
-    private Stock result;
 
     public PaperDialog(String role, Stock stock, LengthUnit unit) {
+        super("Paper", "Paper for " + role);
         this.unit = unit;
-        setTitle("Paper");
-        setHeaderText("Paper for " + role);
         name.setText(stock.name());
         sheet.setEditable(true);
         PublishedSizes.of(NamedSize.Kind.SHEET).forEach(size -> sheet.getItems().add(size.name()));
@@ -59,36 +51,16 @@ public final class PaperDialog extends Dialog<Stock> {
         directional.setSelected(stock.directional());
         grain.setValue(stock.grain());
         grain.setConverter(new Words<>(value -> value.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
-        problem.getStyleClass().add("dialog-problem");
-        problem.setWrapText(true);
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("dialog-grid");
-        row(grid, "Name", name);
-        row(grid, "Sheet", sheet);
-        row(grid, "Weight", new HBox(6, weight, basis));
-        row(grid, "Caliper", caliper);
-        row(grid, "", new Label("Measure ten sheets together and divide by ten."));
-        row(grid, "Outside", face);
-        row(grid, "Inside", back);
-        row(grid, "Pattern", directional);
-        row(grid, "Grain", grain);
-        grid.add(problem, 0, 9, 2, 1);
-        getDialogPane().setContent(grid);
-        getDialogPane().getButtonTypes().setAll(ButtonType.OK, ButtonType.CANCEL);
-        getDialogPane().lookupButton(ButtonType.OK).addEventFilter(ActionEvent.ACTION, press -> {
-            Optional<Stock> read = read();
-            read.ifPresent(found -> result = found);
-            if (read.isEmpty()) {
-                press.consume();
-            }
-        });
-        setResultConverter(button -> button == ButtonType.OK ? result : null);
-    }
-
-    private static void row(GridPane grid, String label, Node field) {
-        int row = grid.getRowCount();
-        grid.add(new Label(label), 0, row);
-        grid.add(field, 1, row);
+        row("Name", name);
+        row("Sheet", sheet);
+        row("Weight", new HBox(6, weight, basis));
+        row("Caliper", caliper);
+        row("", new Label("Measure ten sheets together and divide by ten."));
+        row("Outside", face);
+        row("Inside", back);
+        row("Pattern", directional);
+        row("Grain", grain);
+        endRows();
     }
 
     private String sheetText(Stock stock) {
@@ -96,7 +68,8 @@ public final class PaperDialog extends Dialog<Stock> {
                 .findFirst().map(NamedSize::name).orElse(LengthFormat.of(unit).size(stock.width(), stock.height()));
     }
 
-    private Optional<Stock> read() {
+    @Override
+    Optional<Stock> read() {
         Optional<NamedSize> named = PublishedSizes.named(NamedSize.Kind.SHEET, String.valueOf(sheet.getValue()));
         LengthReading<List<Length>> size = named.isPresent() ? new LengthReading.Understood<>(List.of(named.get().width(), named.get().height()))
                 : LengthParser.readSize(String.valueOf(sheet.getValue()), unit);
@@ -111,11 +84,10 @@ public final class PaperDialog extends Dialog<Stock> {
         }
         Optional<Length> measured = Optional.empty();
         if (!caliper.getText().isBlank()) {
-            LengthReading<Length> read = LengthParser.read(caliper.getText(), LengthUnit.MILLIMETRE);
-            if (read.value().filter(Length::isPositive).isEmpty()) {
-                return fail("Caliper: " + (read.message().isEmpty() ? "it must be more than 0." : read.message()));
+            measured = size("Caliper", caliper, LengthUnit.MILLIMETRE);
+            if (measured.isEmpty()) {
+                return Optional.empty();
             }
-            measured = read.value();
         }
         if (name.getText().isBlank()) {
             return fail("Name: give the paper a name.");
@@ -123,12 +95,6 @@ public final class PaperDialog extends Dialog<Stock> {
         return Optional.of(new Stock(name.getText().strip(), size.value().get().get(0), size.value().get().get(1),
                 new Weight(Double.parseDouble(weight.getText().strip().replace(',', '.')), basis.getValue()), measured, hex(face.getValue()), hex(back.getValue()),
                 directional.isSelected(), grain.getValue()));
-    }
-
-    private Optional<Stock> fail(String text) {
-        problem.setText(text);
-        getDialogPane().getScene().getWindow().sizeToScene();
-        return Optional.empty();
     }
 
     private static String hex(Color color) {

@@ -9,6 +9,7 @@ import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
+import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
@@ -33,18 +34,31 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Background;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
 
 /** The left pane: what the project is fitted to, its measures, layers and papers. Every control replans as it moves. */
-final class SizePane extends VBox {
+public final class SizePane extends VBox {
+    /** The dialogs that this pane can ask for. */
+    public interface Dialogs {
+        /** Opens a paper by its role. */
+        void editPaper(String role);
+
+        void editLayers();
+
+        void editTools();
+    }
+
     private static final String NO_ENVELOPE = "none chosen";
 
     private final Workspace work;
     private final Consumer<String> explain;
-    private final Consumer<String> editPaper;
+    private final Dialogs dialogs;
     private final VBox rows = new VBox();
     private final Map<String, Stepper> steppers = new LinkedHashMap<>();
     private final List<Consumer<Plan>> refreshers = new ArrayList<>();
@@ -53,12 +67,11 @@ final class SizePane extends VBox {
 
     /**
      * @param explain   shows a derivation
-     * @param editPaper opens a paper by its role
      */
-    SizePane(Workspace work, Consumer<String> explain, Consumer<String> editPaper) {
+    SizePane(Workspace work, Consumer<String> explain, Dialogs dialogs) {
         this.work = work;
         this.explain = explain;
-        this.editPaper = editPaper;
+        this.dialogs = dialogs;
         getStyleClass().add("size-pane");
         getChildren().addAll(new FitPane(work), rows);
         work.planProperty().addListener((property, was, is) -> show(is));
@@ -91,6 +104,7 @@ final class SizePane extends VBox {
         rows.getChildren().add(Rows.heading("Layers"));
         add(layers());
         add(reveal());
+        add(more("Panel by panel", "layers", dialogs::editLayers));
         rows.getChildren().add(Rows.heading("Paper"));
         List<String> roles = new ArrayList<>(plan.design().definition().pieces().stream().map(piece -> piece.material()).distinct().toList());
         plan.project().papers().keySet().stream().filter(role -> role.startsWith("mat ")).sorted().forEach(roles::add);
@@ -99,6 +113,9 @@ final class SizePane extends VBox {
         add(copies());
         add(envelope());
         add(scoring());
+        add(more("Trimmer and scoring board", "tools", dialogs::editTools));
+        rows.getChildren().add(Rows.heading("Notes"));
+        add(notes());
     }
 
     private void add(Node row) {
@@ -183,7 +200,8 @@ final class SizePane extends VBox {
         VBox cell = new VBox(Rows.row(measure.label(), value));
         refreshers.add(plan -> {
             Measures.Sized now = plan.measures().get(measure.name()).orElseThrow();
-            stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()), now.text(plan.format()));
+            stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()),
+                    now.isLength() && !plan.project().step().has(now.length()) ? ExactText.of(now.length()) : now.text(plan.format()));
             giveBack.setVisible(now.byHand());
         });
         boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT || measure.role() == Role.PROPORTION;
@@ -245,7 +263,7 @@ final class SizePane extends VBox {
         boolean finished = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT;
         boolean free = project.wish() instanceof Wish.AsDesigned || project.wish() instanceof Wish.FinishedSize;
         if (!finished || !free || project.set().containsKey(measure.name())) {
-            return project.withSet(measure.name(), work.plan().format().text(value));
+            return project.withSet(measure.name(), ExactText.of(value));
         }
         Length width = measure.role() == Role.FINISHED_WIDTH ? value : work.plan().measures().get(Role.FINISHED_WIDTH).orElseThrow().length();
         Length height = measure.role() == Role.FINISHED_HEIGHT ? value : work.plan().measures().get(Role.FINISHED_HEIGHT).orElseThrow().length();
@@ -307,17 +325,45 @@ final class SizePane extends VBox {
         Button button = new Button();
         button.getStyleClass().add("paper-button");
         Region swatch = new Region();
-        swatch.getStyleClass().add("swatch");
+        swatch.getStyleClass().add("paper-swatch");
         button.setGraphic(swatch);
         button.setId("paper-" + role.replace(' ', '-'));
-        button.setOnAction(press -> editPaper.accept(role));
+        button.setOnAction(press -> dialogs.editPaper(role));
         refreshers.add(plan -> {
             Stock stock = plan.project().paper(role);
             button.setText(stock.name());
-            swatch.setStyle("-fx-background-color: " + stock.face() + ";");
+            swatch.setBackground(Background.fill(Color.web(stock.face())));
             button.setAccessibleText("Paper for " + role + ": " + stock.name());
         });
         return Rows.row(role.startsWith("mat ") ? "Layer " + role.substring(4) : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
+    }
+
+    private static Node more(String text, String id, Runnable action) {
+        Hyperlink link = new Hyperlink(text + " …");
+        link.setId("edit-" + id);
+        link.getStyleClass().add("more");
+        link.setOnAction(click -> action.run());
+        return link;
+    }
+
+    private Node notes() {
+        TextArea area = new TextArea();
+        area.setId("notes");
+        area.setWrapText(true);
+        area.setPrefRowCount(4);
+        area.setPromptText("What to change next time");
+        area.setAccessibleText("Notes");
+        refreshers.add(plan -> {
+            if (!area.isFocused()) {
+                area.setText(plan.project().notes());
+            }
+        });
+        area.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                work.change(project -> project.withNotes(area.getText()));
+            }
+        });
+        return area;
     }
 
     private Node copies() {

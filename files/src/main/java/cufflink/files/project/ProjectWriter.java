@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
+import cufflink.measure.ExactText;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
@@ -58,11 +59,11 @@ public final class ProjectWriter {
     private static ObjectNode wish(Wish wish) {
         ObjectNode node = MAPPER.createObjectNode();
         if (wish instanceof Wish.FinishedSize size) {
-            node.put("to", "finished size").put("width", LengthText.of(size.width())).put("height", LengthText.of(size.height()));
+            node.put("to", "finished size").put("width", ExactText.of(size.width())).put("height", ExactText.of(size.height()));
         } else if (wish instanceof Wish.InEnvelope in) {
-            node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", LengthText.of(in.ease()));
+            node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", ExactText.of(in.ease()));
         } else if (wish instanceof Wish.FromSheet sheet) {
-            node.put("to", "sheet").put("sheet", sheet.name()).put("width", LengthText.of(sheet.width())).put("height", LengthText.of(sheet.height()))
+            node.put("to", "sheet").put("sheet", sheet.name()).put("width", ExactText.of(sheet.width())).put("height", ExactText.of(sheet.height()))
                     .put("sheets", sheet.sheets());
         } else if (wish instanceof Wish.Holding holding) {
             node.put("to", "contents").put("item", holding.item().typed());
@@ -73,27 +74,27 @@ public final class ProjectWriter {
     }
 
     private static void mats(ObjectNode node, MatSettings mats) {
-        node.put("layers", mats.layers()).put("reveal", LengthText.of(mats.reveal()));
+        node.put("layers", mats.layers()).put("reveal", ExactText.of(mats.reveal()));
         ArrayNode panels = node.putArray("panels");
         new TreeMap<>(mats.byPanel()).forEach((panel, exception) -> {
             ObjectNode entry = panels.addObject().put("on", panel);
             exception.layers().ifPresent(layers -> entry.put("layers", layers));
-            exception.reveal().ifPresent(reveal -> entry.put("reveal", LengthText.of(reveal)));
-            exception.width().ifPresent(width -> entry.put("width", LengthText.of(width)));
-            exception.height().ifPresent(height -> entry.put("height", LengthText.of(height)));
+            exception.reveal().ifPresent(reveal -> entry.put("reveal", ExactText.of(reveal)));
+            exception.width().ifPresent(width -> entry.put("width", ExactText.of(width)));
+            exception.height().ifPresent(height -> entry.put("height", ExactText.of(height)));
         });
     }
 
     private static void stock(ObjectNode node, Stock stock) {
-        node.put("name", stock.name()).put("width", LengthText.of(stock.width())).put("height", LengthText.of(stock.height()));
+        node.put("name", stock.name()).put("width", ExactText.of(stock.width())).put("height", ExactText.of(stock.height()));
         node.put("weight", stock.weight().amount()).put("basis", stock.weight().basis().label());
-        stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", LengthText.of(caliper)));
+        stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", ExactText.of(caliper)));
         node.put("face", stock.face()).put("back", stock.back()).put("directional", stock.directional());
         node.put("grain", stock.grain().name().toLowerCase(Locale.ROOT));
     }
 
     private static void tools(ObjectNode node, BenchTools tools) {
-        node.put("trimmer", LengthText.of(tools.trimmerLength())).put("boardWidth", LengthText.of(tools.boardWidth()))
-                .put("boardHeight", LengthText.of(tools.boardHeight())).put("grooves", LengthText.of(tools.grooveStep()));
+        node.put("trimmer", ExactText.of(tools.trimmerLength())).put("boardWidth", ExactText.of(tools.boardWidth()))
+                .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep()));
     }
 }

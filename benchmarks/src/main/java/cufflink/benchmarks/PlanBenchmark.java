@@ -1,0 +1,75 @@
+package cufflink.benchmarks;
+
+import cufflink.drawing.FoldDrawing;
+import cufflink.drawing.Picture;
+import cufflink.drawing.StepDrawing;
+import cufflink.drawing.View;
+import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
+import cufflink.fold.FoldStage;
+import cufflink.fold.FoldedPiece;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What must be done within a frame (16 ms) while a slider moves or a fold plays. The heaviest design is an accordion of 12 panels with 3 layers on each. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 4, time = 2)
+@Fork(1)
+public class PlanBenchmark {
+    private Project heaviest;
+    private Project fitted;
+    private Project gate;
+    private FoldedPiece piece;
+    private FoldStage stage;
+    private Plan plan;
+
+    @Setup
+    public void prepare() {
+        DesignLibrary library = DesignLibrary.builtIn();
+        Project accordion = Project.of(library.find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels", "12");
+        heaviest = accordion.withMats(accordion.mats().withLayers(3));
+        fitted = heaviest.withWish(new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1));
+        gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
+        plan = Planner.plan(heaviest).orThrow();
+        piece = plan.pieces().get("base");
+        stage = piece.stages().get(6);
+    }
+
+    @Benchmark
+    public Plan replanHeaviest() {
+        return Planner.plan(heaviest).orThrow();
+    }
+
+    @Benchmark
+    public Plan replanHeaviestFittedToASheet() {
+        return Planner.plan(fitted).orThrow();
+    }
+
+    @Benchmark
+    public Plan replanGate() {
+        return Planner.plan(gate).orThrow();
+    }
+
+    @Benchmark
+    public Picture motionStepAndDepthSort() {
+        return FoldDrawing.draw(piece, StepDrawing.between(piece, stage, 0.4), stage.order(), View.TILTED, plan.project().paper("card"), plan.mats(),
+                StepDrawing.matPapers(plan), 0.3);
+    }
+}

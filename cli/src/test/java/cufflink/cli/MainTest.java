@@ -1,0 +1,171 @@
+package cufflink.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.project.ProjectWriter;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Project;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class MainTest {
+    private record Answer(int status, String out, String err) {
+        JsonNode json() throws IOException {
+            return new ObjectMapper().readTree(out);
+        }
+    }
+
+    private static Answer run(String... arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int status = Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true)).execute(arguments);
+        return new Answer(status, out.toString(), err.toString());
+    }
+
+    /** The fields of the JSON contract; nothing may be renamed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"half-fold", "overlapping-gate", "accordion", "slim-tent", "m-fold-holder", "back-fold-holder", "belly-band"})
+    void plan_json_keepsItsContract(String design) throws IOException {
+        Answer answer = run("plan", design, "--format", "json", "--mats", "2", "--reveal", "1/8in");
+        assertEquals(0, answer.status, answer.err);
+        JsonNode root = answer.json();
+        for (String field : List.of("design", "target", "measures", "pieces", "mats", "closed", "fold", "pockets", "checks", "layout", "run", "problems")) {
+            assertTrue(root.has(field), field);
+        }
+        JsonNode piece = root.path("pieces").get(0);
+        for (String field : List.of("id", "quantity", "width", "height", "material", "scores", "slits", "cutAways", "cutOuts")) {
+            assertTrue(piece.has(field), field);
+        }
+        assertTrue(piece.path("width").path("mm").isNumber() && piece.path("width").path("text").asText().endsWith(" in"));
+        for (JsonNode score : piece.path("scores")) {
+            for (String field : List.of("id", "fold", "along", "at", "from", "to", "points")) {
+                assertTrue(score.has(field), field);
+            }
+        }
+        assertTrue(root.path("fold").path("flat").asBoolean());
+        assertEquals(root.path("fold").path("panels").asInt(), root.path("fold").path("order").size());
+        assertTrue(root.path("closed").path("thickness").path("mm").asDouble() > 0);
+        for (JsonNode check : root.path("checks")) {
+            assertTrue(List.of("good", "watch", "bad").contains(check.path("verdict").asText()));
+            assertTrue(check.has("margin") && check.has("id") && check.has("text"));
+        }
+        JsonNode sheet = root.path("layout").path("sheets").get(0);
+        assertTrue(sheet.has("stock") && sheet.has("cuts") && sheet.path("placements").get(0).has("turned"));
+        for (String field : List.of("used", "waste", "bound")) {
+            assertTrue(root.path("layout").path(field).isNumber(), field);
+        }
+        root.path("measures").forEach(measure -> assertTrue(measure.has("text") && measure.has("how")));
+    }
+
+    @Test
+    void plan_json_documentedSchema_namesTheSameFields() throws IOException {
+        JsonNode schema = new ObjectMapper().readTree(Path.of("..", "docs", "plan.schema.json").toFile());
+        JsonNode answer = run("plan", "back-fold-holder", "--format", "json").json();
+        List<String> documented = new ArrayList<>();
+        schema.path("properties").fieldNames().forEachRemaining(documented::add);
+        List<String> given = new ArrayList<>();
+        answer.fieldNames().forEachRemaining(given::add);
+        assertEquals(given, documented);
+        JsonNode pieceSchema = schema.path("properties").path("pieces").path("items").path("properties");
+        answer.path("pieces").get(0).fieldNames().forEachRemaining(field -> assertTrue(pieceSchema.has(field), field));
+    }
+
+    @Test
+    void plan_finish_givesTheFormulasOfTheDesign() throws IOException {
+        JsonNode root = run("plan", "overlapping-gate", "--finish", "4 1/2x6 1/4", "--format", "json").json();
+        assertEquals("10 7/8 in", root.path("pieces").get(0).path("width").path("text").asText());
+        assertEquals(66.675, root.path("pieces").get(0).path("scores").get(0).path("at").path("mm").asDouble(), 1e-9);
+        assertEquals("4 1/2 in", root.path("closed").path("width").path("text").asText());
+    }
+
+    /** All ways in, units and steps; common-practice yields among them. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "half-fold --sheet Letter --copies 2| 4 1/4 in| 5 1/2 in", "half-fold --finish A2| 4 1/4 in| 5 1/2 in", "half-fold --finish 105x148mm --unit mm| 105 mm| 148 mm",
+        "half-fold --envelope C6 --unit mm| 111 mm| 159 mm", "overlapping-gate --envelope A6| 4 5/8 in| 6 3/8 in", "half-fold --finish 4x5in --step 1/8in| 4 in| 5 in",
+        "m-fold-holder --hold gift-card --step 1mm| 101 mm| 54 mm", "half-fold --finish 4x5 --set height=100mm| 4 in| 3.937 in", "half-fold --sheet 6x8in| 4 in| 5 3/16 in"})
+    void plan_waysIn(String arguments, String width, String height) throws IOException {
+        List<String> line = new ArrayList<>(List.of("plan"));
+        line.addAll(List.of(arguments.split(" ")));
+        line.addAll(List.of("--format", "json", "--mats", "0"));
+        Answer answer = run(line.toArray(String[]::new));
+        JsonNode closed = answer.json().path("closed");
+        assertEquals(width + " × " + height, closed.path("width").path("text").asText() + " × " + closed.path("height").path("text").asText(), answer.err);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "plan no-such| There is no such design. The designs are half-fold", "plan half-fold --finish four| is not a size", "plan half-fold --envelope Z9| Known are A2",
+        "plan half-fold --sheet Z9| Known are A4", "plan half-fold --copies 0| whole number from 1 to 999", "plan half-fold --mats many| whole number from 0 to 5",
+        "plan half-fold --set width| does not say measure=value", "plan half-fold --set depth=3| no such measure", "plan half-fold --set width=abc| does not start with a number",
+        "plan half-fold --hold gift-card| has no pocket", "plan half-fold --unit ell| is not a unit", "plan half-fold --step 1/7in| is not a ruler step", "plan half-fold --finish 4x5 --sheet A4| Only one of these",
+        "plan half-fold --reveal 0| must be more than 0", "plan belly-band --finish 4x5| follows what it holds", "check no-such-file.json| cannot be read", "plan half-fold --scoring both| Use one or own",
+        "plan half-fold --finish 0x5| of more than 0", "plan my.yaml| cannot be read"})
+    void mistakes_areToldOnStandardError_withStatus2(String arguments, String message) {
+        Answer answer = run(arguments.split(" "));
+        assertEquals(2, answer.status);
+        assertTrue(answer.err.contains(message), answer.err);
+        assertEquals("", answer.out);
+    }
+
+    @Test
+    void mistakes_areAllTold() {
+        Answer answer = run("plan", "half-fold", "--copies", "0", "--mats", "x", "--unit", "ell");
+        assertEquals(3, answer.err.lines().count(), answer.err);
+    }
+
+    @Test
+    void badCheck_isStatus1() {
+        assertEquals(1, run("plan", "overlapping-gate", "--set", "underlap=1in", "--set", "cover=3in").status);
+    }
+
+    @Test
+    void text_holdsDerivationsRunSheetAndChecks() {
+        String text = run("plan", "overlapping-gate").out;
+        for (String expected : List.of("Narrow leaf = width × 7 / 12 = 4 1/4 × 7 / 12 = 2.4792 in, rounded to the nearest 1/16 in = 2 1/2 in", "Score", "✓ The leaves stay shut")) {
+            assertTrue(text.contains(expected), expected + " in " + text);
+        }
+    }
+
+    @Test
+    void designs_listsAllSeven() throws IOException {
+        assertEquals(14, run("designs").out.lines().count());
+        JsonNode list = run("designs", "--format", "json").json();
+        assertEquals(7, list.size());
+        assertEquals("4 1/4 in", list.get(0).path("measures").get(0).path("default").asText());
+    }
+
+    @Test
+    void checkAndExport_workOnFiles(@TempDir Path folder) throws IOException {
+        Path project = folder.resolve("gate.json");
+        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH), project);
+        assertEquals(0, run("check", project.toString()).status);
+        Path design = Files.writeString(folder.resolve("mine.yaml"), BuiltInDesigns.text("accordion"));
+        assertTrue(run("check", design.toString()).out.contains("✓ Strip folds flat"));
+        assertEquals(0, run("plan", design.toString()).status);
+        for (String format : List.of("svg", "dxf", "csv", "pdf")) {
+            Path out = format.equals("pdf") ? folder.resolve("out.pdf") : folder.resolve(format);
+            Answer answer = run("export", project.toString(), "--to", format, "--out", out.toString());
+            assertEquals(0, answer.status, answer.err);
+            assertTrue(answer.out.lines().allMatch(line -> Files.exists(Path.of(line))), answer.out);
+        }
+        assertEquals(2, run("export", project.toString(), "--to", "pdf", "--out", folder.resolve("x.pdf").toString(), "--page", "A0").status);
+        assertFalse(Files.exists(folder.resolve("x.pdf")));
+    }
+}

@@ -1,0 +1,41 @@
+package cufflink.desktop.view;
+
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.BenchTools;
+import java.util.Optional;
+import javafx.scene.control.TextField;
+
+/** Edits the maker's trimmer and scoring board. */
+public final class ToolsDialog extends FormDialog<BenchTools> {
+    private final LengthUnit unit;
+    private final TextField trimmer = new TextField();
+    private final TextField width = new TextField();
+    private final TextField height = new TextField();
+    private final TextField grooves = new TextField();
+
+    public ToolsDialog(BenchTools tools, LengthUnit unit) {
+        super("Tools", "Your trimmer and scoring board");
+        this.unit = unit;
+        LengthFormat format = LengthFormat.of(unit);
+        trimmer.setText(format.text(tools.trimmerLength()));
+        width.setText(format.text(tools.boardWidth()));
+        height.setText(format.text(tools.boardHeight()));
+        grooves.setText(format.text(tools.grooveStep()));
+        row("Longest cut of the trimmer", trimmer);
+        row("Board, from the left fence", width);
+        row("Board, from the top fence", height);
+        row("A groove every", grooves);
+        endRows();
+    }
+
+    @Override
+    Optional<BenchTools> read() {
+        Optional<Length> cut = size("Trimmer", trimmer, unit);
+        Optional<Length> across = cut.isEmpty() ? cut : size("Board", width, unit);
+        Optional<Length> down = across.isEmpty() ? across : size("Board", height, unit);
+        Optional<Length> step = down.isEmpty() ? down : size("Grooves", grooves, unit);
+        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove));
+    }
+}

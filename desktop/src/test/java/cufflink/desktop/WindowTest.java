@@ -1,0 +1,241 @@
+package cufflink.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.desktop.control.Stepper;
+import cufflink.desktop.work.Workspace;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Phase;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window, as a maker would. */
+class WindowTest {
+    @TempDir
+    Path data;
+
+    private final FxRobot robot = new FxRobot();
+    private CufflinkApp app;
+
+    @BeforeEach
+    void start() throws TimeoutException {
+        Stage stage = FxToolkit.registerPrimaryStage();
+        launch();
+        robot.interact(() -> {
+            stage.setX(0);
+            stage.setY(0);
+            stage.toFront();
+            stage.requestFocus();
+        });
+        waitFor(stage::isFocused);
+    }
+
+    private void launch() throws TimeoutException {
+        app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterEach
+    void end() throws TimeoutException {
+        FxToolkit.cleanupApplication(app);
+        FxToolkit.cleanupStages();
+    }
+
+    private Workspace work() {
+        return app.screens().work();
+    }
+
+    private void choose(String design) {
+        robot.interact(() -> ((Button) robot.lookup("#design-" + design).query()).fire());
+    }
+
+    private void type(String measure, String text) {
+        Stepper stepper = robot.lookup("#measure-" + measure).query();
+        robot.interact(stepper::edit);
+        TextField field = robot.from(stepper).lookup(".text-field").query();
+        robot.interact(() -> field.setText(text));
+        robot.press(KeyCode.ENTER).release(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void press(KeyCode... keys) {
+        robot.press(keys).release(keys);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void focusBench() {
+        Node bench = robot.lookup(".bench-screen").query();
+        robot.interact(bench::requestFocus);
+    }
+
+    private void waitFor(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, condition);
+    }
+
+    @Test
+    void shelf_isEmptyOfProjects_andShowsEveryDesign() {
+        assertEquals(7, robot.lookup(".shelf-card").queryAll().size());
+        assertTrue(robot.lookup(".empty").tryQuery().isPresent());
+    }
+
+    @Test
+    void pickResizeWalkExportReopenUndo() throws Exception {
+        choose("overlapping-gate");
+        type("width", "4 1/2");
+        assertEquals(Length.ofInches(9, 2), work().plan().measures().length("width"));
+        type("cover", "98 mm");
+        assertEquals(Length.ofMillimetres(98), work().plan().measures().length("cover"));
+
+        focusBench();
+        int steps = 0;
+        while (work().stepProperty().get() + 1 < work().plan().run().size() && steps++ < 60) {
+            press(KeyCode.SPACE);
+        }
+        assertEquals(Phase.CHECK, work().currentStep().phase());
+        press(KeyCode.BACK_SPACE);
+        assertEquals(Phase.GLUE, work().currentStep().phase());
+
+        Path pdf = data.resolve("out").resolve("gate.pdf");
+        robot.interact(() -> ((Button) robot.lookup("#export").query()).fire());
+        robot.interact(() -> ((TextField) robot.lookup("#export-place").query()).setText(pdf.toString()));
+        robot.interact(() -> ((Button) robot.lookup("#export-write").query()).fire());
+        waitFor(() -> ((Label) robot.lookup("#export-state").query()).getText().startsWith("Written"));
+        assertTrue(Files.size(pdf) > 5000);
+        press(KeyCode.ESCAPE);
+
+        robot.interact(() -> app.screens().shelf());
+        waitFor(() -> data.resolve("projects").toFile().list().length == 1);
+        robot.interact(() -> app.screens().shelf());
+        robot.interact(() -> ((Button) robot.lookup(".kept").query()).fire());
+        assertEquals(Length.ofMillimetres(98), work().plan().measures().length("cover"));
+
+        type("cover", "3 in");
+        robot.interact(() -> work().undo());
+        assertEquals(Length.ofMillimetres(98), work().plan().measures().length("cover"));
+    }
+
+    @Test
+    void keyboard_undoRedo() throws TimeoutException {
+        choose("half-fold");
+        type("width", "5 in");
+        focusBench();
+        press(KeyCode.CONTROL, KeyCode.Z);
+        waitFor(() -> work().plan().measures().length("width").equals(Length.ofInches(17, 4)));
+        press(KeyCode.CONTROL, KeyCode.Y);
+        waitFor(() -> work().plan().measures().length("width").equals(Length.ofInches(5)));
+    }
+
+    @Test
+    void wrongText_saysWhat_andChangesNothing() {
+        choose("half-fold");
+        var before = work().plan();
+        type("width", "wide");
+        assertTrue(robot.lookup("#message").query().isVisible());
+        assertTrue(work().messageProperty().get().contains("“wide” does not start with a number"), work().messageProperty().get());
+        assertEquals(before, work().plan());
+    }
+
+    @Test
+    void impossibleSize_isTheNearest_andSaysSo() {
+        choose("half-fold");
+        type("width", "1/2 in");
+        assertEquals(Length.ofInches(2), work().plan().measures().length("width"));
+        assertTrue(work().messageProperty().get().contains("nearest possible, 2 in"), work().messageProperty().get());
+    }
+
+    @Test
+    void fitToEnvelope_changesTheSize_andTellsTheLimit() {
+        choose("half-fold");
+        robot.interact(() -> ((ToggleButton) robot.lookup("#fit-envelope").query()).fire());
+        assertEquals(Length.ofInches(45, 8), work().plan().measures().length("height"));
+        assertTrue(robot.lookup(".limit").tryQuery().isPresent());
+    }
+
+    @Test
+    void impossibleFit_leavesEverythingAsItWas() {
+        choose("half-fold");
+        robot.interact(() -> ((ToggleButton) robot.lookup("#fit-contents").query()).fire());
+        assertTrue(work().messageProperty().get().contains("has no pocket"), work().messageProperty().get());
+        assertTrue(((ToggleButton) robot.lookup("#fit-finished").query()).isSelected());
+    }
+
+    @Test
+    void failingCheck_offersAChangeThatMendsIt() {
+        choose("overlapping-gate");
+        type("underlap", "1 in");
+        type("cover", "3 in");
+        assertTrue(robot.lookup(".chip-bad").tryQuery().isPresent());
+        robot.interact(() -> ((Hyperlink) robot.lookup(".check-change").query()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertFalse(robot.lookup(".chip-bad").tryQuery().isPresent());
+    }
+
+    @Test
+    void tableView_goesOnWithOneKey_andComesBack() throws TimeoutException {
+        choose("m-fold-holder");
+        focusBench();
+        press(KeyCode.T);
+        waitFor(() -> robot.lookup(".table-screen").tryQuery().isPresent());
+        int reading = work().readingProperty().get() + work().stepProperty().get();
+        press(KeyCode.SPACE);
+        waitFor(() -> work().readingProperty().get() + work().stepProperty().get() > reading);
+        press(KeyCode.ESCAPE);
+        waitFor(() -> robot.lookup(".bench-screen").tryQuery().isPresent());
+    }
+
+    @Test
+    void unitSwitch_keepsWhatWasSetByHand() {
+        choose("half-fold");
+        type("width", "5 in");
+        robot.interact(() -> work().change(project -> project.withStep(RulerStep.MILLIMETRE)));
+        assertEquals(Length.ofInches(5), work().plan().measures().length("width"));
+        assertEquals("127", ((Stepper) robot.lookup("#measure-width").query()).shown());
+    }
+
+    /** A kill leaves the marker and the saved state; the next start opens the project where it was. */
+    @Test
+    void afterAKill_theProjectIsBack() throws Exception {
+        choose("accordion");
+        type("panels", "6");
+        waitFor(() -> {
+            try (Stream<Path> files = Files.list(data.resolve("projects"))) {
+                return files.anyMatch(WindowTest::holdsSixPanels);
+            }
+        });
+        waitFor(() -> Files.exists(data.resolve("open-project")));
+        launch();
+        assertEquals("6", work().project().set().get("panels"));
+        assertTrue(work().messageProperty().get().contains("ended unexpectedly"));
+    }
+
+    private static boolean holdsSixPanels(Path file) {
+        try {
+            return Files.readString(file).contains("\"panels\" : \"6\"");
+        } catch (IOException stillBeingWritten) {
+            return false;
+        }
+    }
+}
