@@ -9,6 +9,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -106,11 +107,13 @@ public final class FoldSequencer {
     }
 
     private void inTheWay(Hinge hinge, Set<String> side, List<String> layers, boolean above) {
+        Map<String, Polygon> covered = new HashMap<>();
+        pattern.panels().forEach(panel -> covered.put(panel.id(), state.footprint(panel)));
         for (int i = 0; i < layers.size(); i++) {
             for (int j = i + 1; j < layers.size(); j++) {
                 String blocked = above ? layers.get(j) : layers.get(i);
                 String blocking = above ? layers.get(i) : layers.get(j);
-                if (side.contains(blocked) && !side.contains(blocking) && overlap(blocked, blocking)) {
+                if (side.contains(blocked) && !side.contains(blocking) && overlap(covered.get(blocked), covered.get(blocking))) {
                     problems.add(Problem.error(pattern.piece(), "Crease " + hinge.crease() + " cannot be folded now: the "
                             + label(blocking) + " lies on the " + label(blocked) + ".", "Fold it earlier."));
                     return;
@@ -119,10 +122,9 @@ public final class FoldSequencer {
         }
     }
 
-    private boolean overlap(String a, String b) {
-        Polygon first = state.footprint(pattern.panel(a).orElseThrow());
-        Polygon second = state.footprint(pattern.panel(b).orElseThrow());
-        return first.getEnvelopeInternal().intersects(second.getEnvelopeInternal()) && first.intersection(second).getArea() > TOUCH;
+    private static boolean overlap(Polygon first, Polygon second) {
+        boolean near = first.getEnvelopeInternal().intersection(second.getEnvelopeInternal()).getArea() > TOUCH;
+        return near && (first.isRectangle() && second.isRectangle() || first.intersection(second).getArea() > TOUCH);
     }
 
     private String label(String panel) {

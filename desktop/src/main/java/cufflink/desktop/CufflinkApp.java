@@ -13,18 +13,25 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.layout.Pane;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 
 /**
  * The application. Arguments: {@code --demo} starts with the demo data in a folder of its own; {@code --data=DIR} keeps projects there;
- * {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends; {@code --time} prints when the first window is shown and ends.
+ * {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends; {@code --time}
+ * ends as soon as the first window is shown, {@code --time-shelf} as soon as the shelf is.
  */
 public final class CufflinkApp extends Application {
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    private final CompletableFuture<DesignLibrary> library = new CompletableFuture<>();
     private Screens screens;
     private ProjectStore store;
 
@@ -32,39 +39,60 @@ public final class CufflinkApp extends Application {
         launch(CufflinkApp.class, arguments);
     }
 
+    private boolean isDemo() {
+        return getParameters().getUnnamed().contains("--demo");
+    }
+
+    /** Reads the designs while the window is being made. */
+    @Override
+    public void init() {
+        Path data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of).orElseGet(() -> isDemo() ? demoFolder() : ProjectStore.usualFolder());
+        Thread reader = new Thread(() -> {
+            DesignLibrary read = DesignLibrary.with(data.resolve("designs"));
+            store = new ProjectStore(data, read, text -> screens.saveFailed(text));
+            if (isDemo()) {
+                fill(store);
+            }
+            library.complete(read);
+        }, "design reader");
+        reader.setDaemon(true);
+        reader.start();
+    }
+
+    /** Shows the window at once, and the shelf in it when the designs are read. */
     @Override
     public void start(Stage stage) {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
         loadFonts();
-        boolean demo = getParameters().getUnnamed().contains("--demo");
-        Scene scene = new Scene(new Pane(), 1280, 800);
+        Label setting = new Label("Cufflink");
+        setting.getStyleClass().add("setting-out");
+        Scene scene = new Scene(new StackPane(setting), WIDTH, HEIGHT);
         scene.getStylesheets().add(CufflinkApp.class.getResource("/cufflink/desktop/cufflink.css").toExternalForm());
-        Path data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of).orElseGet(() -> demo ? demoFolder() : ProjectStore.usualFolder());
-        DesignLibrary library = DesignLibrary.with(data.resolve("designs"));
-        store = new ProjectStore(data, library, text -> screens.saveFailed(text));
-        if (demo) {
-            fill(store);
-        }
-        screens = new Screens(stage, scene, store, library);
+        stage.setTitle("Cufflink");
         stage.setScene(scene);
         stage.setMinWidth(1024);
         stage.setMinHeight(640);
+        stage.show();
+        if (getParameters().getUnnamed().contains("--time")) {
+            Platform.runLater(Platform::exit);
+            return;
+        }
+        library.thenAccept(read -> Platform.runLater(() -> open(stage, scene, read)));
+    }
+
+    private void open(Stage stage, Scene scene, DesignLibrary read) {
+        screens = new Screens(stage, scene, store, read);
         if (!screens.recover()) {
             screens.shelf("");
         }
-        stage.show();
-        afterShowing(stage, scene);
-    }
-
-    private void afterShowing(Stage stage, Scene scene) {
-        if (getParameters().getUnnamed().contains("--time")) {
+        if (getParameters().getUnnamed().contains("--time-shelf")) {
             Platform.runLater(Platform::exit);
         }
         Optional.ofNullable(getParameters().getNamed().get("shot")).ifPresent(shot ->
                 new ScreenShot(screens, store, scene).take(Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
     }
 
-    /** The screens, for tests that drive the window. */
+    /** The screens, for tests that drive the window; null until the designs are read. */
     Screens screens() {
         return screens;
     }
@@ -100,6 +128,8 @@ public final class CufflinkApp extends Application {
 
     @Override
     public void stop() {
-        screens.end();
+        if (screens != null) {
+            screens.end();
+        }
     }
 }

@@ -55,7 +55,7 @@ class WindowTest {
 
     private void launch() throws TimeoutException {
         app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
-        WaitForAsyncUtils.waitForFxEvents();
+        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent() || robot.lookup(".bench-screen").tryQuery().isPresent()));
     }
 
     @AfterEach

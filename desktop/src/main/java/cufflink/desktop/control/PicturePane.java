@@ -21,6 +21,7 @@ public final class PicturePane extends Pane {
     private final Canvas canvas = new Canvas();
     private final double margin;
     private final double most;
+    private final double textScale;
     private DoubleFunction<Optional<Picture>> source = point -> Optional.empty();
     private Picture shown;
     private double scale = 1;
@@ -32,8 +33,14 @@ public final class PicturePane extends Pane {
      * @param most   pixels a millimetre at most
      */
     public PicturePane(double margin, double most) {
+        this(margin, most, 1);
+    }
+
+    /** As before, with text and pens {@code textScale} times their usual size, to be read from further away. */
+    public PicturePane(double margin, double most, double textScale) {
         this.margin = margin;
         this.most = most;
+        this.textScale = textScale;
         canvas.widthProperty().bind(widthProperty());
         canvas.heightProperty().bind(heightProperty());
         canvas.setFocusTraversable(false);
@@ -62,8 +69,8 @@ public final class PicturePane extends Pane {
         if (first.isEmpty()) {
             return;
         }
-        double point = 1 / fit(first.get());
-        point = source.apply(point).map(picture -> 1 / fit(picture)).orElse(point);
+        double point = textScale / fit(first.get());
+        point = source.apply(point).map(picture -> textScale / fit(picture)).orElse(point);
         shown = source.apply(point).orElseThrow();
         scale = fit(shown);
         dx = (width - shown.width() * scale) / 2 - shown.bounds().getMinX() * scale;

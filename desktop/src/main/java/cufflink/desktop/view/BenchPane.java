@@ -22,6 +22,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -36,7 +37,7 @@ final class BenchPane extends BorderPane {
     private static final double DEGREES_PER_PIXEL = 0.5;
 
     private final Workspace work;
-    private final PicturePane picture = new PicturePane(44, 4.2);
+    private final PicturePane picture = new PicturePane(36, 4.2, 1.2);
     private final PicturePane edge = new PicturePane(14, 2.2);
     private final VBox foldTools = new VBox();
     private final Slider fold = new Slider(0, 1, 1);
@@ -170,8 +171,8 @@ final class BenchPane extends BorderPane {
         foldTools.getChildren().addAll(caption, edge, controls);
     }
 
-    private static HBox legend() {
-        HBox legend = new HBox(entry("V", "valley", "legend-valley"), entry("M", "mountain", "legend-mountain"), entry("D", "decorative", "legend-decorative"),
+    private static FlowPane legend() {
+        FlowPane legend = new FlowPane(entry("V", "valley", "legend-valley"), entry("M", "mountain", "legend-mountain"), entry("D", "decorative", "legend-decorative"),
                 entry("", "cut", "legend-cut"), entry("", "waste", "legend-waste"), entry("", "glue", "legend-glue"));
         legend.getStyleClass().add("legend");
         return legend;
@@ -181,6 +182,7 @@ final class BenchPane extends BorderPane {
         Region line = new Region();
         line.getStyleClass().addAll("legend-line", style);
         Label text = new Label(letter.isEmpty() ? words : letter + "  " + words);
+        text.setMinWidth(Region.USE_PREF_SIZE);
         HBox entry = new HBox(line, text);
         entry.getStyleClass().add("legend-entry");
         return entry;

@@ -107,6 +107,8 @@ public final class BenchScreen extends BorderPane {
         name.setOnAction(enter -> bench.requestFocus());
         Label design = new Label(work.plan().design().definition().title());
         design.getStyleClass().add("design-title");
+        design.setMinWidth(0);
+        name.setMinWidth(90);
         Region left = grow();
         Region right = grow();
         ComboBox<RulerStep> ruler = ruler();

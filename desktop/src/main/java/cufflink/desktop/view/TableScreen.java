@@ -20,7 +20,7 @@ import javafx.scene.layout.VBox;
 /** For work at arm's length: one step fills the screen, the next number is huge, one key goes on. */
 public final class TableScreen extends BorderPane {
     private final Workspace work;
-    private final PicturePane picture = new PicturePane(30, 6);
+    private final PicturePane picture = new PicturePane(20, 6, 1.6);
     private final Fractions head = new Fractions("", "table-head");
     private final Label count = new Label();
     private final HBox numbers = new HBox();

@@ -49,15 +49,12 @@ public final class DesignFileReader {
 
     /** The design in a text; {@code file} names it in messages. */
     public static Outcome<DesignDefinition> read(String file, String text) {
-        Outcome<YamlNode> tree = YamlTreeReader.read(file, text);
-        if (tree.value().isEmpty()) {
-            return Outcome.failed(tree.problems());
+        Outcome<DesignDefinition> parsed = parse(file, text);
+        if (parsed.value().isEmpty()) {
+            return parsed;
         }
+        DesignDefinition definition = parsed.value().get();
         List<Problem> problems = new ArrayList<>();
-        DesignDefinition definition = new DesignParser(problems).design(tree.value().get());
-        if (!problems.isEmpty()) {
-            return Outcome.failed(problems);
-        }
         for (LengthUnit unit : LengthUnit.values()) {
             Outcome<SizedDesign> sized = DesignSizer.size(definition, Given.defaults(RulerStep.usual(unit), Length.ofMicrometres(300)));
             problems.addAll(sized.problems());
@@ -67,6 +64,17 @@ public final class DesignFileReader {
             }
         }
         return Outcome.of(definition);
+    }
+
+    /** The text as a definition, not tried out. */
+    static Outcome<DesignDefinition> parse(String file, String text) {
+        Outcome<YamlNode> tree = YamlTreeReader.read(file, text);
+        if (tree.value().isEmpty()) {
+            return Outcome.failed(tree.problems());
+        }
+        List<Problem> problems = new ArrayList<>();
+        DesignDefinition definition = new DesignParser(problems).design(tree.value().get());
+        return problems.isEmpty() ? Outcome.of(definition) : Outcome.failed(problems);
     }
 
     private static List<Problem> references(String file, SizedDesign design) {
