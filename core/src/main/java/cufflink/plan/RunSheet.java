@@ -157,10 +157,14 @@ final class RunSheet {
         }
     }
 
+    private boolean estimated() {
+        return plan.project().papers().values().stream().anyMatch(stock -> !stock.isCaliperMeasured());
+    }
+
     private void checking() {
         String size = plan.stack().isEmpty() ? "It does not close yet: see the checks."
                 : "Closed it should measure " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + " and be "
-                + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick.";
+                + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick" + (estimated() ? ", as estimated from the papers' weights." : ".");
         List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(new Reading("closed", "closed size", plan.closedWidth().orElseThrow(),
                 plan.closedHeight(), "closed size = the outline of all panels of the folded card", Optional.empty()));
         add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(), readings);
