@@ -24,7 +24,7 @@ import javafx.stage.Stage;
 
 /**
  * The application. Arguments: {@code --demo} starts with the demo data in a folder of its own; {@code --data=DIR} keeps projects there;
- * {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends; {@code --time}
+ * {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends; {@code --width=N --height=N} size the window; {@code --time}
  * ends as soon as the first window is shown, {@code --time-shelf} as soon as the shelf is.
  */
 public final class CufflinkApp extends Application {
@@ -66,7 +66,7 @@ public final class CufflinkApp extends Application {
         loadFonts();
         Label setting = new Label("Cufflink");
         setting.getStyleClass().add("setting-out");
-        Scene scene = new Scene(new StackPane(setting), WIDTH, HEIGHT);
+        Scene scene = new Scene(new StackPane(setting), size("width", WIDTH), size("height", HEIGHT));
         scene.getStylesheets().add(CufflinkApp.class.getResource("/cufflink/desktop/cufflink.css").toExternalForm());
         stage.setTitle("Cufflink");
         stage.setScene(scene);
@@ -78,6 +78,10 @@ public final class CufflinkApp extends Application {
             return;
         }
         library.thenAccept(read -> Platform.runLater(() -> open(stage, scene, read)));
+    }
+
+    private double size(String name, double usual) {
+        return Optional.ofNullable(getParameters().getNamed().get(name)).filter(text -> text.matches("\\d{3,4}")).map(Double::valueOf).orElse(usual);
     }
 
     private void open(Stage stage, Scene scene, DesignLibrary read) {

@@ -44,7 +44,7 @@ final class ScreenShot {
         PauseTransition rest = new PauseTransition(Duration.millis(900));
         rest.setOnFinished(done -> {
             if (view.equals("fold")) {
-                screens.benchScreen().stopFoldAt(0.62);
+                screens.benchScreen().stopFoldAt(0.4);
             }
             Platform.runLater(() -> write(scene.snapshot(null), file));
         });

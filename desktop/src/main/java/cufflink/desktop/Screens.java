@@ -173,7 +173,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             work.next();
         } else if (code == KeyCode.BACK_SPACE || code == KeyCode.LEFT) {
             work.previous();
-        } else if (code == KeyCode.ESCAPE || code == KeyCode.T) {
+        } else if (code == KeyCode.ESCAPE) {
             bench();
         } else if (code == KeyCode.F11 || code == KeyCode.F) {
             stage.setFullScreen(!stage.isFullScreen());

@@ -242,7 +242,7 @@ public final class BenchScreen extends BorderPane {
             case SPACE, RIGHT -> work.next();
             case BACK_SPACE, LEFT -> work.previous();
             case T -> actions.table();
-            case ESCAPE -> actions.shelf();
+            case HOME -> actions.shelf();
             case R -> bench.play();
             case W -> bench.turnBy(8, 0);
             case S -> bench.turnBy(-8, 0);

@@ -192,6 +192,8 @@ public final class SizePane extends VBox {
         stepper.onPicked(picked -> explain.accept(sized(measure).derivation().text(work.plan().format())));
         Button giveBack = new Button("↺");
         giveBack.getStyleClass().add("give-back");
+        giveBack.setMinWidth(Region.USE_PREF_SIZE);
+        giveBack.managedProperty().bind(giveBack.visibleProperty());
         giveBack.setTooltip(new Tooltip("Set by hand. Give it back to the design."));
         giveBack.setAccessibleText("Give " + measure.label() + " back to the design");
         giveBack.setOnAction(press -> work.change(project -> project.withoutSet(measure.name())));
