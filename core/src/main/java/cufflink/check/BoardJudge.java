@@ -5,6 +5,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,6 +26,7 @@ final class BoardJudge implements Judge {
             }
         }
         if (positions > 0) {
+            length(subject).ifPresent(checks::add);
             checks.add(grooves(subject, off));
         }
         return checks;
@@ -42,6 +44,16 @@ final class BoardJudge implements Judge {
         return !position.at().isLongerThan(board) ? Optional.empty()
                 : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())), "Score " + position.score() + " at "
                 + format.text(position.at()) + " lies past the end of the board.", "Turn the piece end for end and score at " + format.text(nearer) + "."));
+    }
+
+    /** A score longer than the bed cannot be made in one stroke. */
+    private static Optional<Check> length(CheckSubject subject) {
+        Length longest = subject.scores().stream().flatMap(setup -> setup.positions().stream()).map(position -> position.to().minus(position.from()))
+                .max(Comparator.naturalOrder()).orElse(Length.ZERO);
+        Length margin = subject.tools().boardHeight().minus(longest);
+        return margin.isNegative() ? Optional.of(Check.watch("board-length", Optional.of(margin), "The longest score is " + subject.format().text(longest)
+                + ", the board's grooves " + subject.format().text(subject.tools().boardHeight()) + " long.", "Score it in two strokes, sliding the piece along the fence."))
+                : Optional.empty();
     }
 
     private static Check grooves(CheckSubject subject, List<String> off) {

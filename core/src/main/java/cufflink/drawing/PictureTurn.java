@@ -3,7 +3,7 @@ package cufflink.drawing;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 
-/** Turns a picture a quarter to the right; text stays level. */
+/** Turns a picture a quarter to the left, so that its top edge becomes the left one; text stays level. */
 public final class PictureTurn {
     private PictureTurn() {
     }
@@ -28,6 +28,6 @@ public final class PictureTurn {
     }
 
     private static Shape.Spot turn(Shape.Spot spot, Envelope box) {
-        return new Shape.Spot(box.getMaxY() - spot.y(), spot.x() - box.getMinX());
+        return new Shape.Spot(spot.y() - box.getMinY(), box.getMaxX() - spot.x());
     }
 }

@@ -21,7 +21,7 @@ public final class RigidMotion {
         return new RigidMotion(new DMatrix4x4(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0, 0, 0, 0, 1));
     }
 
-    /** Turns about a line in the plane z = 0 so that what lies on its left (y up) or right moves; radians, Rodrigues' formula. */
+    /** Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians. */
     public static RigidMotion about(LineSegment line, double radians) {
         double length = line.getLength();
         double ux = (line.p1.x - line.p0.x) / length;

@@ -90,10 +90,9 @@ final class RunSheet {
     }
 
     private String partial(ScoreSetup setup) {
-        String parts = setup.positions().stream().filter(position -> !position.full())
+        return setup.positions().stream().filter(position -> !position.full())
                 .map(position -> " Score " + position.score() + " runs from " + format.number(position.from()) + " to " + format.text(position.to()) + " only.")
                 .collect(Collectors.joining());
-        return parts;
     }
 
     private Reading reading(ScoreSetup setup, ScoreSetup.Position position) {

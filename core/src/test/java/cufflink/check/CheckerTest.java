@@ -99,6 +99,11 @@ class CheckerTest {
     }
 
     @Test
+    void board_scoreLongerThanItsGrooves_isWatched() {
+        assertEquals(Verdict.WATCH, check(gate().withTools(tools(12, 2)), "board-length").verdict());
+    }
+
+    @Test
     void grooves_positionBetweenTwo_isNamed() {
         assertEquals(Verdict.GOOD, check(gate(), "grooves").verdict());
         Check off = check(project(List.of("2 1/16 in", "4 in", "3 in"), "vv", "c1", "c2"), "grooves");

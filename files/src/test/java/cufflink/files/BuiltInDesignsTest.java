@@ -10,15 +10,22 @@ import cufflink.crease.Panel;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
 import cufflink.cut.LayoutChecker;
+import cufflink.drawing.Ink;
+import cufflink.drawing.Picture;
+import cufflink.drawing.Shape;
+import cufflink.drawing.StepDrawing;
+import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.plan.Remedies;
+import cufflink.plan.RunStep;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -90,6 +97,17 @@ class BuiltInDesignsTest {
     void halfFold_sideAndTop() {
         expect(project("half-fold")).cuts("base", "8 1/2 in", "5 1/2 in").scores("base", "4 1/4 in").closes("4 1/4 in", "5 1/2 in");
         expect(project("half-fold").withSet("fold", "top").withSet("frontShort", "1/2 in")).cuts("base", "4 1/4 in", "10 1/2 in").scores("base", "5 in").closes("4 1/4 in", "5 1/2 in");
+    }
+
+    /** A level score lies a quarter turn to the left at the fence: its line must stand under its pin. */
+    @Test
+    void halfFold_topScore_isDrawnUnderItsPin() {
+        Plan plan = Plans.plan(project("half-fold").withSet("fold", "top").withSet("frontShort", "1 in"));
+        RunStep step = plan.run().stream().filter(found -> found.phase() == Phase.SCORE).findFirst().orElseThrow();
+        Picture picture = StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.ABOVE, true), 0.3);
+        Shape.Path line = (Shape.Path) picture.shapes().stream().filter(shape -> shape.ink() == Ink.VALLEY && shape instanceof Shape.Path).findFirst().orElseThrow();
+        assertEquals(step.readings().get(0).length().toMillimetres(), line.points().get(0).x(), 1e-9);
+        assertEquals(114.3, line.points().get(1).x(), 1e-9);
     }
 
     @Test
