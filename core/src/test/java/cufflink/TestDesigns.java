@@ -51,19 +51,19 @@ public final class TestDesigns {
         StringBuilder x = new StringBuilder();
         for (int i = 0; i < widths.size(); i++) {
             x.append(i == 0 ? "" : " + ").append(widths.get(i));
-            panels.add(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)), Optional.empty(), Optional.empty()));
+            panels.add(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)), Optional.empty(), Optional.empty(), Optional.empty()));
             if (i < folds.length()) {
                 String fold = Map.of('v', "valley", 'm', "mountain", 'd', "decorative").get(folds.charAt(i));
                 scores.add(new DesignDefinition.Score(Template.of("c" + (i + 1)), new AtX(formula(x.toString()), Optional.empty(), Optional.empty()), formula("'" + fold + "'"),
                         Optional.empty(), Optional.empty()));
             }
         }
-        DesignDefinition.Piece piece = new DesignDefinition.Piece("base", "Base", "card", Face.INSIDE, Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
+        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card", Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
                 List.of(), folds.contains("d") ? List.of() : panels);
         List<DesignDefinition.FoldStep> steps = sequence.stream().map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)), Optional.empty(),
-                Template.of("Fold " + crease + "."), Optional.empty(), Optional.empty())).toList();
+                Template.of("Fold " + crease + "."), false, List.of(), Optional.empty(), Optional.empty())).toList();
         return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), false, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
-                List.of(), Map.of(), List.of());
+                List.of(), List.of(), Map.of(), List.of());
     }
 
     /** The same, sized with its defaults. */

@@ -4,7 +4,10 @@ import cufflink.cut.LayoutPlan;
 import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.SizedDesign;
 import cufflink.fold.ClosedStack;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.PosedCard;
+import cufflink.problem.Outcome;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -20,10 +23,12 @@ import java.util.Optional;
  * Everything that is judged.
  *
  * @param pieces   folded, by piece id
+ * @param closed   the closed card, or why it does not close
+ * @param poses    of the closed card
  * @param stack    the closed card, if every piece folds flat
  * @param envelope the one it is to go into
  */
-public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Optional<ClosedStack> stack, List<MatLayer> mats,
+public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Outcome<FlatFoldedState> closed, List<PosedCard> poses, Optional<ClosedStack> stack, List<MatLayer> mats,
                            List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, BenchTools tools, RulerStep step) {
     LengthFormat format() {
         return LengthFormat.of(step.unit());

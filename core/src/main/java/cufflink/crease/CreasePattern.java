@@ -3,6 +3,7 @@ package cufflink.crease;
 import cufflink.design.Face;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -13,11 +14,13 @@ import org.locationtech.jts.geom.Polygon;
  * @param outline what is left of the piece after cutting, millimetres
  * @param panels  in reading order: by x, then by y
  * @param hinges  in the order of the score lines
+ * @param slits   that have no width
  */
-public record CreasePattern(String piece, Face up, Polygon outline, List<Panel> panels, List<Hinge> hinges) {
+public record CreasePattern(String piece, Face up, Polygon outline, List<Panel> panels, List<Hinge> hinges, List<LineSegment> slits) {
     public CreasePattern {
         panels = List.copyOf(panels);
         hinges = List.copyOf(hinges);
+        slits = List.copyOf(slits);
     }
 
     public Optional<Panel> panel(String id) {

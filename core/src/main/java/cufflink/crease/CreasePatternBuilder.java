@@ -1,6 +1,7 @@
 package cufflink.crease;
 
 import cufflink.design.Fold;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.PanelName;
@@ -13,7 +14,11 @@ import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -63,7 +68,8 @@ public final class CreasePatternBuilder {
             return Outcome.failed(problems);
         }
         List<Panel> panels = panels(outline);
-        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges(panels)), problems);
+        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges(panels),
+                piece.slits().stream().filter(slit -> !slit.width().isPositive()).map(slit -> segment(slit.line())).toList()), problems);
     }
 
     private Problem problem(String what, String remedy) {
@@ -88,7 +94,8 @@ public final class CreasePatternBuilder {
     private Geometry remaining() {
         Geometry rest = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
-            rest = rest.difference(CutShapes.polygon(cutOut, FACTORY));
+            Polygon shape = CutShapes.polygon(cutOut, FACTORY);
+            rest = cutOut.outside() ? rest.intersection(shape) : rest.difference(shape);
         }
         for (Slit slit : piece.slits()) {
             if (slit.width().isPositive()) {
@@ -116,6 +123,7 @@ public final class CreasePatternBuilder {
         lines.add(outline.getBoundary());
         folded().forEach(score -> lines.add(line(segment(score.line()))));
         piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> lines.add(line(segment(slit.line()))));
+        joints().forEach(slit -> lines.add(line(across(slit))));
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionOp.union(lines));
         Collection<?> regions = polygonizer.getPolygons();
@@ -132,21 +140,50 @@ public final class CreasePatternBuilder {
         return named(inside);
     }
 
+    private List<Slit> joints() {
+        return piece.slits().stream().filter(Slit::joint).toList();
+    }
+
+    /** The line of a slit, carried on across the whole piece. */
+    private LineSegment across(Slit slit) {
+        LineSegment line = segment(slit.line());
+        double reach = (piece.width().length().toMillimetres() + piece.height().length().toMillimetres()) / line.getLength();
+        LineSegment longer = new LineSegment(line.pointAlong(-reach), line.pointAlong(1 + reach));
+        Geometry inside = line(longer).intersection(rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
+        return new LineSegment(inside.getCoordinates()[0], inside.getCoordinates()[inside.getNumPoints() - 1]);
+    }
+
     private static LineString line(LineSegment segment) {
         return segment.toGeometry(FACTORY);
     }
 
+    /** Names with a place go to the panel there; the others in reading order to those that are left. */
     private List<Panel> named(List<Polygon> regions) {
+        Map<Integer, PanelName> placed = new HashMap<>();
+        for (PanelName name : piece.panelNames()) {
+            name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> placed.put(i, name),
+                    () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.", "Place it inside the panel, away from its edges."))));
+        }
+        List<PanelName> unplaced = piece.panelNames().stream().filter(name -> name.at().isEmpty()).toList();
+        int next = 0;
         List<Panel> panels = new ArrayList<>();
         for (int i = 0; i < regions.size(); i++) {
-            PanelName name = i < piece.panelNames().size() ? piece.panelNames().get(i) : new PanelName("panel" + (i + 1), "panel " + (i + 1));
+            PanelName name = placed.get(i);
+            if (name == null) {
+                name = next < unplaced.size() ? unplaced.get(next++) : PanelName.of("panel" + (i + 1), "panel " + (i + 1));
+            }
             panels.add(new Panel(name.id(), name.label(), regions.get(i)));
         }
-        if (piece.panelNames().size() > regions.size()) {
+        if (next < unplaced.size()) {
             problems.add(problem("The file names " + piece.panelNames().size() + " panels, but the score lines make " + regions.size() + ".",
                     "Look for a score line of 0 or one that lies on an edge."));
         }
         return panels;
+    }
+
+    private static Optional<Integer> region(List<Polygon> regions, SizedDesign.Offset at) {
+        Coordinate place = new Coordinate(at.x().toMillimetres(), at.y().toMillimetres());
+        return IntStream.range(0, regions.size()).boxed().filter(i -> regions.get(i).contains(FACTORY.createPoint(place))).findFirst();
     }
 
     /** A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the panel is on. */
@@ -155,22 +192,23 @@ public final class CreasePatternBuilder {
 
     private List<Hinge> hinges(List<Panel> panels) {
         List<Hinge> hinges = new ArrayList<>();
-        for (Score score : folded()) {
-            LineSegment line = segment(score.line());
-            List<Stretch> stretches = new ArrayList<>();
-            panels.forEach(panel -> collect(panel, line, stretches));
-            for (Stretch a : stretches) {
-                for (Stretch b : stretches) {
-                    double from = Math.max(a.from, b.from);
-                    double to = Math.min(a.to, b.to);
-                    if (a.left && !b.left && to - from > ON_LINE && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
-                        hinges.add(new Hinge(score.id(), score.fold(), a.panel, b.panel,
-                                new LineSegment(line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
-                    }
+        folded().forEach(score -> addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges));
+        joints().forEach(slit -> addHinges(slit.id(), Fold.DECORATIVE, across(slit), panels, hinges));
+        return hinges;
+    }
+
+    private void addHinges(String crease, Fold fold, LineSegment line, List<Panel> panels, List<Hinge> hinges) {
+        List<Stretch> stretches = new ArrayList<>();
+        panels.forEach(panel -> collect(panel, line, stretches));
+        for (Stretch a : stretches) {
+            for (Stretch b : stretches) {
+                double from = Math.max(a.from, b.from);
+                double to = Math.min(a.to, b.to);
+                if (a.left && !b.left && to - from > ON_LINE && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
+                    hinges.add(new Hinge(crease, fold, a.panel, b.panel, new LineSegment(line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
                 }
             }
         }
-        return hinges;
     }
 
     private static void collect(Panel panel, LineSegment line, List<Stretch> stretches) {

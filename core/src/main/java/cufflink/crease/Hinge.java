@@ -7,12 +7,17 @@ import org.locationtech.jts.geom.LineSegment;
  * A stretch of a crease that joins two panels.
  *
  * @param crease id of the score line
- * @param fold   seen on the face that lies up
+ * @param fold   seen on the face that lies up; decorative where two panels stay flat
  * @param first  id of the panel on one side
  * @param second id of the panel on the other
  * @param at     the stretch, in the piece's coordinates
  */
 public record Hinge(String crease, Fold fold, String first, String second, LineSegment at) {
+    /** Whether it may turn; the two sides of a joint slit never do. */
+    public boolean folds() {
+        return fold != Fold.DECORATIVE;
+    }
+
     public boolean joins(String panel) {
         return first.equals(panel) || second.equals(panel);
     }

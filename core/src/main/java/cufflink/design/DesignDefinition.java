@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, boolean turned, Angle angle,
                                List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
-                               List<Pocket> pockets, Map<String, Map<String, Formula>> poses, List<Rule> checks) {
+                               List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Rule> checks) {
     public DesignDefinition {
         uses = List.copyOf(uses);
         measures = List.copyOf(measures);
@@ -29,6 +29,7 @@ public record DesignDefinition(String id, String title, String group, String abo
         folding = List.copyOf(folding);
         glue = List.copyOf(glue);
         pockets = List.copyOf(pockets);
+        stack = List.copyOf(stack);
         checks = List.copyOf(checks);
     }
 
@@ -79,9 +80,9 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Repeat(String variable, Formula from, Formula to) {
     }
 
-    /** A piece; {@code size} is width and height with the face {@code up} lying up. */
-    public record Piece(String id, String label, String material, Face up, Optional<Formula> when, Formula width, Formula height,
-                        List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
+    /** A piece; {@code from} names the piece whose waste it is cut from; width and height with the face {@code up} lying up. */
+    public record Piece(Template id, Template label, String material, Optional<String> from, Face up, Optional<Formula> when, Optional<Repeat> repeat,
+                        Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
         public Piece {
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
@@ -110,46 +111,108 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Score(Template id, Line line, Formula fold, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
-    /** A cut that frees no paper; {@code width} cuts a gap of that width. */
-    public record Slit(Template id, Line line, Optional<Formula> width, Optional<Formula> when, Optional<Repeat> repeat) {
+    /** A cut that frees no paper; {@code width} cuts a gap of that width; a {@code joint} takes another piece, so that the panel is divided along its line. */
+    public record Slit(Template id, Line line, Optional<Formula> width, boolean joint, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
     /** Shapes that can be cut out. */
     public enum CutShape { CIRCLE, ROUNDED, POLYGON }
 
-    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. */
-    public record CutOut(Template id, CutShape shape, List<Formula> numbers, Optional<Formula> when) {
+    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With {@code outside} all but the shape is waste. */
+    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, Optional<Formula> when, Optional<Repeat> repeat) {
         public CutOut {
             numbers = List.copyOf(numbers);
         }
     }
 
-    /** Names panels in reading order (by x, then y). */
-    public record PanelName(Template id, Template label, Optional<Formula> when, Optional<Repeat> repeat) {
+    /** Names the panel at a place, or panels in reading order (by x, then y). */
+    public record PanelName(Template id, Template label, Optional<Spot> at, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
     /** A place that can take decorative layers. */
     public record Mat(Template piece, Template panel, Optional<Face> face, Template label, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
-    /** Folds some creases of one piece; {@code to} is the angle, 180 if absent. */
-    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, Optional<Formula> when,
-                           Optional<Repeat> repeat) {
-        public FoldStep {
-            creases = List.copyOf(creases);
-        }
+    /** A place on a piece or panel. */
+    public record Spot(Formula x, Formula y) {
     }
 
     /**
-     * Glues two panels face to face, or a piece onto a panel.
+     * Folds some creases of one piece; {@code to} is the angle, 180 if absent.
      *
-     * @param at for a piece laid on a panel: its top left corner from the panel's; absent where folding brings the two together
+     * @param through whether all layers that the crease crosses are folded with it
+     * @param tucks   pairs of panels of which the first goes behind the second
      */
-    public record Glue(String id, PanelRef part, PanelRef onto, Optional<Face> face, Optional<Formula> atX, Optional<Formula> atY,
-                       List<Side> edges, List<Side> free, Template say, Optional<Formula> when) {
+    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through, List<List<Template>> tucks, Optional<Formula> when,
+                           Optional<Repeat> repeat) {
+        public FoldStep {
+            creases = List.copyOf(creases);
+            tucks = List.copyOf(tucks);
+        }
+    }
+
+    /** How two panels are joined: glued, woven over and under others, or slid into each other's slits. */
+    public enum Way {
+        GLUE("glue"), WEAVE("weave"), SLOT("slot");
+
+        private final String word;
+
+        Way(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** How a part is turned over before it is put on: not, about its upright axis, or about its level one. */
+    public enum Turned {
+        NO("no"), OVER("over"), TUMBLED("tumbled");
+
+        private final String word;
+
+        Turned(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** A panel named by templates. */
+    public record PanelPlace(Template piece, Template panel) {
+    }
+
+    /** Two panels of the closed card of which the first lies nearer to the front. */
+    public record Layers(PanelPlace front, PanelPlace behind, Optional<Formula> when, Optional<Repeat> repeat) {
+    }
+
+    /**
+     * A pose; angles by crease of the main piece, or by {@code piece.crease}.
+     *
+     * @param after  the pose from which it is reached; absent for the closed card
+     * @param others the angle of the creases that are not named; absent if they stay as they were
+     */
+    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles) {
+    }
+
+    /**
+     * Joins two panels face to face, or a piece onto a panel.
+     *
+     * @param at   for a piece laid on a panel: its top left corner from the panel's; absent where folding brings the two together
+     * @param turn degrees by which it is turned in its plane
+     * @param over panels that a woven part lies over
+     * @param slit of the panel it is put on, for a slot
+     */
+    public record Glue(Template id, Way way, PanelPlace part, PanelPlace onto, Optional<Face> face, Optional<Spot> at, Optional<Formula> turn, Turned turned,
+                       List<Side> edges, List<Side> free, List<PanelPlace> over, List<PanelPlace> under, Optional<String> slit, Template say, Optional<Formula> when, Optional<Repeat> repeat) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
+            over = List.copyOf(over);
+            under = List.copyOf(under);
         }
     }
 

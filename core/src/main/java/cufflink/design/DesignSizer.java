@@ -39,40 +39,55 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), poses(), judgements());
+        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), judgements());
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
     }
 
     private List<SizedDesign.Piece> pieces() {
         List<SizedDesign.Piece> pieces = new ArrayList<>();
-        for (DesignDefinition.Piece piece : definition.pieces()) {
-            if (!sheet.wanted(piece.when())) {
-                continue;
-            }
-            Figure width = sheet.figure(piece.label() + " width", piece.width());
-            Figure height = sheet.figure(piece.label() + " height", piece.height());
-            for (Figure side : List.of(width, height)) {
-                if (!side.length().isPositive() || side.length().isLongerThan(Length.ofMillimetres(10_000))) {
-                    problems.add(Problem.error(piece.label(), side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
-                            "Change the measures it is made of."));
-                }
-            }
-            Line all = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
-            List<SizedDesign.Score> scores = new ArrayList<>();
-            piece.scores().forEach(score -> repeat(score.repeat(), score.when(), () -> scores.add(new SizedDesign.Score(
-                    sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all), fold(score.fold())))));
-            List<SizedDesign.Slit> slits = new ArrayList<>();
-            piece.slits().forEach(slit -> repeat(slit.repeat(), slit.when(), () -> slits.add(new SizedDesign.Slit(
-                    sheet.text(slit.id()), line(slit.line(), "slit " + sheet.text(slit.id()), all), slit.width().map(sheet::length).orElse(Length.ZERO)))));
-            List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
-            piece.cutOuts().forEach(cut -> repeat(Optional.empty(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
-                    sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList()))));
-            List<SizedDesign.PanelName> names = new ArrayList<>();
-            piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(),
-                    () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()), sheet.text(panel.label())))));
-            pieces.add(new SizedDesign.Piece(piece.id(), piece.label(), piece.material(), piece.up(), width, height, scores, slits, cutOuts, names));
-        }
+        definition.pieces().forEach(piece -> repeat(piece.repeat(), piece.when(), () -> pieces.add(piece(piece))));
         return pieces;
+    }
+
+    private SizedDesign.Piece piece(DesignDefinition.Piece piece) {
+        String label = sheet.text(piece.label());
+        Figure width = sheet.figure(label + " width", piece.width());
+        Figure height = sheet.figure(label + " height", piece.height());
+        for (Figure side : List.of(width, height)) {
+            if (!side.length().isPositive() || side.length().isLongerThan(Length.ofMillimetres(10_000))) {
+                problems.add(Problem.error(label, side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
+                        "Change the measures it is made of."));
+            }
+        }
+        Line all = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
+        List<SizedDesign.Score> scores = new ArrayList<>();
+        piece.scores().forEach(score -> repeat(score.repeat(), score.when(), () -> scores.add(new SizedDesign.Score(
+                sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all), fold(score.fold())))));
+        List<SizedDesign.Slit> slits = new ArrayList<>();
+        piece.slits().forEach(slit -> repeat(slit.repeat(), slit.when(), () -> slits.add(new SizedDesign.Slit(sheet.text(slit.id()),
+                line(slit.line(), "slit " + sheet.text(slit.id()), all), slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint()))));
+        List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
+        piece.cutOuts().forEach(cut -> repeat(cut.repeat(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
+                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside()))));
+        List<SizedDesign.PanelName> names = new ArrayList<>();
+        piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(), () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
+                sheet.text(panel.label()), panel.at().map(this::offset)))));
+        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(), piece.up(), width, height, scores, slits, cutOuts, names);
+    }
+
+    private SizedDesign.Offset offset(DesignDefinition.Spot spot) {
+        return new SizedDesign.Offset(sheet.length(spot.x()), sheet.length(spot.y()));
+    }
+
+    private PanelRef panel(DesignDefinition.PanelPlace place) {
+        return new PanelRef(sheet.text(place.piece()), sheet.text(place.panel()));
+    }
+
+    /** Whether a piece, or one of its repeats, has the id. */
+    private boolean isNamed(DesignDefinition.Piece piece, String id) {
+        boolean[] found = {false};
+        sheet.repeat(piece.repeat(), () -> found[0] |= sheet.text(piece.id()).equals(id));
+        return found[0];
     }
 
     private Line line(DesignDefinition.Line line, String label, Line all) {
@@ -106,7 +121,7 @@ public final class DesignSizer {
         for (DesignDefinition.Mat mat : definition.mats()) {
             repeat(mat.repeat(), mat.when(), () -> {
                 PanelRef on = new PanelRef(sheet.text(mat.piece()), sheet.text(mat.panel()));
-                Face up = definition.pieces().stream().filter(piece -> piece.id().equals(on.piece())).map(DesignDefinition.Piece::up).findFirst()
+                Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece())).map(DesignDefinition.Piece::up).findFirst()
                         .orElse(Face.INSIDE);
                 mats.add(new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label())));
             });
@@ -117,8 +132,9 @@ public final class DesignSizer {
     private List<SizedDesign.FoldStep> folding() {
         List<SizedDesign.FoldStep> steps = new ArrayList<>();
         for (DesignDefinition.FoldStep step : definition.folding()) {
-            repeat(step.repeat(), step.when(), () -> steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()),
-                    step.creases().stream().map(sheet::text).toList(), step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()))));
+            repeat(step.repeat(), step.when(), () -> steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(),
+                    step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
+                    step.tucks().stream().map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1)))).toList())));
         }
         return steps;
     }
@@ -126,11 +142,18 @@ public final class DesignSizer {
     private List<SizedDesign.Glue> glue() {
         List<SizedDesign.Glue> glue = new ArrayList<>();
         for (DesignDefinition.Glue part : definition.glue()) {
-            repeat(Optional.empty(), part.when(), () -> glue.add(new SizedDesign.Glue(part.id(), part.part(), part.onto(),
-                    part.face().orElse(Face.INSIDE), part.atX().map(x -> new SizedDesign.Offset(sheet.length(x), sheet.length(part.atY().orElseThrow()))),
-                    part.edges(), part.free(), sheet.text(part.say()))));
+            repeat(part.repeat(), part.when(), () -> glue.add(new SizedDesign.Glue(sheet.text(part.id()), part.way(), panel(part.part()), panel(part.onto()),
+                    part.face().orElse(Face.INSIDE), part.at().map(at -> new SizedDesign.Placing(offset(at), part.turn().map(sheet::degrees).orElse(0.0), part.turned())),
+                    part.edges(), part.free(), part.over().stream().map(this::panel).toList(), part.under().stream().map(this::panel).toList(), part.slit(),
+                    sheet.text(part.say()))));
         }
         return glue;
+    }
+
+    private List<SizedDesign.Layers> stack() {
+        List<SizedDesign.Layers> stack = new ArrayList<>();
+        definition.stack().forEach(layers -> repeat(layers.repeat(), layers.when(), () -> stack.add(new SizedDesign.Layers(panel(layers.front()), panel(layers.behind())))));
+        return stack;
     }
 
     private List<SizedDesign.Pocket> pockets() {
@@ -140,14 +163,20 @@ public final class DesignSizer {
                 .toList();
     }
 
-    private Map<String, Map<String, Double>> poses() {
-        Map<String, Map<String, Double>> poses = new LinkedHashMap<>();
-        definition.poses().forEach((name, creases) -> {
-            Map<String, Double> angles = new LinkedHashMap<>();
-            creases.forEach((crease, angle) -> angles.put(crease, sheet.degrees(angle)));
-            poses.put(name, angles);
+    private Map<String, SizedDesign.Pose> poses() {
+        Map<String, SizedDesign.Pose> poses = new LinkedHashMap<>();
+        definition.poses().forEach((name, pose) -> {
+            Map<CreaseRef, Double> angles = new LinkedHashMap<>();
+            pose.angles().forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle)));
+            poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
         return poses;
+    }
+
+    /** {@code piece.crease}, or a crease of the main piece. */
+    private CreaseRef crease(String name) {
+        int dot = name.indexOf('.');
+        return dot < 0 ? new CreaseRef(sheet.text(definition.pieces().get(0).id()), name) : new CreaseRef(name.substring(0, dot), name.substring(dot + 1));
     }
 
     private List<SizedDesign.Judgement> judgements() {

@@ -2,6 +2,8 @@ package cufflink.design;
 
 import cufflink.design.DesignDefinition.CutShape;
 import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,22 +13,28 @@ import java.util.Optional;
  * from the top left corner with the face {@code up} lying up.
  */
 public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding,
-                          List<Glue> glue, List<Pocket> pockets, Map<String, Map<String, Double>> poses, List<Judgement> judgements) {
+                          List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
         mats = List.copyOf(mats);
         folding = List.copyOf(folding);
         glue = List.copyOf(glue);
         pockets = List.copyOf(pockets);
+        stack = List.copyOf(stack);
         judgements = List.copyOf(judgements);
     }
 
     /** A length with its derivation. */
     public record Figure(Length length, Derivation derivation) {
+        /** A length that folding gave rise to, with the reason in words. */
+        public static Figure of(String label, Length length, String reason) {
+            Value value = Value.length(length);
+            return new Figure(length, new Derivation(label, Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, RulerStep.SIXTEENTH_INCH, reason));
+        }
     }
 
-    /** A piece. {@code panelNames} name the panels in reading order, as far as they go. */
-    public record Piece(String id, String label, String material, Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
+    /** A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from. */
+    public record Piece(String id, String label, String material, Optional<String> from, Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
                         List<CutOut> cutOuts, List<PanelName> panelNames) {
         public Piece {
             scores = List.copyOf(scores);
@@ -34,10 +42,20 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             cutOuts = List.copyOf(cutOuts);
             panelNames = List.copyOf(panelNames);
         }
+
+        /** The same piece with more score lines. */
+        public Piece with(List<Score> more) {
+            List<Score> all = new ArrayList<>(scores);
+            all.addAll(more);
+            return new Piece(id, label, material, from, up, width, height, all, slits, cutOuts, panelNames);
+        }
     }
 
-    /** A panel's id and what it is called. */
-    public record PanelName(String id, String label) {
+    /** A panel's id and what it is called; {@code at} is a place inside it, absent if it is named in reading order. */
+    public record PanelName(String id, String label, Optional<Offset> at) {
+        public static PanelName of(String id, String label) {
+            return new PanelName(id, label, Optional.empty());
+        }
     }
 
     /** Which way a line runs. */
@@ -81,12 +99,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Score(String id, Line line, Fold fold) {
     }
 
-    /** A slit, zero wide unless stated. */
-    public record Slit(String id, Line line, Length width) {
+    /** A slit, zero wide unless stated; another piece slides into a joint and turns about its line. */
+    public record Slit(String id, Line line, Length width, boolean joint) {
     }
 
-    /** An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}. */
-    public record CutOut(String id, CutShape shape, List<Length> numbers) {
+    /** An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the shape is cut away. */
+    public record CutOut(String id, CutShape shape, List<Length> numbers, boolean outside) {
         public CutOut {
             numbers = List.copyOf(numbers);
         }
@@ -96,10 +114,32 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Mat(PanelRef on, Face face, String label) {
     }
 
-    /** Folds creases of one piece to an angle in degrees. */
-    public record FoldStep(String piece, List<String> creases, double angle, String say) {
+    /** Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one; {@code tucks} say which panels go behind others. */
+    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, List<Tuck> tucks) {
+        /** A panel that goes behind another, as the viewer sees it. */
+        public record Tuck(String behind, String front) {
+        }
+
         public FoldStep {
             creases = List.copyOf(creases);
+            tucks = List.copyOf(tucks);
+        }
+    }
+
+    /** Two panels of the closed card of which the first lies nearer to the front. */
+    public record Layers(PanelRef front, PanelRef behind) {
+    }
+
+    /**
+     * A named pose.
+     *
+     * @param after  the pose from which it is reached; absent for the closed card
+     * @param others degrees of all creases that are not named; absent for those of the pose before
+     * @param angles degrees by crease
+     */
+    public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
+        public Pose {
+            angles = Map.copyOf(angles);
         }
     }
 
@@ -107,12 +147,19 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Offset(Length x, Length y) {
     }
 
-    /** Glue; see {@link DesignDefinition.Glue}. */
-    public record Glue(String id, PanelRef part, PanelRef onto, Face face, Optional<Offset> at, List<Side> edges, List<Side> free, String say) {
+    /** A joint between two panels; see {@link DesignDefinition.Glue}. */
+    public record Glue(String id, DesignDefinition.Way way, PanelRef part, PanelRef onto, Face face, Optional<Placing> at, List<Side> edges, List<Side> free,
+                       List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
+            over = List.copyOf(over);
+            under = List.copyOf(under);
         }
+    }
+
+    /** How a part lies on a panel: turned over or not, turned in its plane by degrees, then with the top left corner of its bounds at {@code at} from the panel's. */
+    public record Placing(Offset at, double turn, DesignDefinition.Turned turned) {
     }
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */
@@ -121,6 +168,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** A check of the design's own, worked out; {@code margin} is there when two lengths were compared. */
     public record Judgement(DesignDefinition.Rule rule, boolean holds, Optional<Length> margin, String text) {
+    }
+
+    /** The same design with other pieces and fold steps. */
+    public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
+        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, judgements);
     }
 
     /** A piece by id; it must exist. */

@@ -1,7 +1,9 @@
 package cufflink.drawing;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
+import cufflink.design.PanelRef;
 import cufflink.drawing.Shape.Spot;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
@@ -10,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
@@ -25,32 +28,35 @@ public final class EdgeDrawing {
     }
 
     /**
-     * The view along the creases; absent where they are not parallel.
+     * The view along the creases of the first piece; absent where they are not parallel.
      *
-     * @param order layers from the viewer's side down, to set flat layers apart; may be empty
-     * @param moved ids of panels drawn as "now"
+     * @param end   the flat state whose layers are set apart
+     * @param order of its layers from the viewer's side down; may be empty
+     * @param moved panels drawn as "now"
      */
-    public static Optional<Picture> draw(FoldedState state, FoldedState end, List<String> order, List<String> moved, double point) {
-        if (state.pattern().hinges().isEmpty() || !state.pattern().isParallel()) {
+    public static Optional<Picture> draw(FoldedState state, FoldedState end, List<PanelRef> order, Set<PanelRef> moved, double point) {
+        CreasePattern pattern = state.assembly().pieces().get(0);
+        if (pattern.hinges().isEmpty() || !pattern.isParallel()) {
             return Optional.empty();
         }
-        LineSegment along = state.pattern().hinges().get(0).at();
+        LineSegment along = pattern.hinges().get(0).at();
         boolean upright = Math.abs(along.p1.x - along.p0.x) < Math.abs(along.p1.y - along.p0.y);
-        Map<String, Double> lift = new HashMap<>();
+        Map<PanelRef, Double> lift = new HashMap<>();
         for (int i = 0; i < order.size(); i++) {
             lift.put(order.get(i), (order.size() - i) * GAP * point * (end.position().get(order.get(i)).turnsOver() ? -1 : 1));
         }
         List<Shape> shapes = new ArrayList<>();
-        for (Hinge hinge : state.pattern().hinges()) {
+        for (Hinge hinge : pattern.hinges()) {
             Coordinate middle = hinge.at().pointAlong(0.5);
-            shapes.add(new Shape.Path("fold", Ink.EDGE, List.of(spot(state, hinge.first(), middle, lift, upright), spot(state, hinge.second(), middle, lift, upright))));
+            shapes.add(new Shape.Path("fold", Ink.EDGE, List.of(spot(state, new PanelRef(pattern.piece(), hinge.first()), middle, lift, upright),
+                    spot(state, new PanelRef(pattern.piece(), hinge.second()), middle, lift, upright))));
         }
-        for (Panel panel : state.pattern().panels()) {
+        for (Panel panel : pattern.panels()) {
+            PanelRef ref = new PanelRef(pattern.piece(), panel.id());
             Envelope box = panel.bounds();
             Coordinate start = upright ? new Coordinate(box.getMinX(), box.centre().y) : new Coordinate(box.centre().x, box.getMinY());
             Coordinate stop = upright ? new Coordinate(box.getMaxX(), box.centre().y) : new Coordinate(box.centre().x, box.getMaxY());
-            shapes.add(new Shape.Path(panel.id(), moved.contains(panel.id()) ? Ink.NOW : Ink.EDGE,
-                    List.of(spot(state, panel.id(), start, lift, upright), spot(state, panel.id(), stop, lift, upright))));
+            shapes.add(new Shape.Path(ref.toString(), moved.contains(ref) ? Ink.NOW : Ink.EDGE, List.of(spot(state, ref, start, lift, upright), spot(state, ref, stop, lift, upright))));
         }
         Envelope bounds = new Envelope();
         shapes.forEach(shape -> ((Shape.Path) shape).points().forEach(p -> bounds.expandToInclude(p.x(), p.y())));
@@ -58,7 +64,7 @@ public final class EdgeDrawing {
         return Optional.of(new Picture(bounds, point, shapes));
     }
 
-    private static Spot spot(FoldedState state, String panel, Coordinate at, Map<String, Double> lift, boolean upright) {
+    private static Spot spot(FoldedState state, PanelRef panel, Coordinate at, Map<PanelRef, Double> lift, boolean upright) {
         Point3 place = state.position().get(panel).apply(at.x, at.y, lift.getOrDefault(panel, 0.0));
         return new Spot(upright ? place.x() : place.y(), -place.z());
     }

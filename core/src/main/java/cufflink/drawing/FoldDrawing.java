@@ -1,138 +1,151 @@
 package cufflink.drawing;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
 import cufflink.design.Face;
+import cufflink.design.PanelRef;
 import cufflink.drawing.Shape.Spot;
-import cufflink.fold.FoldedPiece;
-import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
 import cufflink.fold.RigidMotion;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Draws a folded piece in space. Layers that lie flat on each other are set apart by a hair along their own stacking direction, so that the
- * depth sort sees which is nearer; mats lie a hair above their face.
+ * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart by a hair, so that the sort sees which is nearer; mats lie a hair above
+ * their face. The inside face of a paper is drawn a little darker than the outside, and faces that turn from the light a little more.
  */
 public final class FoldDrawing {
-    private static final double HAIR = 0.25;
-    private static final double OPPOSITE_SHADE = 0.93;
+    private static final double HAIR = 0.12;
+    private static final double INSIDE_SHADE = 0.93;
+    /** How much darker a face seen edge on is than one seen square on. */
+    private static final double SLANT_SHADE = 0.16;
 
-    private final FoldedPiece piece;
-    private final FoldedState state;
-    private final List<String> order;
+    private final FoldScene scene;
     private final View view;
-    private final Stock stock;
     private final List<DepthSorter.Face3> faces = new ArrayList<>();
 
-    private FoldDrawing(FoldedPiece piece, FoldedState state, List<String> order, View view, Stock stock) {
-        this.piece = piece;
-        this.state = state;
-        this.order = order;
+    private FoldDrawing(FoldScene scene, View view) {
+        this.scene = scene;
         this.view = view;
-        this.stock = stock;
     }
 
-    /**
-     * The piece in a state.
-     *
-     * @param order the layers from the viewer's side down at the end of the current fold; may be empty
-     * @param mats  with the colour for a layer's number
-     * @param point millimetres a point
-     */
-    public static Picture draw(FoldedPiece piece, FoldedState state, List<String> order, View view, Stock stock, List<MatLayer> mats,
-                               Map<Integer, Stock> matPapers, double point) {
-        FoldDrawing drawing = new FoldDrawing(piece, state, order, view, stock);
-        drawing.panels(mats, matPapers);
+    /** The scene; {@code point} is millimetres a point. Every area and line carries its panel as {@code piece.panel}. */
+    public static Picture draw(FoldScene scene, View view, double point) {
+        FoldDrawing drawing = new FoldDrawing(scene, view);
+        scene.state().assembly().pieces().forEach(drawing::addPiece);
         List<Shape> shapes = new ArrayList<>();
-        Envelope bounds = new Envelope();
         for (DepthSorter.Face3 face : DepthSorter.farToNear(drawing.faces)) {
-            List<Spot> corners = face.seen().stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
-            corners.forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
-            shapes.add(new Shape.Area(face.id(), Ink.PAPER, corners, Optional.of(face.colour()), Optional.of(face.edge())));
+            shapes.addAll(face.shapes());
         }
-        drawing.creases(shapes);
-        bounds.expandBy(4 * point);
-        return new Picture(bounds, point, shapes);
+        return new Picture(bounds(scene, view, point), point, shapes);
     }
 
-    private void panels(List<MatLayer> mats, Map<Integer, Stock> matPapers) {
-        Map<String, Integer> depth = new HashMap<>();
-        for (int i = 0; i < order.size(); i++) {
-            depth.put(order.get(i), i);
+    /** What the scene takes up on the picture. */
+    public static Envelope bounds(FoldScene scene, View view, double point) {
+        Envelope bounds = new Envelope();
+        for (PanelRef panel : scene.state().assembly().panels()) {
+            scene.state().corners(panel).forEach(corner -> {
+                View.Seen seen = view.see(corner.x(), corner.y(), corner.z());
+                bounds.expandToInclude(seen.x(), seen.y());
+            });
         }
-        for (Panel panel : state.pattern().panels()) {
-            RigidMotion motion = state.position().get(panel.id());
-            double lift = HAIR * 4 * (order.size() - depth.getOrDefault(panel.id(), order.size())) * direction(panel);
-            add(panel.id(), panel.outline(), motion, lift, colour(panel, motion), Ink.PAPER_EDGE);
-            for (MatLayer mat : mats) {
-                if (mat.on().on().piece().equals(state.pattern().piece()) && mat.on().on().panel().equals(panel.id())) {
-                    boolean onUp = mat.on().face() == state.pattern().up();
-                    if (onUp == looksAtUs(motion)) {
-                        String colour = matPapers.get(mat.layer()).face();
-                        add(panel.id(), mat.outline(), motion, lift + HAIR * mat.layer() * (onUp ? 1 : -1), colour, Ink.DIMENSION);
-                    }
-                }
+        bounds.expandBy(4 * point);
+        return bounds;
+    }
+
+    private void addPiece(CreasePattern pattern) {
+        for (Panel panel : pattern.panels()) {
+            addPanel(pattern, panel, new PanelRef(pattern.piece(), panel.id()));
+        }
+    }
+
+    private void addPanel(CreasePattern pattern, Panel panel, PanelRef ref) {
+        RigidMotion motion = scene.state().position().get(ref);
+        double lift = scene.lift().getOrDefault(ref, 0.0);
+        boolean upSeen = looksAtUs(motion);
+        Face seen = upSeen ? pattern.up() : pattern.up().other();
+        Stock stock = scene.papers().get(ref.piece());
+        List<Shape> paper = new ArrayList<>();
+        paper.add(area(ref, Ink.PAPER, panel.outline(), motion, lift, shaded(seen == Face.OUTSIDE ? stock.face() : stock.back(), seen, motion), Optional.of(Ink.PAPER_EDGE)));
+        pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, motion, lift, upSeen, paper));
+        scene.glue().stream().filter(glue -> glue.on().equals(ref) && glue.face() == seen)
+                .forEach(glue -> paper.add(area(ref, Ink.GLUE, glue.outline(), motion, lift, Optional.empty(), Optional.empty())));
+        faces.add(new DepthSorter.Face3(ref.toString(), ring(panel.outline(), motion, lift), paper));
+        for (MatLayer mat : scene.mats()) {
+            if (mat.on().on().equals(ref) && mat.on().face() == seen) {
+                addMat(ref, mat, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1));
             }
         }
     }
 
-    /** +1 if the final stack's upward direction is the panel's own up side, −1 if it is turned over there. */
-    private double direction(Panel panel) {
-        if (order.isEmpty() || piece.stages().isEmpty()) {
-            return 1;
+    private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {
+        Stock paper = scene.layers().get(mat.layer());
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(area(ref, Ink.MAT, mat.outline(), motion, lift, shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
+        if (paper.directional()) {
+            addDirection(ref, mat.outline(), motion, lift, shapes);
         }
-        return finalState().position().get(panel.id()).turnsOver() ? -1 : 1;
+        faces.add(new DepthSorter.Face3(ref.toString(), ring(mat.outline(), motion, lift), shapes));
     }
 
-    /** The state whose order is being drawn: the end of the fold that is under way. */
-    private FoldedState finalState() {
-        return piece.stages().stream().filter(stage -> stage.order().equals(order)).findFirst().map(stage -> stage.after()).orElse(state);
+    /** An arrow towards the top of the pattern. */
+    private void addDirection(PanelRef ref, Polygon outline, RigidMotion motion, double lift, List<Shape> shapes) {
+        Coordinate centre = outline.getCentroid().getCoordinate();
+        double reach = Math.min(outline.getEnvelopeInternal().getHeight() / 4, 12);
+        double barb = reach / 3;
+        Coordinate top = new Coordinate(centre.x, centre.y - reach);
+        shapes.add(new Shape.Path(ref.toString(), Ink.DIMENSION, List.of(spot(motion, new Coordinate(centre.x, centre.y + reach), lift), spot(motion, top, lift),
+                spot(motion, new Coordinate(top.x - barb, top.y + barb), lift), spot(motion, top, lift), spot(motion, new Coordinate(top.x + barb, top.y + barb), lift))));
+    }
+
+    /** Flat creases are drawn by their kind as seen from this side; marked ones as "now" whatever their angle. */
+    private void addCrease(PanelRef ref, Hinge hinge, RigidMotion motion, double lift, boolean upSeen, List<Shape> shapes) {
+        CreaseRef crease = new CreaseRef(ref.piece(), hinge.crease());
+        LineSegment at = hinge.at();
+        List<Spot> ends = List.of(spot(motion, at.p0, lift), spot(motion, at.p1, lift));
+        if (scene.marked().contains(crease)) {
+            shapes.add(new Shape.Path(crease.crease(), Ink.NOW, ends));
+        }
+        if (Math.abs(scene.state().angle(crease)) < 1) {
+            shapes.add(new Shape.Path(crease.crease(), PieceDrawing.ink(upSeen ? hinge.fold() : hinge.fold().seenFromBehind()), ends));
+        }
     }
 
     private boolean looksAtUs(RigidMotion motion) {
-        View.Seen base = seen(motion.apply(0, 0, 0));
-        View.Seen above = seen(motion.apply(0, 0, 1));
-        return above.near() > base.near();
+        return seen(motion.apply(0, 0, 1)).near() > seen(motion.apply(0, 0, 0)).near();
     }
 
-    private String colour(Panel panel, RigidMotion motion) {
-        boolean up = looksAtUs(motion);
-        Face face = up ? state.pattern().up() : state.pattern().up().other();
-        String colour = face == Face.OUTSIDE ? stock.face() : stock.back();
-        return up ? colour : Colours.shade(colour, OPPOSITE_SHADE);
+    private Optional<String> shaded(String colour, Face face, RigidMotion motion) {
+        double square = Math.abs(seen(motion.apply(0, 0, 1)).near() - seen(motion.apply(0, 0, 0)).near());
+        return Optional.of(Colours.shade(colour, (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - square))));
     }
 
-    private View.Seen seen(Point3 point) {
-        return view.see(point.x(), point.y(), point.z());
+    private View.Seen seen(Point3 place) {
+        return view.see(place.x(), place.y(), place.z());
     }
 
-    private void add(String id, Polygon outline, RigidMotion motion, double lift, String colour, Ink edge) {
+    private Spot spot(RigidMotion motion, Coordinate corner, double lift) {
+        View.Seen seen = seen(motion.apply(corner.x, corner.y, lift));
+        return new Spot(seen.x(), seen.y());
+    }
+
+    private List<View.Seen> ring(Polygon outline, RigidMotion motion, double lift) {
         Coordinate[] ring = outline.getExteriorRing().getCoordinates();
-        List<View.Seen> corners = Arrays.stream(ring, 0, ring.length - 1).map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
-        faces.add(new DepthSorter.Face3(id, corners, colour, edge));
+        return Arrays.stream(ring, 0, ring.length - 1).map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
     }
 
-    /** Creases still flat are drawn on the panels that can be seen from above only; folded ones show as edges. */
-    private void creases(List<Shape> shapes) {
-        for (Hinge hinge : state.pattern().hinges()) {
-            double angle = state.angles().getOrDefault(hinge.crease(), 0.0);
-            RigidMotion motion = state.position().get(hinge.first());
-            if (angle == 0 && looksAtUs(motion) && order.isEmpty()) {
-                View.Seen a = seen(motion.apply(hinge.at().p0));
-                View.Seen b = seen(motion.apply(hinge.at().p1));
-                shapes.add(Shape.line(hinge.crease(), PieceDrawing.ink(hinge.fold()), a.x(), a.y(), b.x(), b.y()));
-            }
-        }
+    private Shape.Area area(PanelRef ref, Ink ink, Polygon outline, RigidMotion motion, double lift, Optional<String> colour, Optional<Ink> edge) {
+        List<Spot> corners = ring(outline, motion, lift).stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
+        return new Shape.Area(ref.toString(), ink, corners, colour, edge);
     }
 }

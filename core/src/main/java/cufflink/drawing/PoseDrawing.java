@@ -1,31 +1,35 @@
 package cufflink.drawing;
 
-import cufflink.fold.FoldedPiece;
+import cufflink.design.PanelRef;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
-import cufflink.fold.Folder;
-import cufflink.paper.Stock;
+import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Draws the main piece of a design in one of its named poses. */
+/** Draws the whole card in one of its named poses, or on the way there. */
 public final class PoseDrawing {
-    /** The pose the shelf shows; creases that a pose leaves out stand at a right angle. */
+    /** The pose the shelf shows. */
     public static final String HALF_OPEN = "half open";
 
     private PoseDrawing() {
     }
 
-    /** The pose; absent if the piece cannot take it. */
+    /** The pose; absent if the card cannot take it. */
     public static Optional<Picture> draw(Plan plan, String pose, View view, double point) {
-        FoldedPiece piece = plan.pieces().values().iterator().next();
-        Map<String, Double> stated = plan.design().poses().getOrDefault(pose, Map.of());
-        Map<String, Double> angles = new LinkedHashMap<>();
-        piece.pattern().hinges().forEach(hinge -> angles.put(hinge.crease(), stated.getOrDefault(hinge.crease(), 90.0)));
-        Optional<FoldedState> state = Folder.fold(piece.pattern(), piece.anchor(), angles).value();
-        Stock stock = plan.project().paper(plan.design().piece(piece.pattern().piece()).material());
-        return state.map(folded -> FoldDrawing.draw(piece, folded, List.of(), view, stock, plan.mats(), StepDrawing.matPapers(plan), point));
+        return plan.folded().poses().stream().filter(posed -> posed.name().equals(pose)).findFirst().flatMap(posed -> posed.state().value())
+                .map(state -> FoldDrawing.draw(scene(plan, state), view, point));
+    }
+
+    /** The card part of the way to a pose, 0 to 1; absent if the loops do not close there. */
+    public static Optional<FoldScene> between(Plan plan, PosedCard posed, double share) {
+        return posed.state().value().flatMap(end -> posed.motion().at(share).value()).map(state -> scene(plan, state));
+    }
+
+    private static FoldScene scene(Plan plan, FoldedState state) {
+        FlatFoldedState closed = plan.folded().closed().orThrow();
+        Map<PanelRef, Double> lift = FoldScene.lift(closed.state(), closed.order());
+        return FoldScene.of(plan, state, lift);
     }
 }

@@ -1,25 +1,21 @@
 package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
-import cufflink.crease.Panel;
-import cufflink.design.Side;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.fold.FoldMotion;
 import cufflink.fold.FoldStage;
-import cufflink.fold.FoldedPiece;
-import cufflink.fold.FoldedState;
-import cufflink.fold.Folder;
+import cufflink.fold.GluePatch;
+import cufflink.fold.Join;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
-import cufflink.paper.Stock;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,8 +23,6 @@ import org.locationtech.jts.geom.Envelope;
 
 /** Draws the paper as it lies on the bench in a step of the run sheet. */
 public final class StepDrawing {
-    private static final double GLUE_STRIP = 6.35;
-
     private final Plan plan;
     private final RunStep step;
     private final Moment moment;
@@ -81,7 +75,7 @@ public final class StepDrawing {
     }
 
     private String colourOf(StepSubject.OfSheet sheet) {
-        return plan.project().papers().values().stream().filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst().map(Stock::face).orElse("#FFFFFF");
+        return plan.project().papers().values().stream().filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst().map(stock -> stock.face()).orElse("#FFFFFF");
     }
 
     private Picture flat(String id) {
@@ -166,70 +160,40 @@ public final class StepDrawing {
     }
 
     private Picture fold(StepSubject.OfFold fold) {
-        FoldedPiece piece = plan.pieces().get(fold.piece());
-        FoldStage stage = fold.stage();
-        FoldedState state = between(piece, stage, moment.folded());
-        Stock stock = plan.project().paper(plan.design().piece(fold.piece()).material());
         Envelope room = new Envelope();
         for (double share : new double[] {0, 0.3, 0.6, 1}) {
-            room.expandToInclude(FoldDrawing.draw(piece, between(piece, stage, share), stage.order(), moment.view(), stock, List.of(), Map.of(), point).bounds());
+            foldScene(plan, fold.stage(), share).ifPresent(scene -> room.expandToInclude(FoldDrawing.bounds(scene, moment.view(), point)));
         }
-        Picture drawn = FoldDrawing.draw(piece, state, stage.order(), moment.view(), stock, plan.mats(), matPapers(plan), point);
+        Picture drawn = foldScene(plan, fold.stage(), moment.folded()).map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
         return moment.rulers() ? new Picture(room, point, drawn.shapes()) : drawn;
     }
 
-    /** The papers of the layers, by the layer's number. */
-    public static Map<Integer, Stock> matPapers(Plan plan) {
-        Map<Integer, Stock> papers = new HashMap<>();
-        plan.mats().forEach(mat -> papers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
-        return papers;
-    }
-
-    /** A piece part of the way through a step, 0 to 1; every crease of the step turns evenly. */
-    public static FoldedState between(FoldedPiece piece, FoldStage stage, double share) {
-        Map<String, Double> angles = new LinkedHashMap<>(stage.after().angles());
-        angles.replaceAll((crease, end) -> {
-            double start = stage.before().angles().getOrDefault(crease, 0.0);
-            return start + (end - start) * share;
-        });
-        return Folder.fold(piece.pattern(), piece.anchor(), angles).orThrow();
+    /** A piece part of the way through a step, 0 to 1, with the step's creases marked; absent if its loops do not close there. */
+    public static Optional<FoldScene> foldScene(Plan plan, FoldStage stage, double share) {
+        Map<PanelRef, Double> lift = FoldScene.lift(stage.after(), stage.order());
+        FoldMotion motion = stage.motion();
+        return motion.at(share).value().map(state -> FoldScene.of(plan, state, lift).marking(motion.changing()));
     }
 
     private Picture glue(Glue glue) {
         String hostId = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
-        CreasePattern pattern = plan.pieces().get(hostId).pattern();
-        boolean mirrored = glue.face() != pattern.up();
+        boolean mirrored = glue.face() != plan.pieces().get(hostId).pattern().up();
         Picture flat = flat(hostId, mirrored);
-        List<Shape> shapes = new ArrayList<>();
-        Envelope area = glue.at().map(at -> placed(glue, at)).orElseGet(() -> pattern.panel(glue.part().panel()).map(Panel::bounds).orElseThrow());
-        if (glue.at().isPresent()) {
-            shapes.add(Shape.rectangle(glue.id(), Ink.MAT, area.getMinX(), area.getMinY(), area.getWidth(), area.getHeight(), Optional.of("#F4F6F5"), Optional.of(Ink.CUT)));
+        Optional<Join> join = plan.folded().assembly().joins().stream().filter(candidate -> candidate.id().equals(glue.id())).findFirst();
+        if (join.isEmpty()) {
+            return flat;
         }
-        glue.edges().forEach(side -> shapes.add(strip(glue.id(), area, side)));
-        List<Shape> seen = shapes.stream().map(shape -> mirrored ? mirrored((Shape.Area) shape, flat) : shape).toList();
-        return flat.with(seen);
+        GluePatch patch = GluePatch.of(plan.folded().assembly(), join.get(), glue);
+        List<Shape.Area> shapes = new ArrayList<>();
+        if (glue.at().isPresent()) {
+            String colour = plan.project().paper(plan.design().piece(glue.part().piece()).material()).face();
+            shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
+        }
+        patch.glued().forEach(strip -> shapes.add(new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));
+        return flat.with(shapes.stream().<Shape>map(shape -> mirrored ? mirrored(shape, flat) : shape).toList());
     }
 
-    private static Shape mirrored(Shape.Area area, Picture flat) {
+    private static Shape.Area mirrored(Shape.Area area, Picture flat) {
         return new Shape.Area(area.id(), area.ink(), area.corners().stream().map(spot -> mirror(spot, flat)).toList(), area.colour(), area.edge());
-    }
-
-    private Envelope placed(Glue glue, SizedDesign.Offset at) {
-        Envelope host = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).orElseThrow().bounds();
-        Envelope guest = plan.pieces().get(glue.part().piece()).pattern().panel(glue.part().panel()).orElseThrow().bounds();
-        double x = host.getMinX() + at.x().toMillimetres();
-        double y = host.getMinY() + at.y().toMillimetres();
-        return new Envelope(x, x + guest.getWidth(), y, y + guest.getHeight());
-    }
-
-    private static Shape.Area strip(String id, Envelope box, Side side) {
-        double w = Math.min(GLUE_STRIP, box.getWidth() / 3);
-        double h = Math.min(GLUE_STRIP, box.getHeight() / 3);
-        return switch (side) {
-            case LEFT -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMinY(), w, box.getHeight(), Optional.empty(), Optional.of(Ink.GLUE));
-            case RIGHT -> Shape.rectangle(id, Ink.GLUE, box.getMaxX() - w, box.getMinY(), w, box.getHeight(), Optional.empty(), Optional.of(Ink.GLUE));
-            case TOP -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMinY(), box.getWidth(), h, Optional.empty(), Optional.of(Ink.GLUE));
-            case BOTTOM -> Shape.rectangle(id, Ink.GLUE, box.getMinX(), box.getMaxY() - h, box.getWidth(), h, Optional.empty(), Optional.of(Ink.GLUE));
-        };
     }
 }

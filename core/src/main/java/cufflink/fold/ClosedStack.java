@@ -1,21 +1,31 @@
 package cufflink.fold;
 
+import cufflink.design.CreaseRef;
 import cufflink.measure.Length;
 import java.util.List;
+import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /**
  * The closed card as layers from the front to the back.
  *
+ * @param flat      its panels, their order proved
  * @param layers    front first
  * @param bounds    of the panels seen from the front, millimetres
  * @param thickness at the thickest place
  * @param thickest  a point there
+ * @param enclosed  by folded crease: the thickness of what lies between its two panels beside it
+ * @param spaces    spaces between the layers that walls close on most sides
  */
-public record ClosedStack(List<StackLayer> layers, Envelope bounds, Length thickness, Coordinate thickest) {
+public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness, Coordinate thickest,
+                          Map<CreaseRef, Length> enclosed, List<PocketSpace> spaces) {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
     public ClosedStack {
         layers = List.copyOf(layers);
+        spaces = List.copyOf(spaces);
     }
 
     public Length width() {
@@ -24,5 +34,10 @@ public record ClosedStack(List<StackLayer> layers, Envelope bounds, Length thick
 
     public Length height() {
         return Length.nearestToMillimetres(bounds.getHeight());
+    }
+
+    /** What lies at a place, front first; nothing beside the card. */
+    public List<StackLayer> at(Coordinate place) {
+        return layers.stream().filter(layer -> layer.footprint().getEnvelopeInternal().contains(place) && layer.footprint().contains(FACTORY.createPoint(place))).toList();
     }
 }

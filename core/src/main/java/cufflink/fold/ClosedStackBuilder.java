@@ -1,39 +1,41 @@
 package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
+import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
 import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Glue;
-import cufflink.design.SizedDesign.Offset;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.BitSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Stacks the folded main piece, the pieces glued onto its panels, the mats on every panel, and the contents of the pockets.
- * The thickest place is sought between all sides of all layers, which finds it for upright outlines.
+ * Stacks a closed assembly, the mats on every panel, and the contents of the pockets, and looks at every place of the stack: how thick it is, what each crease
+ * goes round, which spaces are pockets. Exact for outlines of any shape; folds take up no paper.
  */
 public final class ClosedStackBuilder {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private final Map<String, FoldedPiece> pieces;
+    private final FlatFoldedState flat;
     private final Map<String, Length> calipers;
     private final List<Attached> attached;
     private final List<StackLayer> layers = new ArrayList<>();
 
-    private ClosedStackBuilder(Map<String, FoldedPiece> pieces, Map<String, Length> calipers, List<Attached> attached) {
-        this.pieces = pieces;
+    private ClosedStackBuilder(FlatFoldedState flat, Map<String, Length> calipers, List<Attached> attached) {
+        this.flat = flat;
         this.calipers = calipers;
         this.attached = attached;
     }
@@ -41,80 +43,35 @@ public final class ClosedStackBuilder {
     /**
      * The closed card.
      *
-     * @param main     id of the piece the others are glued on
-     * @param pieces   all pieces, each folded flat
-     * @param glue     pieces glued on panels are those with a place; they follow the piece that they lie on
+     * @param flat     the closed assembly
      * @param calipers thickness by piece id
      * @param contents by pocket, for the pockets that hold something
      */
-    public static ClosedStack build(String main, Map<String, FoldedPiece> pieces, List<Glue> glue, Map<String, Length> calipers,
-                                    List<Attached> attached, Map<Pocket, Contents> contents) {
-        ClosedStackBuilder builder = new ClosedStackBuilder(pieces, calipers, attached);
-        builder.layers.addAll(builder.piece(main, RigidMotion.STAY, false));
-        for (Glue joint : glue) {
-            joint.at().ifPresent(at -> builder.place(joint, at));
-        }
+    public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers, List<Attached> attached, Map<Pocket, Contents> contents) {
+        ClosedStackBuilder builder = new ClosedStackBuilder(flat, calipers, attached);
+        flat.order().forEach(builder::addPanel);
         contents.forEach(builder::fill);
-        return builder.stack();
+        return builder.stack(PocketFinder.find(flat, glue));
     }
 
-    /** The layers of one folded piece from the viewer's side down, moved as a whole. */
-    private List<StackLayer> piece(String id, RigidMotion motion, boolean turnedOver) {
-        FoldedPiece piece = pieces.get(id);
-        FlatFoldedState flat = piece.flat().orElseThrow();
-        List<StackLayer> result = new ArrayList<>();
-        for (String panelId : flat.order()) {
-            Panel panel = piece.pattern().panel(panelId).orElseThrow();
-            RigidMotion place = motion.after(flat.state().position().get(panelId));
-            result.addAll(panel(piece.pattern(), panel, place, flat.state().position().get(panelId).turnsOver()));
+    private void addPanel(PanelRef ref) {
+        CreasePattern pattern = flat.state().assembly().pattern(ref.piece());
+        Panel panel = pattern.panel(ref.panel()).orElseThrow();
+        RigidMotion place = flat.state().position().get(ref);
+        Face facing = place.turnsOver() ? pattern.up().other() : pattern.up();
+        int front = layers.size();
+        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing, Footprints.of(panel.outline(), place), calipers.get(ref.piece())));
+        for (Attached mat : attached) {
+            if (mat.on().equals(ref)) {
+                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(), mat.face(), Footprints.of(mat.outline(), place), mat.thickness());
+                layers.add(mat.face() == facing ? front : layers.size(), layer);
+            }
         }
-        if (turnedOver) {
-            Collections.reverse(result);
-            result.replaceAll(layer -> new StackLayer(layer.kind(), layer.label(), layer.panel(), layer.level(), layer.facing().other(),
-                    layer.footprint(), layer.thickness()));
-        }
-        return result;
-    }
-
-    private List<StackLayer> panel(CreasePattern pattern, Panel panel, RigidMotion place, boolean turned) {
-        PanelRef ref = new PanelRef(pattern.piece(), panel.id());
-        Face facing = turned ? pattern.up().other() : pattern.up();
-        List<StackLayer> result = new ArrayList<>();
-        attached.stream().filter(mat -> mat.on().equals(ref) && mat.face() == facing).forEach(mat -> result.add(0, mat(mat, place)));
-        result.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing,
-                Footprints.of(panel.outline(), place), calipers.get(pattern.piece())));
-        attached.stream().filter(mat -> mat.on().equals(ref) && mat.face() != facing).forEach(mat -> result.add(mat(mat, place)));
-        return result;
-    }
-
-    private static StackLayer mat(Attached mat, RigidMotion place) {
-        return new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(mat.on()), mat.layer(), mat.face(),
-                Footprints.of(mat.outline(), place), mat.thickness());
-    }
-
-    /** Lays a folded piece on a panel: on its up face as it is, on its other face turned over. */
-    private void place(Glue joint, Offset at) {
-        FoldedPiece host = pieces.get(joint.onto().piece());
-        FoldedPiece guest = pieces.get(joint.part().piece());
-        Panel hostPanel = host.pattern().panel(joint.onto().panel()).orElseThrow();
-        Panel guestPanel = guest.pattern().panel(joint.part().panel()).orElseThrow();
-        boolean onUpFace = joint.face() == host.pattern().up();
-        double x = hostPanel.bounds().getMinX() + at.x().toMillimetres() - guestPanel.bounds().getMinX();
-        double y = hostPanel.bounds().getMinY() + at.y().toMillimetres() - guestPanel.bounds().getMinY();
-        RigidMotion lay = RigidMotion.shift(x, y);
-        if (!onUpFace) {
-            lay = RigidMotion.mirrorAt(hostPanel.bounds().centre().x).after(lay);
-        }
-        RigidMotion hostMotion = host.flat().orElseThrow().state().position().get(joint.onto().panel());
-        boolean looksUp = onUpFace != hostMotion.turnsOver();
-        int index = indexOf(joint.onto());
-        layers.addAll(looksUp ? index : index + 1, piece(joint.part().piece(), hostMotion.after(lay), !looksUp));
     }
 
     private int indexOf(PanelRef ref) {
         for (int i = 0; i < layers.size(); i++) {
-            StackLayer layer = layers.get(i);
-            if (layer.kind() == StackLayer.Kind.PANEL && layer.panel().filter(ref::equals).isPresent()) {
+            if (layers.get(i).kind() == StackLayer.Kind.PANEL && layers.get(i).panel().filter(ref::equals).isPresent()) {
                 return i;
             }
         }
@@ -123,10 +80,9 @@ public final class ClosedStackBuilder {
 
     /** The contents lie at the closed end of the pocket, in the middle of its width. */
     private void fill(Pocket pocket, Contents item) {
-        int front = indexOf(pocket.definition().front());
-        int back = indexOf(pocket.definition().back());
-        CreasePattern pattern = pieces.get(pocket.definition().back().piece()).pattern();
-        Envelope panel = pattern.panel(pocket.definition().back().panel()).orElseThrow().bounds();
+        PanelRef back = pocket.definition().back();
+        int index = Math.max(indexOf(pocket.definition().front()), indexOf(back));
+        Envelope panel = flat.state().assembly().panel(back).bounds();
         double w = item.width().toMillimetres();
         double h = item.height().toMillimetres();
         Coordinate c = panel.centre();
@@ -136,67 +92,67 @@ public final class ClosedStackBuilder {
             case LEFT -> new Envelope(panel.getMaxX() - h, panel.getMaxX(), c.y - w / 2, c.y + w / 2);
             case RIGHT -> new Envelope(panel.getMinX(), panel.getMinX() + h, c.y - w / 2, c.y + w / 2);
         };
-        StackLayer host = layers.get(back);
-        Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), placed(pocket.definition().back(), host));
-        layers.add(Math.max(front, back), new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE,
-                footprint, item.thickness()));
+        Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), flat.state().position().get(back));
+        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE, footprint, item.thickness()));
     }
 
-    /** How a panel of a piece that may lie on another came to its layer's place. */
-    private RigidMotion placed(PanelRef ref, StackLayer layer) {
-        FoldedPiece piece = pieces.get(ref.piece());
-        RigidMotion own = piece.flat().orElseThrow().state().position().get(ref.panel());
-        Envelope folded = Footprints.of(piece.pattern().panel(ref.panel()).orElseThrow().outline(), own).getEnvelopeInternal();
-        Envelope stacked = layer.footprint().getEnvelopeInternal();
-        return RigidMotion.shift(stacked.getMinX() - folded.getMinX(), stacked.getMinY() - folded.getMinY()).after(own);
-    }
-
-    private ClosedStack stack() {
+    private ClosedStack stack(List<PocketSpace> spaces) {
         Envelope bounds = new Envelope();
-        TreeSet<Double> xs = new TreeSet<>();
-        TreeSet<Double> ys = new TreeSet<>();
-        for (StackLayer layer : layers) {
-            Envelope box = layer.footprint().getEnvelopeInternal();
-            if (layer.kind() == StackLayer.Kind.PANEL) {
-                bounds.expandToInclude(box);
-            }
-            xs.addAll(List.of(box.getMinX(), box.getMaxX()));
-            ys.addAll(List.of(box.getMinY(), box.getMaxY()));
-        }
+        layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL).forEach(layer -> bounds.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        Overlay overlay = Overlay.of(layers.stream().map(StackLayer::footprint).toList());
         Length most = Length.ZERO;
         Coordinate thickest = bounds.centre();
-        for (double x : middles(xs)) {
-            for (double y : middles(ys)) {
-                Length here = thickness(x, y);
-                if (here.isLongerThan(most)) {
-                    most = here;
-                    thickest = new Coordinate(x, y);
+        for (Overlay.Cell cell : overlay.cells()) {
+            Length here = thickness(cell.faces(), 0, layers.size());
+            if (here.isLongerThan(most)) {
+                most = here;
+                thickest = cell.inside();
+            }
+        }
+        return new ClosedStack(flat, layers, bounds, most, thickest, enclosed(overlay), spaces);
+    }
+
+    /** The thickness of the layers over a place from one index to before another. */
+    private Length thickness(BitSet over, int from, int to) {
+        Length sum = Length.ZERO;
+        for (int i = over.nextSetBit(from); i >= 0 && i < to; i = over.nextSetBit(i + 1)) {
+            sum = sum.plus(layers.get(i).thickness());
+        }
+        return sum;
+    }
+
+    private Map<CreaseRef, Length> enclosed(Overlay overlay) {
+        Map<CreaseRef, Length> enclosed = new LinkedHashMap<>();
+        for (CreasePattern pattern : flat.state().assembly().pieces()) {
+            for (Hinge hinge : pattern.hinges()) {
+                CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
+                if (hinge.folds() && Math.abs(flat.state().angle(crease)) > 90) {
+                    enclosed.merge(crease, enclosed(pattern.piece(), hinge, overlay), Length::longer);
                 }
             }
         }
-        return new ClosedStack(layers, bounds, most, thickest);
+        return enclosed;
     }
 
-    private static List<Double> middles(TreeSet<Double> sides) {
-        List<Double> middles = new ArrayList<>();
-        Double last = null;
-        for (Double side : sides) {
-            if (last != null && side - last > 1e-6) {
-                middles.add((side + last) / 2);
+    private Length enclosed(String piece, Hinge hinge, Overlay overlay) {
+        PanelRef first = new PanelRef(piece, hinge.first());
+        int a = indexOf(first);
+        int b = indexOf(new PanelRef(piece, hinge.second()));
+        RigidMotion motion = flat.state().position().get(first);
+        Point3 from = motion.apply(hinge.at().p0);
+        Point3 to = motion.apply(hinge.at().p1);
+        LineSegment line = new LineSegment(from.x(), from.y(), to.x(), to.y());
+        Length most = Length.ZERO;
+        for (Overlay.Edge edge : overlay.edges()) {
+            if (Overlay.runsAlong(edge, line)) {
+                for (int cell : new int[] {edge.left(), edge.right()}) {
+                    BitSet over = overlay.faces(cell);
+                    if (over.get(a) && over.get(b)) {
+                        most = Length.longer(most, thickness(over, Math.min(a, b) + 1, Math.max(a, b)));
+                    }
+                }
             }
-            last = side;
         }
-        return middles;
-    }
-
-    private Length thickness(double x, double y) {
-        Length sum = Length.ZERO;
-        for (StackLayer layer : layers) {
-            Envelope box = layer.footprint().getEnvelopeInternal();
-            if (x > box.getMinX() && x < box.getMaxX() && y > box.getMinY() && y < box.getMaxY()) {
-                sum = sum.plus(layer.thickness());
-            }
-        }
-        return sum;
+        return most;
     }
 }

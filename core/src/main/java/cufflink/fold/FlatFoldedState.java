@@ -1,31 +1,39 @@
 package cufflink.fold;
 
+import cufflink.design.PanelRef;
 import java.util.List;
 
 /**
- * A piece folded flat whose order of layers has been proved; made only by {@link LayerOrderVerifier}.
+ * An assembly folded flat whose order of layers has been proved; made only by {@link LayerOrderVerifier}.
  */
 public final class FlatFoldedState {
     private final FoldedState state;
-    private final List<String> order;
+    private final LayerRelation relation;
+    private final List<PanelRef> order;
 
-    FlatFoldedState(FoldedState state, List<String> order) {
+    FlatFoldedState(FoldedState state, LayerRelation relation) {
         this.state = state;
-        this.order = List.copyOf(order);
+        this.relation = relation;
+        this.order = List.copyOf(relation.order());
     }
 
     public FoldedState state() {
         return state;
     }
 
-    /** Panel ids from the viewer's side down. */
-    public List<String> order() {
+    /** Which of two overlapping panels lies nearer to the viewer. */
+    public LayerRelation relation() {
+        return relation;
+    }
+
+    /** All panels from the viewer's side down. */
+    public List<PanelRef> order() {
         return order;
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof FlatFoldedState flat && state.equals(flat.state) && order.equals(flat.order);
+        return other instanceof FlatFoldedState flat && state.equals(flat.state) && relation.equals(flat.relation);
     }
 
     @Override

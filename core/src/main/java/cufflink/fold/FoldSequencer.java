@@ -1,150 +1,151 @@
 package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
-import cufflink.crease.Hinge;
-import cufflink.crease.Panel;
-import cufflink.design.Fold;
+import cufflink.crease.VertexConditions;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.locationtech.jts.geom.Polygon;
 
 /**
- * Folds a piece along its sequence. At each crease the part that does not hold the anchor moves as one, turned over, onto the
- * viewer's side or behind; whatever lies in its way is a problem, and every flat state is proved by {@link LayerOrderVerifier}.
+ * Folds a piece along its sequence. Each step turns one crease or several at once (a collapse). What moves as one keeps its order; of all other panels the motion itself
+ * tells which comes to lie on which, unless the step tucks them; {@link LayerProblem} completes the order or refuses it, and {@link PathChecker} sees what is in the way.
  */
 public final class FoldSequencer {
-    /** Paper that overlaps by less than this many square millimetres only touches. */
-    private static final double TOUCH = 1e-3;
-    private static final double FLAT = 179.999;
+    /** How far before the end of a motion the coming order of the layers is read off, as a share of the way. */
+    private static final double LANDING = 0.98;
+    private static final double APART = 1e-3;
 
-    private final CreasePattern pattern;
-    private final String anchor;
-    private final List<Problem> problems = new ArrayList<>();
+    private final Folder folder;
+    private final String piece;
     private final List<FoldStage> stages = new ArrayList<>();
-    private Map<String, Double> angles = Map.of();
+    private final List<Problem> problems = new ArrayList<>();
     private FoldedState state;
-    private List<String> order;
-    private Optional<FlatFoldedState> proved = Optional.empty();
+    private Optional<FlatFoldedState> flat;
+    private Optional<FlatFoldedState> lastFlat;
 
-    private FoldSequencer(CreasePattern pattern, String anchor) {
-        this.pattern = pattern;
-        this.anchor = anchor;
-        this.order = pattern.panels().stream().map(Panel::id).toList();
-        this.state = Folder.fold(pattern, anchor, angles).orThrow();
+    private FoldSequencer(Folder folder) {
+        this.folder = folder;
+        this.piece = folder.assembly().anchor().piece();
+        this.state = folder.unfolded();
+        this.flat = folder.loose().isEmpty() ? LayerProblem.of(state, List.of()).solve().value() : Optional.empty();
+        this.lastFlat = flat;
     }
 
-    /** Folds the piece; steps of other pieces are passed over. */
+    /** Folds the piece; steps of other pieces are passed over. Where there are none, but creases to fold, a sequence is proposed. */
     public static FoldedPiece fold(CreasePattern pattern, String anchor, List<FoldStep> steps) {
-        FoldSequencer sequencer = new FoldSequencer(pattern, anchor);
-        sequencer.proved = LayerOrderVerifier.verify(sequencer.state, sequencer.order).value();
-        steps.stream().filter(step -> step.piece().equals(pattern.piece())).forEach(sequencer::take);
-        return new FoldedPiece(pattern, anchor, sequencer.stages, sequencer.proved, sequencer.problems);
+        Folder folder = new Folder(Assembly.of(pattern, anchor));
+        List<FoldStep> own = steps.stream().filter(step -> step.piece().equals(pattern.piece())).toList();
+        return own.isEmpty() && pattern.hinges().stream().anyMatch(hinge -> hinge.folds()) ? SequenceProposer.propose(folder) : fold(folder, own, false);
+    }
+
+    static FoldedPiece fold(Folder folder, List<FoldStep> steps, boolean proposed) {
+        FoldSequencer sequencer = new FoldSequencer(folder);
+        if (!folder.loose().isEmpty()) {
+            sequencer.problems.addAll(folder.fold(Map.of()).problems());
+        }
+        sequencer.problems.addAll(VertexConditions.check(folder.assembly().pieces().get(0), shut(folder, steps)));
+        steps.forEach(sequencer::take);
+        return new FoldedPiece(folder.assembly(), sequencer.stages, sequencer.flat, sequencer.problems, proposed);
+    }
+
+    /** The creases that are shut when all is done. */
+    private static Set<String> shut(Folder folder, List<FoldStep> steps) {
+        Map<String, Double> last = new LinkedHashMap<>();
+        steps.forEach(step -> step.creases().forEach(crease -> last.put(crease, step.angle())));
+        last.values().removeIf(angle -> Math.abs(angle) < 179.999);
+        return last.keySet();
     }
 
     private void take(FoldStep step) {
         if (!problems.isEmpty()) {
             return;
         }
-        FoldedState before = state;
-        Set<String> moved = new LinkedHashSet<>();
-        List<String> layers = order;
-        Map<String, Double> turned = new LinkedHashMap<>(angles);
-        for (String crease : step.creases()) {
-            List<Hinge> hinges = pattern.hinges().stream().filter(hinge -> hinge.crease().equals(crease)).toList();
-            if (hinges.isEmpty()) {
-                problems.add(Problem.error(pattern.piece(), "The folding names a crease “" + crease + "” that this piece does not have.", ""));
+        Map<CreaseRef, Double> angles = new LinkedHashMap<>(state.angles());
+        Set<CreaseRef> known = folder.assembly().creases();
+        for (String name : step.creases()) {
+            CreaseRef crease = new CreaseRef(piece, name);
+            if (!known.contains(crease)) {
+                problems.add(Problem.error(piece, "The folding names a crease “" + name + "” that this piece does not have.", ""));
                 return;
             }
-            turned.put(crease, step.angle());
-            layers = turn(hinges.get(0), moved, layers, step.angle() >= FLAT);
+            angles.put(crease, step.angle());
         }
-        Outcome<FoldedState> folded = Folder.fold(pattern, anchor, turned);
+        Outcome<FoldedState> folded = folder.fold(angles);
         problems.addAll(folded.problems());
-        if (folded.value().isEmpty()) {
-            return;
-        }
-        angles = turned;
-        state = folded.value().get();
-        order = layers;
-        boolean flat = angles.values().stream().allMatch(angle -> angle >= FLAT || angle == 0);
-        if (flat) {
-            Outcome<FlatFoldedState> proof = LayerOrderVerifier.verify(state, order);
+        folded.value().ifPresent(after -> arrive(step, after));
+    }
+
+    private void arrive(FoldStep step, FoldedState after) {
+        FoldMotion motion = new FoldMotion(folder, state, after);
+        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
+        obstacle.ifPresent(problems::add);
+        Set<PanelRef> moved = new LinkedHashSet<>();
+        folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
+        FoldedState before = state;
+        state = after;
+        flat = Optional.empty();
+        if (after.isFlat() && problems.isEmpty()) {
+            Outcome<FlatFoldedState> proof = LayerProblem.of(after, known(step, motion)).solve();
             problems.addAll(proof.problems());
-            proved = proof.value();
-        } else {
-            proved = Optional.empty();
+            flat = proof.value();
+            lastFlat = flat;
         }
-        stages.add(new FoldStage(step, before, state, moved, flat ? order : List.of()));
+        stages.add(new FoldStage(step, before, after, moved, flat.map(FlatFoldedState::order).orElse(List.of())));
     }
 
-    /** The order of layers after one crease is shut. */
-    private List<String> turn(Hinge hinge, Set<String> moved, List<String> layers, boolean flat) {
-        Set<String> side = beyond(hinge);
-        moved.addAll(side);
-        if (!flat) {
-            return layers;
-        }
-        String near = side.contains(hinge.first()) ? hinge.second() : hinge.first();
-        boolean above = (hinge.fold() == Fold.VALLEY) != state.position().get(near).turnsOver();
-        inTheWay(hinge, side, layers, above);
-        List<String> moving = new ArrayList<>(layers.stream().filter(side::contains).toList());
-        List<String> staying = layers.stream().filter(panel -> !side.contains(panel)).toList();
-        Collections.reverse(moving);
-        List<String> after = new ArrayList<>(above ? moving : staying);
-        after.addAll(above ? staying : moving);
-        return after;
-    }
-
-    private void inTheWay(Hinge hinge, Set<String> side, List<String> layers, boolean above) {
-        Map<String, Polygon> covered = new HashMap<>();
-        pattern.panels().forEach(panel -> covered.put(panel.id(), state.footprint(panel)));
-        for (int i = 0; i < layers.size(); i++) {
-            for (int j = i + 1; j < layers.size(); j++) {
-                String blocked = above ? layers.get(j) : layers.get(i);
-                String blocking = above ? layers.get(i) : layers.get(j);
-                if (side.contains(blocked) && !side.contains(blocking) && overlap(covered.get(blocked), covered.get(blocking))) {
-                    problems.add(Problem.error(pattern.piece(), "Crease " + hinge.crease() + " cannot be folded now: the "
-                            + label(blocking) + " lies on the " + label(blocked) + ".", "Fold it earlier."));
-                    return;
+    /** The order of all pairs about which the past or the motion leaves no doubt. */
+    private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion) {
+        List<LayerProblem.Known> known = new ArrayList<>();
+        LayerProblem places = LayerProblem.of(motion.to(), List.of());
+        Optional<FoldedState> landing = motion.at(LANDING).value();
+        List<PanelRef> panels = folder.assembly().panels();
+        for (int i = 0; i < panels.size(); i++) {
+            for (int j = i + 1; j < panels.size(); j++) {
+                PanelRef a = panels.get(i);
+                PanelRef b = panels.get(j);
+                if (places.overlapping(a, b)) {
+                    tucked(step, a, b).or(() -> kept(motion.to(), a, b)).or(() -> landing.flatMap(near -> landed(places, motion.to(), near, a, b)))
+                            .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }
         }
+        return known;
     }
 
-    private static boolean overlap(Polygon first, Polygon second) {
-        boolean near = first.getEnvelopeInternal().intersection(second.getEnvelopeInternal()).getArea() > TOUCH;
-        return near && (first.isRectangle() && second.isRectangle() || first.intersection(second).getArea() > TOUCH);
-    }
-
-    private String label(String panel) {
-        return pattern.panel(panel).orElseThrow().label();
-    }
-
-    /** The panels that can be reached from the far side of a crease without crossing it. */
-    private Set<String> beyond(Hinge crossed) {
-        Set<String> reached = new HashSet<>(Set.of(anchor));
-        boolean grew = true;
-        while (grew) {
-            grew = false;
-            for (Hinge hinge : pattern.hinges()) {
-                if (!hinge.crease().equals(crossed.crease()) && reached.contains(hinge.first()) != reached.contains(hinge.second())) {
-                    grew |= reached.add(hinge.first()) | reached.add(hinge.second());
-                }
+    private Optional<Boolean> tucked(FoldStep step, PanelRef a, PanelRef b) {
+        for (FoldStep.Tuck tuck : step.tucks()) {
+            if (tuck.behind().equals(a.panel()) && tuck.front().equals(b.panel())) {
+                return Optional.of(false);
+            } else if (tuck.behind().equals(b.panel()) && tuck.front().equals(a.panel())) {
+                return Optional.of(true);
             }
         }
-        Set<String> beyond = new LinkedHashSet<>(pattern.panels().stream().map(Panel::id).toList());
-        beyond.removeAll(reached);
-        return beyond;
+        return Optional.empty();
+    }
+
+    private Optional<Boolean> kept(FoldedState after, PanelRef a, PanelRef b) {
+        if (lastFlat.isEmpty() || !PathChecker.together(lastFlat.get().state(), after, a, b)) {
+            return Optional.empty();
+        }
+        boolean turned = lastFlat.get().state().position().get(a).turnsOver() != after.position().get(a).turnsOver();
+        return lastFlat.get().relation().above(a, b).map(above -> above != turned);
+    }
+
+    private static Optional<Boolean> landed(LayerProblem places, FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
+        double widest = 0;
+        for (var place : places.commonPlaces(a, b)) {
+            double rise = PathChecker.rise(flat, near, a, b, place);
+            widest = Math.abs(rise) > Math.abs(widest) ? rise : widest;
+        }
+        return Math.abs(widest) < APART ? Optional.empty() : Optional.of(widest > 0);
     }
 }

@@ -1,7 +1,7 @@
 package cufflink.fold;
 
-import cufflink.crease.CreasePattern;
-import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -9,27 +9,39 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * A piece with its creases turned.
+ * An assembly with its creases turned.
  *
- * @param pattern  the piece
- * @param angles   degrees by crease id; creases left out are flat
- * @param position where each panel went, by panel id
+ * @param assembly the pieces
+ * @param angles   degrees by crease; creases left out are flat
+ * @param position where each panel went
  */
-public record FoldedState(CreasePattern pattern, Map<String, Double> angles, Map<String, RigidMotion> position) {
+public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<PanelRef, RigidMotion> position) {
+    private static final double FLAT = 1e-3;
+
     public FoldedState {
         angles = Map.copyOf(angles);
         position = Map.copyOf(position);
     }
 
+    /** Degrees; below 0 for a crease folded against its mark. */
+    public double angle(CreaseRef crease) {
+        return angles.getOrDefault(crease, 0.0);
+    }
+
+    /** Whether every crease is flat or shut. */
+    public boolean isFlat() {
+        return angles.values().stream().allMatch(angle -> Math.abs(angle) < FLAT || Math.abs(Math.abs(angle) - 180) < FLAT);
+    }
+
     /** The corners of a panel in space, in the order of its outline, the first not repeated. */
-    public List<Point3> corners(Panel panel) {
-        RigidMotion motion = position.get(panel.id());
-        Coordinate[] ring = panel.outline().getExteriorRing().getCoordinates();
+    public List<Point3> corners(PanelRef ref) {
+        RigidMotion motion = position.get(ref);
+        Coordinate[] ring = assembly.panel(ref).outline().getExteriorRing().getCoordinates();
         return Arrays.stream(ring, 0, ring.length - 1).map(motion::apply).toList();
     }
 
     /** A panel's outline seen from above. */
-    public Polygon footprint(Panel panel) {
-        return Footprints.of(panel.outline(), position.get(panel.id()));
+    public Polygon footprint(PanelRef ref) {
+        return Footprints.of(assembly.panel(ref).outline(), position.get(ref));
     }
 }

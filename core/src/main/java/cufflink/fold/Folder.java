@@ -1,70 +1,96 @@
 package cufflink.fold;
 
-import cufflink.crease.CreasePattern;
-import cufflink.crease.Hinge;
-import cufflink.crease.Panel;
-import cufflink.design.Fold;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
-import org.locationtech.jts.geom.Coordinate;
+import java.util.Optional;
+import java.util.Set;
 
-/** Puts every panel of a piece in its place for given crease angles, walking the hinges out from a panel that stays. */
+/**
+ * Puts every panel of an assembly in its place for given crease angles. Angles on a loop depend on each other: {@link #fold} takes them as they are and says
+ * where the loop does not close, {@link #follow} changes them to the nearest that close.
+ */
 public final class Folder {
-    /** How far apart the two sides of a hinge may end up, millimetres. */
-    private static final double CLOSES = 1e-6;
+    private final Assembly assembly;
+    private final Linkage linkage;
 
-    private Folder() {
+    public Folder(Assembly assembly) {
+        this.assembly = assembly;
+        this.linkage = new Linkage(assembly);
+    }
+
+    public Assembly assembly() {
+        return assembly;
+    }
+
+    /** How many independent loops of panels there are. */
+    public int loops() {
+        return linkage.loops();
+    }
+
+    /** The folded assembly at exactly these angles (degrees from −180 to 180; creases left out stay flat), or where it does not close and by how much. */
+    public Outcome<FoldedState> fold(Map<CreaseRef, Double> angles) {
+        if (!linkage.loose().isEmpty()) {
+            return Outcome.failed(Problem.error(linkage.loose().get(0).piece(), "The panel " + linkage.loose().get(0).panel() + " hangs on no crease.",
+                    "Look at its slits and score lines."));
+        }
+        RigidMotion[] position = linkage.place(crease -> angles.getOrDefault(crease, 0.0));
+        double[] gaps = linkage.gaps(position, crease -> angles.getOrDefault(crease, 0.0));
+        double widest = LoopSolver.largest(gaps);
+        return widest < LoopSolver.CLOSED ? Outcome.of(new FoldedState(assembly, angles, linkage.named(position))) : Outcome.failed(doesNotClose(angles, gaps));
+    }
+
+    private Problem doesNotClose(Map<CreaseRef, Double> angles, double[] gaps) {
+        CreaseRef at = linkage.widest(gaps).angle();
+        String found = "The panels around crease " + at.crease() + " do not close: they end " + Math.round(LoopSolver.largest(gaps) * 100) / 100.0 + " mm apart.";
+        return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice).orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
+    }
+
+    /** The crease that would have to change most for the loops to close: that one is at fault. */
+    private record Fault(CreaseRef crease, double is, double wanted) {
+    }
+
+    private static String advice(Fault fault) {
+        return "Crease " + fault.crease().crease() + " would have to stand at " + Math.round(fault.wanted()) + "° instead of " + Math.round(fault.is()) + "°.";
+    }
+
+    private Optional<Fault> nearest(Map<CreaseRef, Double> angles) {
+        return solved(angles, Set.of()).flatMap(closed -> linkage.looped().stream()
+                .map(crease -> new Fault(crease, angles.getOrDefault(crease, 0.0), closed.get(crease)))
+                .max((a, b) -> Double.compare(Math.abs(a.wanted() - a.is()), Math.abs(b.wanted() - b.is()))));
     }
 
     /**
-     * The folded piece.
-     *
-     * @param anchor the panel that stays where it is
-     * @param angles degrees from 0 to 180 by crease id; creases left out stay flat
+     * The folded assembly at the angles nearest to these at which all loops close; angles in {@code kept} stay as they are if they can. Which crease is
+     * at fault and by how much, if there are none.
      */
-    public static Outcome<FoldedState> fold(CreasePattern pattern, String anchor, Map<String, Double> angles) {
-        Map<String, RigidMotion> position = new LinkedHashMap<>();
-        Deque<String> open = new ArrayDeque<>();
-        position.put(anchor, RigidMotion.STAY);
-        open.add(anchor);
-        while (!open.isEmpty()) {
-            String from = open.remove();
-            for (Hinge hinge : pattern.hinges()) {
-                if (!hinge.joins(from)) {
-                    continue;
-                }
-                String to = hinge.across(from);
-                RigidMotion there = position.get(from).after(turn(pattern, hinge, to, angles.getOrDefault(hinge.crease(), 0.0)));
-                if (position.putIfAbsent(to, there) == null) {
-                    open.add(to);
-                } else if (gap(hinge, there, position.get(to)) > CLOSES) {
-                    return Outcome.failed(Problem.error(pattern.piece(), "The panels around crease " + hinge.crease() + " do not close: they end "
-                            + Math.round(gap(hinge, there, position.get(to)) * 100) / 100.0 + " mm apart.", "Change its angle."));
-                }
-            }
+    public Outcome<FoldedState> follow(Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
+        Outcome<FoldedState> exact = fold(wanted);
+        if (exact.value().isPresent() || linkage.loops() == 0) {
+            return exact;
         }
-        if (position.size() < pattern.panels().size()) {
-            return Outcome.failed(Problem.error(pattern.piece(), "Some panels hang on no hinge.", "Look at its slits and score lines."));
-        }
-        return Outcome.of(new FoldedState(pattern, angles, position));
+        Optional<Map<CreaseRef, Double>> closed = solved(wanted, kept).or(() -> solved(wanted, Set.of()));
+        return closed.map(this::fold).orElse(exact);
     }
 
-    /** Valley brings the far panel towards the viewer of the near one, mountain away. */
-    private static RigidMotion turn(CreasePattern pattern, Hinge hinge, String moved, double degrees) {
-        double radians = Math.toRadians(hinge.fold() == Fold.VALLEY ? degrees : -degrees);
-        Panel panel = pattern.panel(moved).orElseThrow();
-        Coordinate inside = panel.outline().getInteriorPoint().getCoordinate();
-        boolean rises = RigidMotion.about(hinge.at(), 1e-3).apply(inside).z() > 0;
-        return RigidMotion.about(hinge.at(), rises ? radians : -radians);
+    private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
+        Map<CreaseRef, Double> start = new LinkedHashMap<>(wanted);
+        List<CreaseRef> free = linkage.looped().stream().filter(crease -> !kept.contains(crease)).toList();
+        free.forEach(crease -> start.putIfAbsent(crease, 0.0));
+        return free.isEmpty() ? Optional.empty() : LoopSolver.solve(linkage, start, free);
     }
 
-    private static double gap(Hinge hinge, RigidMotion a, RigidMotion b) {
-        double ends = Math.max(a.apply(hinge.at().p0).distance(b.apply(hinge.at().p0)), a.apply(hinge.at().p1).distance(b.apply(hinge.at().p1)));
-        Coordinate aside = hinge.at().pointAlongOffset(0.5, 10);
-        return Math.max(ends, a.apply(aside).distance(b.apply(aside)));
+    /** The flat, unfolded state. */
+    FoldedState unfolded() {
+        return new FoldedState(assembly, Map.of(), linkage.named(linkage.place(crease -> 0)));
+    }
+
+    /** Panels that no crease or join reaches. */
+    List<PanelRef> loose() {
+        return linkage.loose();
     }
 }

@@ -45,6 +45,35 @@ public final class RigidMotion {
         return about(new LineSegment(x, 0, x, 1), Math.PI);
     }
 
+    /** Turns the plane in itself about a point, from the x axis towards the y axis; degrees. */
+    public static RigidMotion spin(Coordinate centre, double degrees) {
+        double c = Math.cos(Math.toRadians(degrees));
+        double s = Math.sin(Math.toRadians(degrees));
+        return new RigidMotion(new DMatrix4x4(c, -s, 0, centre.x - c * centre.x + s * centre.y, s, c, 0, centre.y - s * centre.x - c * centre.y,
+                0, 0, 1, 0, 0, 0, 0, 1));
+    }
+
+    /** The movement back: the turning part transposed. */
+    public RigidMotion inverse() {
+        DMatrix4x4 m = matrix;
+        return new RigidMotion(new DMatrix4x4(
+                m.a11, m.a21, m.a31, -m.a11 * m.a14 - m.a21 * m.a24 - m.a31 * m.a34,
+                m.a12, m.a22, m.a32, -m.a12 * m.a14 - m.a22 * m.a24 - m.a32 * m.a34,
+                m.a13, m.a23, m.a33, -m.a13 * m.a14 - m.a23 * m.a24 - m.a33 * m.a34,
+                0, 0, 0, 1));
+    }
+
+    /** The largest difference between the numbers of two movements: turning part and, in millimetres, shift. */
+    double difference(RigidMotion other) {
+        double[] mine = numbers();
+        double[] theirs = other.numbers();
+        double most = 0;
+        for (int i = 0; i < mine.length; i++) {
+            most = Math.max(most, Math.abs(mine[i] - theirs[i]));
+        }
+        return most;
+    }
+
     /** First {@code inner}, then this. */
     public RigidMotion after(RigidMotion inner) {
         DMatrix4x4 product = new DMatrix4x4();
@@ -76,6 +105,11 @@ public final class RigidMotion {
     @Override
     public int hashCode() {
         return Arrays.hashCode(numbers());
+    }
+
+    /** How the direction towards the viewer has turned: 1 still towards, −1 away. */
+    double facing() {
+        return matrix.a33;
     }
 
     /** Whether the face that lay up now looks away from the viewer. */

@@ -20,23 +20,37 @@ import java.util.Optional;
 /**
  * A project, worked out.
  *
- * @param pieces   folded, by piece id, in the order of the design
- * @param stack    the closed card; absent while a piece does not fold flat
+ * @param folded   the design folded and put together
  * @param run      every step in order
  * @param notices  where a wish was changed to the nearest possible
  */
-public record Plan(Project project, FitAnswer fit, Map<String, FoldedPiece> pieces, List<MatLayer> mats, Optional<ClosedStack> stack, LayoutPlan layout,
-                   List<ScoreSetup> scores, List<Check> checks, List<RunStep> run, List<Problem> notices) {
+public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPlan layout, List<ScoreSetup> scores, List<Check> checks, List<RunStep> run,
+                   List<Problem> notices) {
     public Plan {
-        mats = List.copyOf(mats);
         scores = List.copyOf(scores);
         checks = List.copyOf(checks);
         run = List.copyOf(run);
         notices = List.copyOf(notices);
     }
 
+    /** The sized design, with the creases that folding adds. */
     public SizedDesign design() {
-        return fit.design();
+        return folded.design();
+    }
+
+    /** Each piece folded by itself, by id, in the order of the design. */
+    public Map<String, FoldedPiece> pieces() {
+        return folded.pieces();
+    }
+
+    /** Every layer to cut. */
+    public List<MatLayer> mats() {
+        return folded.mats();
+    }
+
+    /** The closed card; absent while it does not close. */
+    public Optional<ClosedStack> stack() {
+        return folded.stack();
     }
 
     public Measures measures() {
@@ -49,12 +63,12 @@ public record Plan(Project project, FitAnswer fit, Map<String, FoldedPiece> piec
 
     /** Width of the closed card as it is held; absent while it does not close. */
     public Optional<Length> closedWidth() {
-        return stack.map(closed -> design().definition().turned() ? closed.height() : closed.width());
+        return stack().map(closed -> design().definition().turned() ? closed.height() : closed.width());
     }
 
     /** Height of the closed card as it is held. */
     public Optional<Length> closedHeight() {
-        return stack.map(closed -> design().definition().turned() ? closed.width() : closed.height());
+        return stack().map(closed -> design().definition().turned() ? closed.width() : closed.height());
     }
 
     /** The worst verdict. */

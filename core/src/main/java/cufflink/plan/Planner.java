@@ -57,7 +57,7 @@ public final class Planner {
             return Outcome.failed(fitted.problems());
         }
         FitAnswer answer = fitted.value().get();
-        Outcome<Assembly> assembled = Assembly.of(answer.design(), project);
+        Outcome<FoldedDesign> assembled = FoldedDesign.of(answer.design(), project);
         if (assembled.value().isEmpty()) {
             return Outcome.failed(assembled.problems());
         }
@@ -81,18 +81,18 @@ public final class Planner {
     }
 
     private Length thickness(SizedDesign design) {
-        return Assembly.of(design, project).value().flatMap(Assembly::stack).map(stack -> stack.thickness()).orElse(Length.ZERO);
+        return FoldedDesign.of(design, project).value().flatMap(FoldedDesign::stack).map(stack -> stack.thickness()).orElse(Length.ZERO);
     }
 
-    private Plan complete(FitAnswer answer, Assembly assembly, List<Problem> notices) {
-        SizedDesign design = answer.design();
+    private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices) {
+        SizedDesign design = folded.design();
         List<ScoreSetup> scores = new ArrayList<>();
         design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, project.scoring())));
-        LayoutPlan layout = LAYOUTS.plan(job(design, assembly.mats()));
-        CheckSubject subject = new CheckSubject(design, assembly.pieces(), assembly.stack(), assembly.mats(), scores, layout, envelope(), project.tools(),
-                project.step());
-        Plan plan = new Plan(project, answer, assembly.pieces(), assembly.mats(), assembly.stack(), layout, scores, Checker.check(subject), List.of(), notices);
-        return new Plan(project, answer, plan.pieces(), plan.mats(), plan.stack(), layout, scores, plan.checks(), RunSheet.of(plan), notices);
+        LayoutPlan layout = LAYOUTS.plan(job(design, folded.mats()));
+        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
+                project.tools(), project.step());
+        Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
+        return new Plan(project, answer, folded, layout, scores, plan.checks(), RunSheet.of(plan), notices);
     }
 
     private Optional<NamedSize> envelope() {
@@ -103,6 +103,9 @@ public final class Planner {
         List<CutPiece> pieces = new ArrayList<>();
         Map<String, StockSheet> sheets = new LinkedHashMap<>();
         for (SizedDesign.Piece piece : design.pieces()) {
+            if (piece.from().isPresent()) {
+                continue;
+            }
             StockSheet sheet = sheet(piece.material(), sheets);
             pieces.add(new CutPiece(piece.id(), piece.label(), project.copies(), piece.width().length(), piece.height().length(), sheet.material(),
                     !project.paper(piece.material()).directional()));

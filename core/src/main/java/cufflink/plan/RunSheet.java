@@ -150,8 +150,8 @@ final class RunSheet {
             String edges = glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", "));
             String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";
             List<Reading> readings = glue.at().map(at -> List.of(
-                    new Reading(glue.id() + " x", "from the left edge", at.x(), Optional.empty(), "", Optional.empty()),
-                    new Reading(glue.id() + " y", "from the top edge", at.y(), Optional.empty(), "", Optional.empty()))).orElse(List.of());
+                    new Reading(glue.id() + " x", "from the left edge", at.at().x(), Optional.empty(), "", Optional.empty()),
+                    new Reading(glue.id() + " y", "from the top edge", at.at().y(), Optional.empty(), "", Optional.empty()))).orElse(List.of());
             add(Phase.GLUE, glue.say().replaceAll("\\..*$", ""), glue.say() + " Glue along: " + edges + "." + free + times(), "", new StepSubject.OfGlue(glue), readings);
         }
     }

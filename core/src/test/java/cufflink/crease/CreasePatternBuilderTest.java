@@ -36,18 +36,18 @@ class CreasePatternBuilderTest {
     }
 
     private static Slit slit(String id, int x1, int y1, int x2, int y2, int width) {
-        return new Slit(id, score(id, x1, y1, x2, y2).line(), mm(width));
+        return new Slit(id, score(id, x1, y1, x2, y2).line(), mm(width), false);
     }
 
     private static CutOut circle(int x, int y, int radius) {
-        return new CutOut("hole", CutShape.CIRCLE, List.of(mm(x), mm(y), mm(radius)));
+        return new CutOut("hole", CutShape.CIRCLE, List.of(mm(x), mm(y), mm(radius)), false);
     }
 
     /** A piece of 100 × 60 mm. */
     private static Outcome<CreasePattern> build(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
         Figure width = figure(100);
         Figure height = figure(60);
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
     }
 
     private static Figure figure(int millimetres) {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class DepthSorterTest {
     private static DepthSorter.Face3 level(String id, double near, double offset) {
         return new DepthSorter.Face3(id, List.of(new View.Seen(offset, 0, near), new View.Seen(offset + 10, 0, near), new View.Seen(offset + 10, 10, near),
-                new View.Seen(offset, 10, near)), "#FFFFFF", Ink.CUT);
+                new View.Seen(offset, 10, near)), List.of());
     }
 
     @Test
@@ -26,7 +26,7 @@ class DepthSorterTest {
     /** A long face that slopes towards the eye lies behind a small one above its far end, although its mean is nearer. */
     @Test
     void slopingFace_isSortedByItsPlane_notByItsMean() {
-        DepthSorter.Face3 slope = new DepthSorter.Face3("slope", List.of(new View.Seen(0, 0, 0), new View.Seen(100, 0, 100), new View.Seen(100, 10, 100), new View.Seen(0, 10, 0)), "#FFFFFF", Ink.CUT);
+        DepthSorter.Face3 slope = new DepthSorter.Face3("slope", List.of(new View.Seen(0, 0, 0), new View.Seen(100, 0, 100), new View.Seen(100, 10, 100), new View.Seen(0, 10, 0)), List.of());
         DepthSorter.Face3 small = level("small", 30, 5);
         assertEquals(List.of("slope", "small"), DepthSorter.farToNear(List.of(small, slope)).stream().map(DepthSorter.Face3::id).toList());
     }

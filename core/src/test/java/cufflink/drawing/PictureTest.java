@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.TestDesigns;
+import cufflink.design.PanelRef;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
@@ -14,6 +15,7 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -90,7 +92,7 @@ class PictureTest {
     @Test
     void edgeView_isThereForParallelCreases() {
         StepSubject.OfFold fold = (StepSubject.OfFold) GATE.run().stream().map(RunStep::subject).filter(StepSubject.OfFold.class::isInstance).findFirst().orElseThrow();
-        Picture edge = EdgeDrawing.draw(fold.stage().after(), fold.stage().after(), fold.stage().order(), List.of("p1"), 0.3).orElseThrow();
+        Picture edge = EdgeDrawing.draw(fold.stage().after(), fold.stage().after(), fold.stage().order(), Set.of(new PanelRef("base", "p1")), 0.3).orElseThrow();
         assertEquals(1, edge.shapes().stream().filter(shape -> shape.ink() == Ink.NOW).count());
     }
 

@@ -8,10 +8,13 @@ import cufflink.TestDesigns;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -34,7 +37,23 @@ class FoldSequencerTest {
 
     private static List<String> order(FoldedPiece piece) {
         assertTrue(piece.problems().isEmpty(), () -> piece.problems().toString());
-        return piece.flat().orElseThrow().order();
+        return piece.flat().orElseThrow().order().stream().map(PanelRef::panel).toList();
+    }
+
+    private static Map<CreaseRef, Double> angles(Object... creasesAndDegrees) {
+        Map<CreaseRef, Double> angles = new LinkedHashMap<>();
+        for (int i = 0; i < creasesAndDegrees.length; i += 2) {
+            angles.put(new CreaseRef("base", (String) creasesAndDegrees[i]), (Double) creasesAndDegrees[i + 1]);
+        }
+        return angles;
+    }
+
+    private static FoldedState state(CreasePattern pattern, String anchor, Object... angles) {
+        return new Folder(Assembly.of(pattern, anchor)).fold(angles(angles)).orThrow();
+    }
+
+    private static PanelRef panel(String id) {
+        return new PanelRef("base", id);
     }
 
     /** Common practice: a gate's second leaf lies on its first. */
@@ -62,7 +81,7 @@ class FoldSequencerTest {
         FoldedPiece piece = fold(widths, "vmvmvmv", "p8", "c1", "c2", "c3", "c4", "c5", "c6", "c7");
         assertEquals(8, order(piece).size());
         Envelope bounds = new Envelope();
-        piece.pattern().panels().forEach(panel -> bounds.expandToInclude(piece.flat().orElseThrow().state().footprint(panel).getEnvelopeInternal()));
+        piece.pattern().panels().forEach(panel -> bounds.expandToInclude(piece.flat().orElseThrow().state().footprint(panel(panel.id())).getEnvelopeInternal()));
         assertEquals(25.4, bounds.getWidth(), 1e-9);
     }
 
@@ -117,9 +136,9 @@ class FoldSequencerTest {
     void motion_keepsEdgeLengths(@ForAll @DoubleRange(min = 0, max = 180) double a, @ForAll @DoubleRange(min = 0, max = 180) double b) {
         SizedDesign design = TestDesigns.sized(TestDesigns.strip(List.of("2 in", "4 in", "3 in"), "vm", List.of()));
         CreasePattern pattern = CreasePatternBuilder.build(design.pieces().get(0)).orThrow();
-        FoldedState state = Folder.fold(pattern, "p2", Map.of("c1", a, "c2", b)).orThrow();
+        FoldedState state = state(pattern, "p2", "c1", a, "c2", b);
         for (Panel panel : pattern.panels()) {
-            List<Point3> corners = state.corners(panel);
+            List<Point3> corners = state.corners(panel(panel.id()));
             for (int i = 0; i < corners.size(); i++) {
                 double flat = panel.outline().getExteriorRing().getCoordinateN(i).distance(panel.outline().getExteriorRing().getCoordinateN(i + 1));
                 assertEquals(flat, corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6);
@@ -132,9 +151,9 @@ class FoldSequencerTest {
     void valley_risesMountainSinks() {
         SizedDesign design = TestDesigns.sized(TestDesigns.strip(List.of("2 in", "4 in", "3 in"), "vm", List.of()));
         CreasePattern pattern = CreasePatternBuilder.build(design.pieces().get(0)).orThrow();
-        FoldedState state = Folder.fold(pattern, "p2", Map.of("c1", 90.0, "c2", 90.0)).orThrow();
-        assertEquals(50.8, state.position().get("p1").apply(0, 0, 0).z(), 1e-9);
-        assertEquals(-76.2, state.position().get("p3").apply(9 * 25.4, 0, 0).z(), 1e-9);
+        FoldedState state = state(pattern, "p2", "c1", 90.0, "c2", 90.0);
+        assertEquals(50.8, state.position().get(panel("p1")).apply(0, 0, 0).z(), 1e-9);
+        assertEquals(-76.2, state.position().get(panel("p3")).apply(9 * 25.4, 0, 0).z(), 1e-9);
     }
 
     /** The verifier finds any order of a fan but the two that paper can take (p1 on top, creases alternating: one). */
@@ -142,10 +161,10 @@ class FoldSequencerTest {
     void verifier_acceptsOnlyTheRightOrderOfAFan() {
         SizedDesign design = TestDesigns.sized(TestDesigns.strip(List.of("2 in", "2 in", "2 in", "2 in"), "vmv", List.of()));
         CreasePattern pattern = CreasePatternBuilder.build(design.pieces().get(0)).orThrow();
-        FoldedState shut = Folder.fold(pattern, "p4", Map.of("c1", 180.0, "c2", 180.0, "c3", 180.0)).orThrow();
+        FoldedState shut = state(pattern, "p4", "c1", 180.0, "c2", 180.0, "c3", 180.0);
         Set<List<String>> accepted = new HashSet<>();
         permutations(new ArrayList<>(), List.of("p1", "p2", "p3", "p4"), candidate -> {
-            if (LayerOrderVerifier.verify(shut, candidate).value().isPresent()) {
+            if (LayerOrderVerifier.verify(shut, candidate.stream().map(FoldSequencerTest::panel).toList()).value().isPresent()) {
                 accepted.add(candidate);
             }
         });

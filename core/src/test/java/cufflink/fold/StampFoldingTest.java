@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import cufflink.TestDesigns;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -30,23 +32,23 @@ class StampFoldingTest {
 
     private static int accepted(int stamps, int assignment) {
         StringBuilder folds = new StringBuilder();
-        Map<String, Double> shut = new LinkedHashMap<>();
+        Map<CreaseRef, Double> shut = new LinkedHashMap<>();
         for (int i = 1; i < stamps; i++) {
             folds.append((assignment >> (i - 1) & 1) == 0 ? 'v' : 'm');
-            shut.put("c" + i, 180.0);
+            shut.put(new CreaseRef("base", "c" + i), 180.0);
         }
         CreasePattern pattern = CreasePatternBuilder.build(TestDesigns.sized(TestDesigns.strip(Collections.nCopies(stamps, "1 in"), folds.toString(), List.of())).pieces().get(0)).orThrow();
-        FoldedState state = Folder.fold(pattern, "p1", shut).orThrow();
-        return count(state, new ArrayList<>(), pattern.panels().stream().map(panel -> panel.id()).toList());
+        FoldedState state = new Folder(Assembly.of(pattern, "p1")).fold(shut).orThrow();
+        return count(state, new ArrayList<>(), state.assembly().panels());
     }
 
-    private static int count(FoldedState state, List<String> chosen, List<String> rest) {
+    private static int count(FoldedState state, List<PanelRef> chosen, List<PanelRef> rest) {
         if (rest.isEmpty()) {
             return LayerOrderVerifier.verify(state, chosen).value().isPresent() ? 1 : 0;
         }
         int sum = 0;
-        for (String next : rest) {
-            List<String> longer = new ArrayList<>(chosen);
+        for (PanelRef next : rest) {
+            List<PanelRef> longer = new ArrayList<>(chosen);
             longer.add(next);
             sum += count(state, longer, rest.stream().filter(other -> !other.equals(next)).toList());
         }

@@ -8,7 +8,6 @@ import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
-import java.util.ArrayList;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.Interpolator;
@@ -140,8 +139,8 @@ final class BenchPane extends BorderPane {
         if (!(work.currentStep().subject() instanceof StepSubject.OfFold step)) {
             return Optional.empty();
         }
-        var piece = work.plan().pieces().get(step.piece());
-        return EdgeDrawing.draw(StepDrawing.between(piece, step.stage(), folded.get()), step.stage().after(), step.stage().order(), new ArrayList<>(step.stage().moved()), point);
+        return step.stage().motion().at(folded.get()).value()
+                .flatMap(state -> EdgeDrawing.draw(state, step.stage().after(), step.stage().order(), step.stage().moved(), point));
     }
 
     private void buildFoldTools() {

@@ -9,13 +9,18 @@ import cufflink.design.DesignDefinition.Line;
 import cufflink.design.DesignDefinition.Mat;
 import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.DesignDefinition.PanelName;
+import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Piece;
 import cufflink.design.DesignDefinition.Pocket;
+import cufflink.design.DesignDefinition.Pose;
 import cufflink.design.DesignDefinition.Repeat;
 import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignDefinition.Rule;
 import cufflink.design.DesignDefinition.Score;
 import cufflink.design.DesignDefinition.Slit;
+import cufflink.design.DesignDefinition.Spot;
+import cufflink.design.DesignDefinition.Turned;
+import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Expression;
 import cufflink.design.Face;
 import cufflink.design.Fold;
@@ -53,24 +58,43 @@ final class DesignParser {
             fields.entries("measures").forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Piece> pieces = new ArrayList<>();
             fields.entries("pieces").forEach((id, node) -> pieces.add(piece(id, node)));
-            Map<String, Map<String, Formula>> poses = new LinkedHashMap<>();
-            fields.entries("poses").forEach((name, node) -> {
-                Map<String, Formula> angles = new LinkedHashMap<>();
-                if (node instanceof YamlNode.Mapping mapping) {
-                    mapping.entries().forEach((crease, angle) -> angles.put(crease, fields.formula(angle)));
-                } else {
-                    fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
-                }
-                poses.put(name, angles);
-            });
+            Map<String, Pose> poses = new LinkedHashMap<>();
+            fields.entries("poses").forEach((name, node) -> poses.put(name, pose(node, fields)));
             if (pieces.isEmpty()) {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
             return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
                     fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), angle(fields), measures, pieces,
                     fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
-                    fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(), poses,
+                    fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(),
+                    fields.list("stack").stream().map(this::layers).toList(), poses,
                     fields.list("checks").stream().map(this::rule).toList());
+        }
+    }
+
+    private static Pose pose(YamlNode node, Fields fields) {
+        Optional<String> after = Optional.empty();
+        Optional<Formula> others = Optional.empty();
+        Map<Template, Formula> angles = new LinkedHashMap<>();
+        if (node instanceof YamlNode.Mapping mapping) {
+            for (Map.Entry<String, YamlNode> entry : mapping.entries().entrySet()) {
+                if (entry.getKey().equals("after") && entry.getValue() instanceof YamlNode.Scalar scalar) {
+                    after = Optional.of(scalar.text());
+                } else if (entry.getKey().equals("others")) {
+                    others = Optional.of(fields.formula(entry.getValue()));
+                } else {
+                    angles.put(fields.template(new YamlNode.Scalar(entry.getKey(), node.place())), fields.formula(entry.getValue()));
+                }
+            }
+        } else {
+            fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
+        }
+        return new Pose(after, others, angles);
+    }
+
+    private DesignDefinition.Layers layers(YamlNode node) {
+        try (Fields fields = fields(node, "“stack”")) {
+            return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"), fields.formula("when"), repeat(fields));
         }
     }
 
@@ -128,8 +152,9 @@ final class DesignParser {
                 size = List.of(new YamlNode.Scalar("1 mm", fields.place()), new YamlNode.Scalar("1 mm", fields.place()));
             }
             Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
-            return new Piece(id, fields.text("label").orElse(id), fields.text("material").orElse("card"), up, fields.formula("when"),
-                    fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
+            YamlNode where = new YamlNode.Scalar(id, node.place());
+            return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), fields.text("material").orElse("card"),
+                    fields.text("from"), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
                     fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
                     fields.list("panels").stream().map(this::panelName).toList());
         }
@@ -171,7 +196,7 @@ final class DesignParser {
 
     private Slit slit(YamlNode node) {
         try (Fields fields = fields(node, "A slit")) {
-            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.formula("when"), repeat(fields));
+            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"), fields.formula("when"), repeat(fields));
         }
     }
 
@@ -191,18 +216,27 @@ final class DesignParser {
             if (!right) {
                 fields.problem(fields.place(), "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
             }
-            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.formula("when"));
+            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.flag("outside"),
+                    fields.formula("when"), repeat(fields));
         }
     }
 
     private PanelName panelName(YamlNode node) {
         if (node instanceof YamlNode.Scalar scalar) {
-            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(), Optional.empty());
+            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(), Optional.empty(), Optional.empty());
         }
         try (Fields fields = fields(node, "A panel")) {
             Template id = fields.requiredTemplate("id");
-            return new PanelName(id, fields.has("label") ? fields.template("label") : id, fields.formula("when"), repeat(fields));
+            return new PanelName(id, fields.has("label") ? fields.template("label") : id, spot(fields), fields.formula("when"), repeat(fields));
         }
+    }
+
+    private static Optional<Spot> spot(Fields fields) {
+        List<YamlNode> at = fields.list("at");
+        if (!at.isEmpty() && at.size() != 2) {
+            fields.problem(fields.place(), "“at” needs two values: [x, y].");
+        }
+        return at.size() == 2 ? Optional.of(new Spot(fields.formula(at.get(0)), fields.formula(at.get(1)))) : Optional.empty();
     }
 
     private static Optional<Repeat> repeat(Fields fields) {
@@ -241,8 +275,39 @@ final class DesignParser {
     private FoldStep foldStep(YamlNode node) {
         try (Fields fields = fields(node, "A fold step")) {
             return new FoldStep(Template.of(fields.text("piece").orElse("base")), fields.list("fold").stream().map(fields::template).toList(),
-                    fields.formula("to"), fields.template("say"), fields.formula("when"), repeat(fields));
+                    fields.formula("to"), fields.template("say"), fields.flag("through"), tucks(fields), fields.formula("when"), repeat(fields));
         }
+    }
+
+    private static List<List<Template>> tucks(Fields fields) {
+        List<List<Template>> tucks = new ArrayList<>();
+        for (YamlNode pair : fields.list("tuck")) {
+            List<Template> names = fields.items(pair).stream().map(fields::template).toList();
+            if (names.size() == 2) {
+                tucks.add(names);
+            } else {
+                fields.problem(pair.place(), "A tuck names two panels: [the one that goes behind, the one in front].");
+            }
+        }
+        return tucks;
+    }
+
+    private static PanelPlace place(Fields fields, String name) {
+        return place(fields, fields.requiredText(name), fields.node(name).orElseThrow());
+    }
+
+    private static PanelPlace place(Fields fields, String text, YamlNode node) {
+        int dot = text.indexOf('.');
+        if (dot < 1) {
+            fields.problem(node.place(), "“" + text + "” must name a panel as piece.panel.");
+            return new PanelPlace(Template.of("?"), Template.of("?"));
+        }
+        return new PanelPlace(fields.template(new YamlNode.Scalar(text.substring(0, dot), node.place())),
+                fields.template(new YamlNode.Scalar(text.substring(dot + 1), node.place().after(dot + 1))));
+    }
+
+    private static List<PanelPlace> places(Fields fields, String name) {
+        return fields.list(name).stream().map(node -> place(fields, node instanceof YamlNode.Scalar scalar ? scalar.text() : "", node)).toList();
     }
 
     private static PanelRef panel(Fields fields, String text) {
@@ -256,14 +321,10 @@ final class DesignParser {
 
     private Glue glue(YamlNode node) {
         try (Fields fields = fields(node, "Glue")) {
-            List<YamlNode> at = fields.list("at");
-            if (!at.isEmpty() && at.size() != 2) {
-                fields.problem(fields.place(), "“at” needs two values: [x, y].");
-            }
-            boolean placed = at.size() == 2;
-            return new Glue(fields.id("id"), panel(fields, fields.requiredText("glue")), panel(fields, fields.requiredText("onto")), fields.word("face", Face.class, Face::word),
-                    placed ? Optional.of(fields.formula(at.get(0))) : Optional.empty(), placed ? Optional.of(fields.formula(at.get(1))) : Optional.empty(),
-                    sides(fields, "edges"), sides(fields, "free"), fields.requiredTemplate("say"), fields.formula("when"));
+            return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE), place(fields, "glue"), place(fields, "onto"),
+                    fields.word("face", Face.class, Face::word), spot(fields), fields.formula("turn"), fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
+                    sides(fields, "edges"), sides(fields, "free"), places(fields, "over"), places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
+                    fields.formula("when"), repeat(fields));
         }
     }
 

@@ -145,6 +145,16 @@ final class Fields implements AutoCloseable {
         return new Template(parts);
     }
 
+    /** Yes or no; no if the field is not there. */
+    boolean flag(String name) {
+        Optional<YamlNode> node = node(name);
+        String text = node.map(this::scalar).orElse("no");
+        if (!text.matches("yes|no|true|false")) {
+            problem(node.orElseThrow().place(), "“" + text + "” must be yes or no.");
+        }
+        return text.equals("yes") || text.equals("true");
+    }
+
     /** One of the words of an enum, or the fallback. */
     <E extends Enum<E>> Optional<E> word(String name, Class<E> type, Function<E, String> words) {
         return node(name).flatMap(node -> word(node, type, words));

@@ -7,6 +7,7 @@ import cufflink.cut.Cut;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.SheetLayout;
 import cufflink.design.Measures;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.fit.PocketFit;
@@ -179,8 +180,8 @@ public final class PlanJson {
             piece.stages().forEach(stage -> {
                 ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say()).put("angle", stage.step().angle());
                 stage.step().creases().forEach(step.putArray("fold")::add);
-                stage.moved().stream().sorted().forEach(step.putArray("moves")::add);
-                stage.order().forEach(step.putArray("order")::add);
+                stage.moved().stream().map(PanelRef::panel).sorted().forEach(step.putArray("moves")::add);
+                stage.order().stream().map(PanelRef::panel).forEach(step.putArray("order")::add);
             });
         }
     }

@@ -3,13 +3,21 @@ package cufflink.plan;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.Panel;
+import cufflink.design.DesignDefinition.Way;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.fit.PocketFit;
+import cufflink.fold.Assembly;
+import cufflink.fold.AssemblyBuilder;
+import cufflink.fold.AssemblyCloser;
 import cufflink.fold.Attached;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.ClosedStackBuilder;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldSequencer;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.PosedCard;
+import cufflink.fold.Refolding;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatSizer;
 import cufflink.measure.Length;
@@ -22,10 +30,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** A sized design folded, layered and put together. */
-record Assembly(Map<String, FoldedPiece> pieces, List<MatLayer> mats, Optional<ClosedStack> stack) {
-    static Outcome<Assembly> of(SizedDesign design, Project project) {
+/**
+ * A sized design folded, layered and put together.
+ *
+ * @param design   with the creases that folding folded paper adds
+ * @param assembly the pieces joined
+ * @param pieces   each folded by itself, by id, in the order of the design
+ * @param closed   the closed card, or why it does not close
+ * @param poses    none while it does not close
+ */
+public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly, Outcome<FlatFoldedState> closed, List<PosedCard> poses,
+                           List<MatLayer> mats, Optional<ClosedStack> stack) {
+    public FoldedDesign {
+        poses = List.copyOf(poses);
+        mats = List.copyOf(mats);
+    }
+
+    /** Folds, layers and joins it; problems are mistakes in the design. */
+    static Outcome<FoldedDesign> of(SizedDesign sized, Project project) {
         List<Problem> problems = new ArrayList<>();
+        SizedDesign design = Refolding.complete(sized, FoldedDesign::anchor);
         Map<String, CreasePattern> patterns = new LinkedHashMap<>();
         for (SizedDesign.Piece piece : design.pieces()) {
             Outcome<CreasePattern> pattern = CreasePatternBuilder.build(piece);
@@ -38,15 +62,21 @@ record Assembly(Map<String, FoldedPiece> pieces, List<MatLayer> mats, Optional<C
         Map<String, FoldedPiece> folded = new LinkedHashMap<>();
         patterns.forEach((id, pattern) -> folded.put(id, FoldSequencer.fold(pattern, anchor(design, pattern), design.folding())));
         List<MatLayer> mats = MatSizer.size(design, patterns, project.mats(), problems);
-        boolean flat = folded.values().stream().allMatch(piece -> piece.flat().isPresent() && piece.problems().isEmpty());
-        Optional<ClosedStack> stack = flat ? Optional.of(stack(design, project, folded, mats)) : Optional.empty();
-        return Outcome.of(new Assembly(folded, mats, stack), problems);
+        CreasePattern main = patterns.values().iterator().next();
+        Assembly assembly = AssemblyBuilder.build(design, patterns, new PanelRef(main.piece(), anchor(design, main)), problems);
+        if (problems.stream().anyMatch(Problem::isError)) {
+            return Outcome.failed(problems);
+        }
+        Outcome<FlatFoldedState> closed = AssemblyCloser.close(assembly, folded, design.stack());
+        Optional<ClosedStack> stack = closed.value().map(flat -> stack(design, project, flat, mats));
+        List<PosedCard> poses = closed.value().map(flat -> PosedCard.pose(flat, design.poses())).orElse(List.of());
+        return Outcome.of(new FoldedDesign(design, folded, assembly, closed, poses, mats, stack), problems);
     }
 
     /** A glued-on piece stays by the panel that is glued, any other by its largest panel, the last of equals. */
     private static String anchor(SizedDesign design, CreasePattern pattern) {
         for (SizedDesign.Glue glue : design.glue()) {
-            if (glue.at().isPresent() && glue.part().piece().equals(pattern.piece())) {
+            if (glue.way() != Way.SLOT && glue.at().isPresent() && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
                 return glue.part().panel();
             }
         }
@@ -59,13 +89,13 @@ record Assembly(Map<String, FoldedPiece> pieces, List<MatLayer> mats, Optional<C
         return anchor.id();
     }
 
-    private static ClosedStack stack(SizedDesign design, Project project, Map<String, FoldedPiece> folded, List<MatLayer> mats) {
+    private static ClosedStack stack(SizedDesign design, Project project, FlatFoldedState closed, List<MatLayer> mats) {
         Map<String, Length> calipers = new LinkedHashMap<>();
         design.pieces().forEach(piece -> calipers.put(piece.id(), project.paper(piece.material()).caliper()));
         List<Attached> attached = mats.stream().map(mat -> new Attached(mat.on().on(), mat.on().face(), mat.outline(),
                 project.paper("mat " + mat.layer()).caliper(), mat.label(), mat.layer())).toList();
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
         design.pockets().forEach(pocket -> PocketFit.contents(design, pocket).ifPresent(item -> contents.put(pocket, item)));
-        return ClosedStackBuilder.build(design.pieces().get(0).id(), folded, design.glue(), calipers, attached, contents);
+        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents);
     }
 }

@@ -1,0 +1,114 @@
+package cufflink.crease;
+
+import cufflink.design.Fold;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeMap;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+
+/**
+ * What every inner vertex must obey so that the paper around it can lie flat (Kawasaki, Justin and Maekawa; Hull, <i>On the mathematics of flat origamis</i>, 1994, from
+ * memory): an even number of creases; alternate angles that add up to 180 degrees each; two more creases of one kind than of the other; and where an angle is smaller
+ * than both its neighbours, one mountain and one valley beside it (big-little-big).
+ */
+public final class VertexConditions {
+    /** Degrees by which a sum of angles may stray: the rounding of lengths to the nanometre, many times over. */
+    private static final double EXACT = 1e-4;
+    private static final double SAME_PLACE = 1e-5;
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private record Ray(double direction, Hinge hinge) {
+    }
+
+    private final CreasePattern pattern;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private VertexConditions(CreasePattern pattern) {
+        this.pattern = pattern;
+    }
+
+    /** What is wrong at inner vertices when the given creases are shut and all others flat; empty if nothing is. */
+    public static List<Problem> check(CreasePattern pattern, Set<String> shut) {
+        VertexConditions conditions = new VertexConditions(pattern);
+        conditions.vertices(shut).values().forEach(conditions::judge);
+        return conditions.problems;
+    }
+
+    private TreeMap<Coordinate, List<Ray>> vertices(Set<String> shut) {
+        TreeMap<Coordinate, List<Ray>> vertices = new TreeMap<>();
+        for (Hinge hinge : pattern.hinges()) {
+            if (shut.contains(hinge.crease()) && hinge.folds()) {
+                add(vertices, hinge, hinge.at());
+                add(vertices, hinge, new LineSegment(hinge.at().p1, hinge.at().p0));
+            }
+        }
+        vertices.keySet().removeIf(this::isOnEdge);
+        return vertices;
+    }
+
+    private static void add(TreeMap<Coordinate, List<Ray>> vertices, Hinge hinge, LineSegment outwards) {
+        Coordinate place = vertices.keySet().stream().filter(known -> known.distance(outwards.p0) < SAME_PLACE).findFirst().orElse(outwards.p0);
+        vertices.computeIfAbsent(place, key -> new ArrayList<>()).add(new Ray(Math.toDegrees(outwards.angle()), hinge));
+    }
+
+    /** On the outline or on a slit, where the paper is free to move. */
+    private boolean isOnEdge(Coordinate place) {
+        return pattern.outline().getBoundary().distance(FACTORY.createPoint(place)) < SAME_PLACE || pattern.slits().stream().anyMatch(slit -> slit.distance(place) < SAME_PLACE);
+    }
+
+    private void judge(List<Ray> rays) {
+        rays.sort(Comparator.comparingDouble(Ray::direction));
+        String names = String.join(", ", rays.stream().map(ray -> ray.hinge().crease()).distinct().toList());
+        if (rays.size() % 2 == 1) {
+            problems.add(problem("An odd number of folds, " + rays.size() + ", meet where " + names + " meet: paper cannot lie flat there.", "A crease is missing there, or one too many."));
+            return;
+        }
+        double[] angles = angles(rays);
+        double even = 0;
+        for (int i = 0; i < angles.length; i += 2) {
+            even += angles[i];
+        }
+        long mountains = rays.stream().filter(ray -> ray.hinge().fold() == Fold.MOUNTAIN).count();
+        long valleys = rays.size() - mountains;
+        if (Math.abs(even - 180) > EXACT) {
+            problems.add(problem(String.format(Locale.ROOT, "Where %s meet, every other angle adds up to %.1f° instead of 180°: paper cannot lie flat there.", names, even),
+                    "Turn a crease there by " + String.format(Locale.ROOT, "%.1f°.", Math.abs(even - 180))));
+        } else if (Math.abs(mountains - valleys) != 2) {
+            problems.add(problem("Where " + names + " meet there are " + mountains + " mountain and " + valleys + " valley folds; there must be two more of one than of the other.",
+                    "A crease there is marked the wrong way round, or is missing."));
+        } else {
+            littleAngles(rays, angles);
+        }
+    }
+
+    private static double[] angles(List<Ray> rays) {
+        double[] angles = new double[rays.size()];
+        for (int i = 0; i < angles.length; i++) {
+            double next = i + 1 < angles.length ? rays.get(i + 1).direction() : rays.get(0).direction() + 360;
+            angles[i] = next - rays.get(i).direction();
+        }
+        return angles;
+    }
+
+    private void littleAngles(List<Ray> rays, double[] angles) {
+        int n = angles.length;
+        for (int i = 0; i < n && n > 2; i++) {
+            Hinge a = rays.get(i).hinge();
+            Hinge b = rays.get((i + 1) % n).hinge();
+            if (angles[i] < angles[(i + 1) % n] - EXACT && angles[i] < angles[(i + n - 1) % n] - EXACT && a.fold() == b.fold()) {
+                problems.add(problem("The panel between " + a.crease() + " and " + b.crease() + " is narrower than both its neighbours; its two folds cannot both be " + a.fold().word() + ".",
+                        "Make one of them " + a.fold().seenFromBehind().word() + "."));
+            }
+        }
+    }
+
+    private Problem problem(String what, String remedy) {
+        return Problem.error(pattern.piece(), what, remedy);
+    }
+}

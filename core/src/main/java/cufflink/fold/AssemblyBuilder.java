@@ -1,0 +1,113 @@
+package cufflink.fold;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.Panel;
+import cufflink.design.DesignDefinition.Turned;
+import cufflink.design.DesignDefinition.Way;
+import cufflink.design.PanelRef;
+import cufflink.design.Side;
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Glue;
+import cufflink.design.SizedDesign.Placing;
+import cufflink.design.SizedDesign.Slit;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
+
+/** Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out. */
+public final class AssemblyBuilder {
+    private final SizedDesign design;
+    private final Map<String, CreasePattern> patterns;
+    private final List<Problem> problems;
+
+    private AssemblyBuilder(SizedDesign design, Map<String, CreasePattern> patterns, List<Problem> problems) {
+        this.design = design;
+        this.patterns = patterns;
+        this.problems = problems;
+    }
+
+    /** The assembly around the first piece; joints that name what is not there are added to {@code problems}. */
+    public static Assembly build(SizedDesign design, Map<String, CreasePattern> patterns, PanelRef anchor, List<Problem> problems) {
+        AssemblyBuilder builder = new AssemblyBuilder(design, patterns, problems);
+        List<Join> joins = new ArrayList<>();
+        design.glue().stream().filter(builder::isKnown).forEach(glue -> joins.add(builder.join(glue)));
+        Set<String> reached = new LinkedHashSet<>(Set.of(anchor.piece()));
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Join join : joins) {
+                if (join.place().isPresent() && reached.contains(join.onto().piece()) != reached.contains(join.part().piece())) {
+                    grew = reached.add(join.onto().piece()) | reached.add(join.part().piece());
+                }
+            }
+        }
+        List<CreasePattern> pieces = new ArrayList<>();
+        design.pieces().stream().filter(piece -> reached.contains(piece.id())).forEach(piece -> pieces.add(patterns.get(piece.id())));
+        joins.removeIf(join -> !reached.contains(join.part().piece()) || !reached.contains(join.onto().piece()));
+        return new Assembly(pieces, joins, anchor);
+    }
+
+    private boolean isKnown(Glue glue) {
+        List<PanelRef> named = new ArrayList<>(List.of(glue.part(), glue.onto()));
+        named.addAll(glue.over());
+        named.addAll(glue.under());
+        for (PanelRef ref : named) {
+            if (!patterns.containsKey(ref.piece()) || patterns.get(ref.piece()).panel(ref.panel()).isEmpty()) {
+                problems.add(Problem.error("joint " + glue.id(), "There is no panel " + ref + ".", "Name a piece and one of its panels."));
+                return false;
+            }
+        }
+        if (glue.way() == Way.SLOT && slit(glue).isEmpty()) {
+            problems.add(Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
+            return false;
+        }
+        return true;
+    }
+
+    private Optional<Slit> slit(Glue glue) {
+        return design.piece(glue.onto().piece()).slits().stream().filter(slit -> glue.slit().filter(slit.id()::equals).isPresent()).findFirst();
+    }
+
+    private Join join(Glue glue) {
+        boolean onUpFace = glue.face() == patterns.get(glue.onto().piece()).up();
+        Join.Way way = switch (glue.way()) {
+            case GLUE -> Join.Way.GLUED;
+            case WEAVE -> Join.Way.WOVEN;
+            case SLOT -> Join.Way.SLOTTED;
+        };
+        Optional<LineSegment> axis = glue.way() == Way.SLOT ? slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(),
+                slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres())) : Optional.empty();
+        return new Join(glue.id(), way, glue.part(), glue.onto(), glue.at().map(at -> lay(glue, at, onUpFace)), onUpFace,
+                glue.way() == Way.GLUE && glue.edges().containsAll(List.of(Side.values())), glue.over(), glue.under(), axis);
+    }
+
+    /** From the part's coordinates to those of the panel that it lies on: on its up face as it is, on its other face as seen from there. */
+    private RigidMotion lay(Glue glue, Placing placing, boolean onUpFace) {
+        Panel host = patterns.get(glue.onto().piece()).panel(glue.onto().panel()).orElseThrow();
+        Panel guest = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
+        Coordinate centre = guest.bounds().centre();
+        RigidMotion motion = turnedOver(placing.turned(), centre);
+        if (placing.turn() != 0) {
+            motion = RigidMotion.spin(centre, placing.turn()).after(motion);
+        }
+        Envelope lying = Footprints.of(guest.outline(), motion).getEnvelopeInternal();
+        motion = RigidMotion.shift(host.bounds().getMinX() + placing.at().x().toMillimetres() - lying.getMinX(),
+                host.bounds().getMinY() + placing.at().y().toMillimetres() - lying.getMinY()).after(motion);
+        return onUpFace ? motion : RigidMotion.mirrorAt(host.bounds().centre().x).after(motion);
+    }
+
+    private static RigidMotion turnedOver(Turned turned, Coordinate centre) {
+        return switch (turned) {
+            case NO -> RigidMotion.STAY;
+            case OVER -> RigidMotion.mirrorAt(centre.x);
+            case TUMBLED -> RigidMotion.about(new LineSegment(0, centre.y, 1, centre.y), Math.PI);
+        };
+    }
+}

@@ -1,0 +1,280 @@
+package cufflink.fold;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.Hinge;
+import cufflink.design.CreaseRef;
+import cufflink.design.Fold;
+import cufflink.design.PanelRef;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * The order of the layers of an assembly folded flat, as constraints (Justin's conditions, local to each stretch between two places of the stack):
+ * <ol>
+ * <li>a folded crease puts its far panel above or below, by mountain and valley;</li>
+ * <li>taco and tortilla: paper that goes on across a folded crease does not lie between its two panels;</li>
+ * <li>taco and taco: two folds on one line, opening to the same side, are nested or apart;</li>
+ * <li>tortilla and tortilla: paper that goes on across a line keeps its order with other paper that does;</li>
+ * <li>transitivity: at no place do three layers lie in a ring;</li>
+ * <li>glue lets nothing come between, weaving goes over and under as stated.</li>
+ * </ol>
+ */
+public final class LayerProblem {
+    /** Choices after which a search gives up; some seconds. */
+    public static final long MOST_CHOICES = 4_000_000;
+
+    /** A known order of two panels. */
+    public record Known(PanelRef above, PanelRef below) {
+    }
+
+    private record Pair(int left, int right) {
+    }
+
+    private record Placed(Hinge hinge, CreaseRef crease, int first, int second, LineSegment at, boolean folded) {
+    }
+
+    private final FoldedState state;
+    private final List<PanelRef> panels;
+    private final Map<PanelRef, Integer> index = new HashMap<>();
+    private final Overlay overlay;
+    private final List<BitSet> cellsOf = new ArrayList<>();
+    private final LayerConstraints constraints;
+    private final List<Placed> hinges = new ArrayList<>();
+
+    private LayerProblem(FoldedState state, boolean creasesKnown, List<Known> known) {
+        this.state = state;
+        this.panels = state.assembly().panels();
+        List<Polygon> footprints = new ArrayList<>();
+        for (int i = 0; i < panels.size(); i++) {
+            index.put(panels.get(i), i);
+            footprints.add(state.footprint(panels.get(i)));
+            cellsOf.add(new BitSet());
+        }
+        overlay = Overlay.of(footprints);
+        for (int cell = 0; cell < overlay.cells().size(); cell++) {
+            int at = cell;
+            overlay.faces(cell).stream().forEach(face -> cellsOf.get(face).set(at));
+        }
+        constraints = new LayerConstraints(overlaps());
+        state.assembly().pieces().forEach(this::placeHinges);
+        if (creasesKnown) {
+            hinges.stream().filter(Placed::folded).forEach(this::direction);
+        }
+        joins();
+        for (Known order : known) {
+            if (overlapping(order.above(), order.below())) {
+                constraints.above(index.get(order.above()), index.get(order.below()), "the " + label(order.above()) + " lies before the " + label(order.below()));
+            }
+        }
+        overlay.edges().forEach(this::acrossEdge);
+        transitivity();
+    }
+
+    /** The problem for creases that are folded as marked, with pairs that are already known. */
+    public static LayerProblem of(FoldedState flat, List<Known> known) {
+        return new LayerProblem(flat, true, known);
+    }
+
+    /** The problem for creases that may be folded either way. */
+    public static LayerProblem anyWay(FoldedState flat) {
+        return new LayerProblem(flat, false, List.of());
+    }
+
+    /** One order that obeys everything, proved by {@link LayerOrderVerifier}; or the reason why there is none, or that the search was stopped. */
+    public Outcome<FlatFoldedState> solve() {
+        LayerSearch.Result result = LayerSearch.first(constraints, MOST_CHOICES);
+        if (result.any()) {
+            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first())));
+        }
+        String where = state.assembly().pieces().get(0).piece();
+        if (!result.complete()) {
+            return Outcome.failed(Problem.error(where, "No order of layers was found in " + MOST_CHOICES + " tries; there may be one.", "Fold it in smaller steps."));
+        }
+        String why = constraints.contradiction().map(reason -> "The layers cannot lie flat: " + reason + ".")
+                .orElse("The layers cannot lie flat: every order makes paper pass through paper (" + Math.max(1, result.choices()) + " tried).");
+        return Outcome.failed(Problem.error(where, why, "Look at the creases' mountain and valley, and at the panels' lengths."));
+    }
+
+    /** How many orders there are; empty if the search was stopped before all were counted. */
+    public OptionalLong count() {
+        return count(MOST_CHOICES);
+    }
+
+    /** As {@link #count()}, with at most so many choices. */
+    public OptionalLong count(long mostChoices) {
+        LayerSearch.Result result = LayerSearch.count(constraints, mostChoices);
+        return result.complete() ? OptionalLong.of(result.found()) : OptionalLong.empty();
+    }
+
+    /** Whether two panels overlap. */
+    boolean overlapping(PanelRef a, PanelRef b) {
+        return index.containsKey(a) && index.containsKey(b) && !a.equals(b) && constraints.overlap(index.get(a), index.get(b));
+    }
+
+    /** A point of each place where both lie. */
+    List<Coordinate> commonPlaces(PanelRef a, PanelRef b) {
+        BitSet common = (BitSet) cellsOf.get(index.get(a)).clone();
+        common.and(cellsOf.get(index.get(b)));
+        return common.stream().mapToObj(cell -> overlay.cells().get(cell).inside()).toList();
+    }
+
+    private boolean[][] overlaps() {
+        boolean[][] overlaps = new boolean[panels.size()][panels.size()];
+        for (int i = 0; i < panels.size(); i++) {
+            for (int j = i + 1; j < panels.size(); j++) {
+                overlaps[i][j] = cellsOf.get(i).intersects(cellsOf.get(j));
+            }
+        }
+        return overlaps;
+    }
+
+    private void placeHinges(CreasePattern pattern) {
+        for (Hinge hinge : pattern.hinges()) {
+            PanelRef first = new PanelRef(pattern.piece(), hinge.first());
+            RigidMotion motion = state.position().get(first);
+            Point3 a = motion.apply(hinge.at().p0);
+            Point3 b = motion.apply(hinge.at().p1);
+            CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
+            hinges.add(new Placed(hinge, crease, index.get(first), index.get(new PanelRef(pattern.piece(), hinge.second())),
+                    new LineSegment(a.x(), a.y(), b.x(), b.y()), hinge.folds() && Math.abs(state.angle(crease)) > 90));
+        }
+    }
+
+    private String label(PanelRef panel) {
+        return state.assembly().panel(panel).label();
+    }
+
+    private String label(int panel) {
+        return label(panels.get(panel));
+    }
+
+    private void direction(Placed placed) {
+        if (!constraints.overlap(placed.first(), placed.second())) {
+            return;
+        }
+        boolean turned = state.position().get(panels.get(placed.first())).turnsOver();
+        boolean secondAbove = (placed.hinge().fold() == Fold.VALLEY) == state.angle(placed.crease()) > 0 != turned;
+        constraints.above(secondAbove ? placed.second() : placed.first(), secondAbove ? placed.first() : placed.second(),
+                "crease " + placed.crease().crease() + " is folded the wrong way for it");
+    }
+
+    private void joins() {
+        for (Join join : state.assembly().joins()) {
+            int part = index.get(join.part());
+            int onto = index.get(join.onto());
+            boolean turned = state.position().get(join.onto()).turnsOver();
+            String reason = "the " + label(part) + " is glued on the other side of the " + label(onto);
+            if (join.place().isPresent() && join.way() == Join.Way.GLUED && constraints.overlap(part, onto)) {
+                order(part, onto, join.above() != turned, reason);
+            }
+            join.over().forEach(under -> order(part, index.get(under), !turned, "the " + label(part) + " goes over the " + label(under)));
+            join.under().forEach(over -> order(part, index.get(over), turned, "the " + label(part) + " goes under the " + label(over)));
+            if (join.whole() && constraints.overlap(part, onto)) {
+                nothingBetween(part, onto);
+            }
+        }
+    }
+
+    private void order(int part, int other, boolean above, String reason) {
+        if (constraints.overlap(part, other)) {
+            constraints.above(above ? part : other, above ? other : part, reason);
+        }
+    }
+
+    private void nothingBetween(int part, int onto) {
+        BitSet common = (BitSet) cellsOf.get(part).clone();
+        common.and(cellsOf.get(onto));
+        for (int other = 0; other < panels.size(); other++) {
+            if (other != part && other != onto && cellsOf.get(other).intersects(common)) {
+                constraints.alike(part, other, onto, other, "the " + label(other) + " would lie in the glue between the " + label(part) + " and the " + label(onto));
+            }
+        }
+    }
+
+    private void acrossEdge(Overlay.Edge edge) {
+        List<Pair> tacosLeft = new ArrayList<>();
+        List<Pair> tacosRight = new ArrayList<>();
+        List<Pair> tortillas = new ArrayList<>();
+        BitSet left = overlay.faces(edge.left());
+        BitSet right = overlay.faces(edge.right());
+        BitSet through = (BitSet) left.clone();
+        through.and(right);
+        through.stream().forEach(face -> tortillas.add(new Pair(face, face)));
+        Map<Pair, String> crease = new HashMap<>();
+        for (Placed placed : hinges) {
+            if (!Overlay.runsAlong(edge, placed.at())) {
+                continue;
+            }
+            Pair pair = new Pair(placed.first(), placed.second());
+            crease.put(pair, placed.crease().crease());
+            if (!placed.folded()) {
+                boolean firstLeft = left.get(placed.first());
+                tortillas.add(firstLeft ? pair : new Pair(placed.second(), placed.first()));
+            } else if (left.get(placed.first()) && left.get(placed.second())) {
+                tacosLeft.add(pair);
+            } else if (right.get(placed.first()) && right.get(placed.second())) {
+                tacosRight.add(pair);
+            }
+        }
+        tacosLeft.forEach(taco -> tortillas.forEach(tortilla -> tacoTortilla(taco, tortilla.left(), crease.get(taco))));
+        tacosRight.forEach(taco -> tortillas.forEach(tortilla -> tacoTortilla(taco, tortilla.right(), crease.get(taco))));
+        tacoTaco(tacosLeft);
+        tacoTaco(tacosRight);
+        for (int i = 0; i < tortillas.size(); i++) {
+            for (int j = i + 1; j < tortillas.size(); j++) {
+                tortillaTortilla(tortillas.get(i), tortillas.get(j));
+            }
+        }
+    }
+
+    private void tacoTortilla(Pair taco, int tortilla, String crease) {
+        if (tortilla != taco.left() && tortilla != taco.right()) {
+            constraints.alike(taco.left(), tortilla, taco.right(), tortilla, "crease " + crease + " would have to pass through the " + label(tortilla));
+        }
+    }
+
+    private void tacoTaco(List<Pair> tacos) {
+        for (int i = 0; i < tacos.size(); i++) {
+            for (int j = i + 1; j < tacos.size(); j++) {
+                Pair a = tacos.get(i);
+                Pair b = tacos.get(j);
+                if (a.left() != b.left() && a.left() != b.right() && a.right() != b.left() && a.right() != b.right()) {
+                    constraints.nestedOrApart(a.left(), a.right(), b.left(), b.right());
+                }
+            }
+        }
+    }
+
+    private void tortillaTortilla(Pair a, Pair b) {
+        boolean both = a.left() != b.left() && a.right() != b.right() && !(a.left() == a.right() && b.left() == b.right());
+        if (both) {
+            constraints.alike(a.left(), b.left(), a.right(), b.right(), "the " + label(a.left()) + " and the " + label(b.left()) + " would pass through each other");
+        }
+    }
+
+    private void transitivity() {
+        for (int i = 0; i < panels.size(); i++) {
+            for (int j = i + 1; j < panels.size(); j++) {
+                if (!constraints.overlap(i, j)) {
+                    continue;
+                }
+                BitSet common = (BitSet) cellsOf.get(i).clone();
+                common.and(cellsOf.get(j));
+                for (int k = j + 1; k < panels.size(); k++) {
+                    if (cellsOf.get(k).intersects(common)) {
+                        constraints.ordered(i, j, k);
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,125 @@
+package cufflink.fold;
+
+import cufflink.design.CreaseRef;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
+
+/**
+ * Finds the angles nearest to wanted ones at which every loop closes: Levenberg and Marquardt's damped least squares on the gaps (Nocedal and Wright,
+ * <i>Numerical Optimization</i>, 2006, section 10.3; from memory), with differences for derivatives. From the same wish it always finds the same answer.
+ */
+final class LoopSolver {
+    /** A gap below this counts as closed, millimetres. */
+    static final double CLOSED = 1e-6;
+    private static final int MOST_ROUNDS = 80;
+    private static final double STEP = 1e-5;
+
+    private final Linkage linkage;
+    private final List<CreaseRef> free;
+    private final Map<CreaseRef, Double> angles;
+
+    private LoopSolver(Linkage linkage, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+        this.linkage = linkage;
+        this.free = free;
+        this.angles = new HashMap<>(wanted);
+    }
+
+    /** Angles in degrees with the free ones changed; absent if no nearby angles close the loops. */
+    static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+        return new LoopSolver(linkage, wanted, free).solve();
+    }
+
+    private Optional<Map<CreaseRef, Double>> solve() {
+        double[] gaps = gaps();
+        double damping = 1;
+        for (int round = 0; round < MOST_ROUNDS && largest(gaps) > CLOSED / 10; round++) {
+            DMatrixRMaj slope = slope(gaps);
+            double[] start = free.stream().mapToDouble(angles::get).toArray();
+            boolean better = false;
+            for (int attempt = 0; attempt < 12 && !better; attempt++) {
+                Optional<double[]> step = step(slope, gaps, damping);
+                for (int i = 0; i < start.length && step.isPresent(); i++) {
+                    angles.put(free.get(i), start[i] + step.get()[i]);
+                }
+                double[] next = gaps();
+                better = step.isPresent() && squares(next) < squares(gaps);
+                damping = better ? Math.max(damping / 8, 1e-12) : damping * 4;
+                gaps = better ? next : gaps;
+            }
+            if (!better) {
+                for (int i = 0; i < start.length; i++) {
+                    angles.put(free.get(i), start[i]);
+                }
+                break;
+            }
+        }
+        return largest(gaps) < CLOSED ? Optional.of(angles) : Optional.empty();
+    }
+
+    private double[] gaps() {
+        return linkage.gaps(linkage.place(this::angle), this::angle);
+    }
+
+    private double angle(CreaseRef crease) {
+        return angles.getOrDefault(crease, 0.0);
+    }
+
+    private DMatrixRMaj slope(double[] gaps) {
+        DMatrixRMaj slope = new DMatrixRMaj(gaps.length, free.size());
+        for (int i = 0; i < free.size(); i++) {
+            double at = angles.get(free.get(i));
+            angles.put(free.get(i), at + STEP);
+            double[] more = gaps();
+            angles.put(free.get(i), at - STEP);
+            double[] less = gaps();
+            angles.put(free.get(i), at);
+            for (int k = 0; k < gaps.length; k++) {
+                slope.set(k, i, (more[k] - less[k]) / (2 * STEP));
+            }
+        }
+        return slope;
+    }
+
+    /** (JᵀJ + damping) step = −Jᵀ gaps. */
+    private Optional<double[]> step(DMatrixRMaj slope, double[] gaps, double damping) {
+        int n = free.size();
+        DMatrixRMaj normal = new DMatrixRMaj(n, n);
+        CommonOps_DDRM.multTransA(slope, slope, normal);
+        for (int i = 0; i < n; i++) {
+            normal.add(i, i, damping * 1e-3);
+        }
+        DMatrixRMaj right = new DMatrixRMaj(n, 1);
+        CommonOps_DDRM.multTransA(slope, new DMatrixRMaj(gaps.length, 1, true, gaps), right);
+        CommonOps_DDRM.changeSign(right);
+        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(n);
+        DMatrixRMaj step = new DMatrixRMaj(n, 1);
+        if (!solver.setA(normal)) {
+            return Optional.empty();
+        }
+        solver.solve(right, step);
+        return Optional.of(step.getData());
+    }
+
+    private static double squares(double[] values) {
+        double sum = 0;
+        for (double value : values) {
+            sum += value * value;
+        }
+        return sum;
+    }
+
+    /** The largest of some gaps. */
+    static double largest(double[] values) {
+        double most = 0;
+        for (double value : values) {
+            most = Math.max(most, Math.abs(value));
+        }
+        return most;
+    }
+}

@@ -1,0 +1,174 @@
+package cufflink.fold;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+
+/**
+ * The places of a flat stack: the outlines of all its faces, laid over each other, divide the plane into cells; every place in a cell lies under the
+ * same faces. Corners are put on a grid of 1/100 000 mm, so that outlines which folding brought together coincide. Cells below {@link #SPECK} are left out.
+ */
+final class Overlay {
+    /** Square millimetres; what overlaps by less only touches. */
+    static final double SPECK = 1e-2;
+    private static final PrecisionModel GRID = new PrecisionModel(1e5);
+    private static final GeometryFactory FACTORY = new GeometryFactory(GRID);
+
+    /** A place of the stack, with the indices of the faces over it. */
+    record Cell(Polygon outline, Coordinate inside, BitSet faces) {
+        double area() {
+            return outline.getArea();
+        }
+    }
+
+    /** A stretch between two cells; −1 is outside every face. */
+    record Edge(Coordinate from, Coordinate to, int left, int right) {
+        Coordinate middle() {
+            return new Coordinate((from.x + to.x) / 2, (from.y + to.y) / 2);
+        }
+
+        double length() {
+            return from.distance(to);
+        }
+
+        int across(int cell) {
+            return cell == left ? right : left;
+        }
+    }
+
+    private record Ends(Coordinate from, Coordinate to) {
+    }
+
+    private final List<Cell> cells = new ArrayList<>();
+    private final List<Edge> edges = new ArrayList<>();
+
+    private Overlay() {
+    }
+
+    static Overlay of(List<Polygon> faces) {
+        Overlay overlay = new Overlay();
+        List<Polygon> regions = regions(faces);
+        regions.forEach(region -> overlay.addCell(region, faces));
+        overlay.addEdges();
+        return overlay;
+    }
+
+    List<Cell> cells() {
+        return cells;
+    }
+
+    List<Edge> edges() {
+        return edges;
+    }
+
+    /** The faces over a cell; none outside. */
+    BitSet faces(int cell) {
+        return cell < 0 ? new BitSet() : cells.get(cell).faces();
+    }
+
+    private static List<Polygon> regions(List<Polygon> faces) {
+        Set<Ends> known = new HashSet<>();
+        List<LineString> sides = new ArrayList<>();
+        for (Polygon face : faces) {
+            addSides(face.getExteriorRing().getCoordinates(), known, sides);
+            for (int i = 0; i < face.getNumInteriorRing(); i++) {
+                addSides(face.getInteriorRingN(i).getCoordinates(), known, sides);
+            }
+        }
+        Geometry noded = UnaryUnionNG.union(FACTORY.createMultiLineString(sides.toArray(LineString[]::new)), GRID);
+        Polygonizer polygonizer = new Polygonizer();
+        polygonizer.add(noded);
+        List<Polygon> regions = new ArrayList<>();
+        for (Object region : polygonizer.getPolygons()) {
+            Polygon polygon = (Polygon) region;
+            polygon.normalize();
+            regions.add(polygon);
+        }
+        regions.sort(Polygon::compareTo);
+        return regions;
+    }
+
+    private static void addSides(Coordinate[] ring, Set<Ends> known, List<LineString> sides) {
+        for (int i = 0; i + 1 < ring.length; i++) {
+            Coordinate a = onGrid(ring[i]);
+            Coordinate b = onGrid(ring[i + 1]);
+            int order = a.compareTo(b);
+            if (order != 0 && known.add(order < 0 ? new Ends(a, b) : new Ends(b, a))) {
+                sides.add(FACTORY.createLineString(new Coordinate[] {a, b}));
+            }
+        }
+    }
+
+    private static Coordinate onGrid(Coordinate corner) {
+        Coordinate onGrid = new Coordinate(corner.x, corner.y);
+        GRID.makePrecise(onGrid);
+        return onGrid;
+    }
+
+    private void addCell(Polygon region, List<Polygon> faces) {
+        if (region.getArea() < SPECK) {
+            return;
+        }
+        Coordinate inside = region.getInteriorPoint().getCoordinate();
+        BitSet over = new BitSet();
+        for (int i = 0; i < faces.size(); i++) {
+            Envelope box = faces.get(i).getEnvelopeInternal();
+            if (box.contains(inside) && SimplePointInAreaLocator.isContained(inside, faces.get(i))) {
+                over.set(i);
+            }
+        }
+        if (!over.isEmpty()) {
+            cells.add(new Cell(region, inside, over));
+        }
+    }
+
+    private void addEdges() {
+        Map<Ends, int[]> sides = new HashMap<>();
+        List<Ends> order = new ArrayList<>();
+        for (int cell = 0; cell < cells.size(); cell++) {
+            Polygon outline = cells.get(cell).outline();
+            addRing(outline.getExteriorRing().getCoordinates(), true, cell, sides, order);
+            for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+                addRing(outline.getInteriorRingN(i).getCoordinates(), false, cell, sides, order);
+            }
+        }
+        for (Ends ends : order) {
+            int[] pair = sides.get(ends);
+            edges.add(new Edge(ends.from(), ends.to(), pair[0], pair[1]));
+        }
+    }
+
+    private static void addRing(Coordinate[] ring, boolean shell, int cell, Map<Ends, int[]> sides, List<Ends> order) {
+        boolean cellOnLeft = Orientation.isCCW(ring) == shell;
+        for (int i = 0; i + 1 < ring.length; i++) {
+            boolean forward = ring[i].compareTo(ring[i + 1]) < 0;
+            Ends ends = forward ? new Ends(ring[i], ring[i + 1]) : new Ends(ring[i + 1], ring[i]);
+            int[] pair = sides.computeIfAbsent(ends, key -> {
+                order.add(key);
+                return new int[] {-1, -1};
+            });
+            pair[cellOnLeft == forward ? 0 : 1] = cell;
+        }
+    }
+
+    /** Whether an edge runs along a segment. */
+    static boolean runsAlong(Edge edge, LineSegment segment) {
+        return segment.distance(edge.from()) < 1e-3 && segment.distance(edge.to()) < 1e-3 && edge.length() > 1e-3;
+    }
+}

@@ -1,0 +1,156 @@
+package cufflink.fold;
+
+import cufflink.crease.Panel;
+import cufflink.design.PanelRef;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.geom.Point;
+
+/**
+ * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pierce another. The
+ * way is looked at in samples, so that what only grazes between two of them is not seen.
+ */
+public final class PathChecker {
+    /** Shares of the way at which the layers are compared just after the start and just before the end. */
+    private static final double LEAVING = 0.02;
+    private static final double[] SAMPLES = {0.1, 0.3, 0.5, 0.7, 0.9};
+    /** Paper that reaches less far through other paper only touches it, millimetres. */
+    private static final double GRAZE = 0.3;
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    private final FoldMotion motion;
+
+    private PathChecker(FoldMotion motion) {
+        this.motion = motion;
+    }
+
+    /**
+     * What is in the way, at most one problem.
+     *
+     * @param start the layers at the start, if it is flat
+     */
+    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start) {
+        PathChecker checker = new PathChecker(motion);
+        return start.flatMap(checker::onTheWayOut).or(checker::between);
+    }
+
+    /** How much higher than panel b panel a comes to lie at a place of a flat state when that state has moved on, along the flat state's own upward direction. */
+    static double rise(FoldedState flat, FoldedState moved, PanelRef a, PanelRef b, Coordinate place) {
+        return height(flat, moved, a, place) - height(flat, moved, b, place);
+    }
+
+    private static double height(FoldedState flat, FoldedState moved, PanelRef panel, Coordinate place) {
+        Point3 own = flat.position().get(panel).inverse().apply(place);
+        return moved.position().get(panel).apply(own.x(), own.y(), own.z()).z();
+    }
+
+    private Optional<Problem> onTheWayOut(FlatFoldedState start) {
+        Outcome<FoldedState> leaving = motion.at(LEAVING);
+        if (leaving.value().isEmpty()) {
+            return Optional.of(leaving.problems().get(0));
+        }
+        FoldedState moved = leaving.value().get();
+        LayerProblem places = LayerProblem.of(start.state(), List.of());
+        List<PanelRef> panels = start.order();
+        for (PanelRef upper : panels) {
+            for (PanelRef lower : panels) {
+                if (!places.overlapping(upper, lower) || !start.relation().above(upper, lower).orElse(false) || together(start.state(), moved, upper, lower)) {
+                    continue;
+                }
+                double least = places.commonPlaces(upper, lower).stream().mapToDouble(place -> rise(start.state(), moved, upper, lower, place)).min().orElse(0);
+                if (least < -1e-3) {
+                    return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the " + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether two panels moved as one. */
+    static boolean together(FoldedState before, FoldedState after, PanelRef a, PanelRef b) {
+        RigidMotion was = before.position().get(a).inverse().after(before.position().get(b));
+        RigidMotion is = after.position().get(a).inverse().after(after.position().get(b));
+        return was.difference(is) < 1e-6;
+    }
+
+    private String creases() {
+        return String.join(", ", motion.changing().stream().map(crease -> crease.crease()).sorted().toList());
+    }
+
+    private String label(PanelRef panel) {
+        return motion.from().assembly().panel(panel).label();
+    }
+
+    private static Problem problem(PanelRef panel, String what, String remedy) {
+        return Problem.error(panel.piece(), what, remedy);
+    }
+
+    private Optional<Problem> between() {
+        for (double share : SAMPLES) {
+            Outcome<FoldedState> at = motion.at(share);
+            if (at.value().isEmpty()) {
+                return Optional.of(at.problems().get(0));
+            }
+            Optional<Problem> hit = crossing(at.value().get()).map(pair -> problem(pair.get(0), "While " + creases() + " turns, the " + label(pair.get(0)) + " hits the "
+                    + label(pair.get(1)) + " after " + Math.round(share * 100) + " % of the way.", "Fold the creases one after the other, or in another order."));
+            if (hit.isPresent()) {
+                return hit;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Two panels of which one pierces the other. */
+    static Optional<List<PanelRef>> crossing(FoldedState state) {
+        List<PanelRef> panels = state.assembly().panels();
+        List<List<Point3>> corners = new ArrayList<>();
+        Map<PanelRef, SimplePointInAreaLocator> inside = new HashMap<>();
+        panels.forEach(panel -> {
+            corners.add(state.corners(panel));
+            inside.put(panel, new SimplePointInAreaLocator(state.assembly().panel(panel).outline()));
+        });
+        for (int i = 0; i < panels.size(); i++) {
+            for (int j = 0; j < panels.size(); j++) {
+                if (i != j && pierces(corners.get(i), state, panels.get(j), inside.get(panels.get(j)))) {
+                    return Optional.of(List.of(panels.get(i), panels.get(j)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether a side of one panel passes through the paper of another, more than a graze from its edge. */
+    private static boolean pierces(List<Point3> ring, FoldedState state, PanelRef other, SimplePointInAreaLocator inside) {
+        RigidMotion back = state.position().get(other).inverse();
+        Panel panel = state.assembly().panel(other);
+        Envelope box = panel.bounds();
+        List<Point3> local = ring.stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
+        for (int i = 0; i < local.size(); i++) {
+            Point3 a = local.get(i);
+            Point3 b = local.get((i + 1) % local.size());
+            if (a.z() > GRAZE && b.z() < -GRAZE || a.z() < -GRAZE && b.z() > GRAZE) {
+                double share = a.z() / (a.z() - b.z());
+                Coordinate at = new Coordinate(a.x() + (b.x() - a.x()) * share, a.y() + (b.y() - a.y()) * share);
+                if (box.contains(at) && inside.locate(at) == Location.INTERIOR && clearOfEdge(panel, at)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean clearOfEdge(Panel panel, Coordinate at) {
+        Point point = FACTORY.createPoint(at);
+        return panel.outline().getBoundary().distance(point) > GRAZE;
+    }
+}

@@ -1,0 +1,235 @@
+package cufflink.fold;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.Hinge;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
+import cufflink.design.Side;
+import cufflink.design.SizedDesign.Glue;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
+
+/**
+ * Finds pockets in a closed card. At every place there is a gap below each layer but the last; gaps of neighbouring places are one space unless a wall stands between
+ * them: a folded crease of which one panel lies before the gap and the other behind it, or a glued edge. A space with walls on at least two sides and a side where it
+ * can be entered is a pocket.
+ */
+final class PocketFinder {
+    /** Smaller spaces hold nothing, millimetres. */
+    private static final double LEAST = 10;
+    /** A side counts as closed if walls take up this share of it. */
+    private static final double MOSTLY = 0.7;
+
+    private record Wall(LineSegment at, PanelRef one, PanelRef other) {
+    }
+
+    private final FlatFoldedState flat;
+    private final Overlay overlay;
+    private final List<List<PanelRef>> stacks = new ArrayList<>();
+    private final List<Wall> walls = new ArrayList<>();
+    private final Map<List<PanelRef>, Boolean> sealed = new HashMap<>();
+    private final Map<Integer, Integer> parent = new TreeMap<>();
+    private final List<int[]> boundary = new ArrayList<>();
+
+    private PocketFinder(FlatFoldedState flat, List<Glue> glue) {
+        this.flat = flat;
+        List<PanelRef> panels = flat.order();
+        overlay = Overlay.of(panels.stream().map(flat.state()::footprint).toList());
+        for (int cell = 0; cell < overlay.cells().size(); cell++) {
+            stacks.add(overlay.faces(cell).stream().mapToObj(panels::get).toList());
+        }
+        flat.state().assembly().pieces().forEach(this::addFolds);
+        glue.forEach(this::addGlue);
+    }
+
+    /** The pockets, the one nearest to the front first. */
+    static List<PocketSpace> find(FlatFoldedState flat, List<Glue> glue) {
+        return new PocketFinder(flat, glue).find();
+    }
+
+    private void addFolds(CreasePattern pattern) {
+        for (Hinge hinge : pattern.hinges()) {
+            if (hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90) {
+                PanelRef first = new PanelRef(pattern.piece(), hinge.first());
+                walls.add(new Wall(placed(first, hinge.at()), first, new PanelRef(pattern.piece(), hinge.second())));
+            }
+        }
+    }
+
+    private LineSegment placed(PanelRef panel, LineSegment line) {
+        Point3 a = flat.state().position().get(panel).apply(line.p0);
+        Point3 b = flat.state().position().get(panel).apply(line.p1);
+        return new LineSegment(a.x(), a.y(), b.x(), b.y());
+    }
+
+    /** Glue all round seals the gap between two panels; glue along some edges is a wall there. */
+    private void addGlue(Glue glue) {
+        if (!flat.state().position().containsKey(glue.part()) || !flat.state().position().containsKey(glue.onto())) {
+            return;
+        }
+        if (glue.edges().containsAll(List.of(Side.values()))) {
+            sealed.put(List.of(glue.part(), glue.onto()), true);
+            sealed.put(List.of(glue.onto(), glue.part()), true);
+        }
+        Envelope box = flat.state().assembly().panel(glue.part()).bounds();
+        for (Side side : glue.edges()) {
+            LineSegment line = switch (side) {
+                case LEFT -> new LineSegment(box.getMinX(), box.getMinY(), box.getMinX(), box.getMaxY());
+                case RIGHT -> new LineSegment(box.getMaxX(), box.getMinY(), box.getMaxX(), box.getMaxY());
+                case TOP -> new LineSegment(box.getMinX(), box.getMinY(), box.getMaxX(), box.getMinY());
+                case BOTTOM -> new LineSegment(box.getMinX(), box.getMaxY(), box.getMaxX(), box.getMaxY());
+            };
+            walls.add(new Wall(placed(glue.part(), line), glue.part(), glue.onto()));
+        }
+    }
+
+    /** A gap is numbered by its cell and the layer before it. */
+    private static int gap(int cell, int layer) {
+        return cell * 1000 + layer;
+    }
+
+    private List<PocketSpace> find() {
+        for (int cell = 0; cell < stacks.size(); cell++) {
+            for (int layer = 0; layer + 1 < stacks.get(cell).size(); layer++) {
+                if (!sealed.containsKey(stacks.get(cell).subList(layer, layer + 2))) {
+                    parent.put(gap(cell, layer), gap(cell, layer));
+                }
+            }
+        }
+        for (int edge = 0; edge < overlay.edges().size(); edge++) {
+            cross(edge, overlay.edges().get(edge));
+        }
+        Map<Integer, Set<Integer>> spaces = new TreeMap<>();
+        parent.keySet().forEach(gap -> spaces.computeIfAbsent(root(gap), key -> new LinkedHashSet<>()).add(gap));
+        List<PocketSpace> pockets = new ArrayList<>();
+        spaces.forEach((root, gaps) -> describe(root, gaps, pockets));
+        return pockets;
+    }
+
+    private int root(int gap) {
+        int at = gap;
+        while (parent.get(at) != at) {
+            at = parent.get(at);
+        }
+        return at;
+    }
+
+    private void cross(int index, Overlay.Edge edge) {
+        List<Wall> here = walls.stream().filter(wall -> Overlay.runsAlong(edge, wall.at())).toList();
+        for (int cell : new int[] {edge.left(), edge.right()}) {
+            if (cell < 0) {
+                continue;
+            }
+            List<PanelRef> stack = stacks.get(cell);
+            for (int layer = 0; layer + 1 < stack.size(); layer++) {
+                if (parent.containsKey(gap(cell, layer))) {
+                    boolean wall = isWall(here, stack, layer);
+                    boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell));
+                    if (wall || mouth) {
+                        boundary.add(new int[] {gap(cell, layer), index, wall ? 1 : 0});
+                    }
+                }
+            }
+        }
+    }
+
+    private static boolean isWall(List<Wall> walls, List<PanelRef> stack, int layer) {
+        for (Wall wall : walls) {
+            int one = stack.indexOf(wall.one());
+            int other = stack.indexOf(wall.other());
+            if (one >= 0 && other >= 0 && Math.min(one, other) <= layer && Math.max(one, other) > layer) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Joins a gap with those beyond the edge that lie between the same paper; false if there it comes out of the card's front or back, or beside it. */
+    private boolean joinAcross(int cell, int layer, int beyond) {
+        if (beyond < 0) {
+            return false;
+        }
+        List<PanelRef> stack = stacks.get(cell);
+        List<PanelRef> next = stacks.get(beyond);
+        int before = -1;
+        for (int i = layer; i >= 0 && before < 0; i--) {
+            before = continued(stack.get(i), next);
+        }
+        int after = -1;
+        for (int i = layer + 1; i < stack.size() && after < 0; i++) {
+            after = continued(stack.get(i), next);
+        }
+        if (before < 0 || after < 0) {
+            return false;
+        }
+        for (int i = before; i < after; i++) {
+            if (parent.containsKey(gap(beyond, i))) {
+                parent.put(root(gap(cell, layer)), root(gap(beyond, i)));
+            }
+        }
+        return true;
+    }
+
+    /** Where a layer goes on in the next place: itself, or a panel that it is joined to by a flat crease. */
+    private int continued(PanelRef panel, List<PanelRef> next) {
+        int same = next.indexOf(panel);
+        if (same >= 0) {
+            return same;
+        }
+        for (Hinge hinge : flat.state().assembly().pattern(panel.piece()).hinges()) {
+            if (hinge.joins(panel.panel()) && Math.abs(flat.state().angle(new CreaseRef(panel.piece(), hinge.crease()))) < 90) {
+                int beside = next.indexOf(new PanelRef(panel.piece(), hinge.across(panel.panel())));
+                if (beside >= 0) {
+                    return beside;
+                }
+            }
+        }
+        return -1;
+    }
+
+    private void describe(int root, Set<Integer> gaps, List<PocketSpace> pockets) {
+        Envelope bounds = new Envelope();
+        Set<PanelRef> front = new LinkedHashSet<>();
+        Set<PanelRef> behind = new LinkedHashSet<>();
+        for (int gap : gaps) {
+            bounds.expandToInclude(overlay.cells().get(gap / 1000).outline().getEnvelopeInternal());
+            front.add(stacks.get(gap / 1000).get(gap % 1000));
+            behind.add(stacks.get(gap / 1000).get(gap % 1000 + 1));
+        }
+        if (bounds.getWidth() < LEAST || bounds.getHeight() < LEAST) {
+            return;
+        }
+        Map<Side, double[]> shares = new EnumMap<>(Side.class);
+        for (int[] entry : boundary) {
+            if (root(entry[0]) == root) {
+                Overlay.Edge edge = overlay.edges().get(entry[1]);
+                shares.computeIfAbsent(side(edge, bounds), key -> new double[2])[entry[2]] += edge.length();
+            }
+        }
+        Set<Side> closed = EnumSet.noneOf(Side.class);
+        Set<Side> open = EnumSet.noneOf(Side.class);
+        shares.forEach((side, share) -> (share[1] > MOSTLY * (share[0] + share[1]) ? closed : open).add(side));
+        if (closed.size() >= 2 && !open.isEmpty()) {
+            pockets.add(new PocketSpace(List.copyOf(front), List.copyOf(behind), bounds, closed, open));
+        }
+    }
+
+    /** The side of the space to which an edge belongs: the one that its middle is nearest to, slanting edges by the way they face. */
+    private static Side side(Overlay.Edge edge, Envelope bounds) {
+        double x = (edge.middle().x - bounds.centre().x) / bounds.getWidth();
+        double y = (edge.middle().y - bounds.centre().y) / bounds.getHeight();
+        if (Math.abs(x) > Math.abs(y)) {
+            return x < 0 ? Side.LEFT : Side.RIGHT;
+        }
+        return y < 0 ? Side.TOP : Side.BOTTOM;
+    }
+}

@@ -1,0 +1,151 @@
+package cufflink.fold;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasePatternBuilder;
+import cufflink.crease.Hinge;
+import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Figure;
+import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Score;
+import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
+
+/**
+ * Works out the creases that appear when paper that is already folded is folded again through all its layers: each layer that the crease crosses gets a score line of its
+ * own where the crease falls on it, mountain and valley changed round if that layer lies turned over. They become part of the piece, so that they can be scored beforehand.
+ */
+public final class Refolding {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    private static final double SHORTEST = 0.1;
+    private static final int MOST_CREASES = 64;
+
+    private final Piece piece;
+    private final List<FoldStep> steps;
+    private final BiFunction<SizedDesign, CreasePattern, String> anchor;
+    private final SizedDesign design;
+
+    private Refolding(SizedDesign design, Piece piece, List<FoldStep> steps, BiFunction<SizedDesign, CreasePattern, String> anchor) {
+        this.design = design;
+        this.piece = piece;
+        this.steps = steps;
+        this.anchor = anchor;
+    }
+
+    /** The design with the creases that its folds through all layers add; {@code anchor} chooses the panel that stays. */
+    public static SizedDesign complete(SizedDesign design, BiFunction<SizedDesign, CreasePattern, String> anchor) {
+        SizedDesign complete = design;
+        for (Piece piece : design.pieces()) {
+            for (int added = 0; added < MOST_CREASES; added++) {
+                SizedDesign now = complete;
+                Optional<SizedDesign> next = new Refolding(now, now.piece(piece.id()), now.folding(), anchor).withOneMore();
+                if (next.isEmpty()) {
+                    break;
+                }
+                complete = next.get();
+            }
+        }
+        return complete;
+    }
+
+    private Optional<SizedDesign> withOneMore() {
+        if (steps.stream().noneMatch(step -> step.through() && step.piece().equals(piece.id()))) {
+            return Optional.empty();
+        }
+        Optional<CreasePattern> pattern = CreasePatternBuilder.build(piece).value();
+        return pattern.flatMap(built -> withOneMore(new Folder(Assembly.of(built, anchor.apply(design, built)))));
+    }
+
+    private Optional<SizedDesign> withOneMore(Folder folder) {
+        Map<CreaseRef, Double> angles = new HashMap<>();
+        for (int i = 0; i < steps.size(); i++) {
+            FoldStep step = steps.get(i);
+            if (!step.piece().equals(piece.id())) {
+                continue;
+            }
+            Optional<FoldedState> before = step.through() ? folder.fold(angles).value().filter(FoldedState::isFlat) : Optional.empty();
+            Optional<Score> missing = before.flatMap(state -> missing(state, step));
+            if (missing.isPresent()) {
+                return Optional.of(with(i, missing.get()));
+            }
+            step.creases().forEach(crease -> angles.put(new CreaseRef(piece.id(), crease), step.angle()));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Score> missing(FoldedState before, FoldStep step) {
+        CreasePattern pattern = before.assembly().pieces().get(0);
+        for (Hinge hinge : pattern.hinges()) {
+            if (!step.creases().contains(hinge.crease())) {
+                continue;
+            }
+            RigidMotion motion = before.position().get(new PanelRef(piece.id(), hinge.first()));
+            LineString line = FACTORY.createLineString(new Coordinate[] {flat(motion.apply(hinge.at().p0)), flat(motion.apply(hinge.at().p1))});
+            for (PanelRef panel : before.assembly().panels()) {
+                Optional<LineSegment> crossed = crossed(before, panel, line);
+                if (crossed.isPresent() && !hinge.joins(panel.panel())) {
+                    boolean turned = before.position().get(panel).turnsOver() != motion.turnsOver();
+                    String id = hinge.crease() + " on the " + before.assembly().panel(panel).label();
+                    return Optional.of(new Score(id, line(id, crossed.get()), turned ? hinge.fold().seenFromBehind() : hinge.fold()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Coordinate flat(Point3 point) {
+        return new Coordinate(point.x(), point.y());
+    }
+
+    /** Where a line passes through the inside of a panel, in the panel's own coordinates. */
+    private static Optional<LineSegment> crossed(FoldedState state, PanelRef panel, LineString line) {
+        Geometry inside = state.footprint(panel).buffer(-SHORTEST / 10).intersection(line);
+        if (inside.getLength() < SHORTEST) {
+            return Optional.empty();
+        }
+        Geometry full = state.footprint(panel).intersection(line);
+        Coordinate[] ends = full.getCoordinates();
+        RigidMotion back = state.position().get(panel).inverse();
+        return Optional.of(new LineSegment(flat(back.apply(ends[0])), flat(back.apply(ends[ends.length - 1]))));
+    }
+
+    private static Line line(String id, LineSegment at) {
+        Length x1 = Length.nearestToMillimetres(at.p0.x);
+        Length y1 = Length.nearestToMillimetres(at.p0.y);
+        Length x2 = Length.nearestToMillimetres(at.p1.x);
+        Length y2 = Length.nearestToMillimetres(at.p1.y);
+        if (x1.equals(x2)) {
+            return new Line(SizedDesign.Along.X, Optional.of(figure(id, x1)), x1, Length.shorter(y1, y2), x2, Length.longer(y1, y2));
+        } else if (y1.equals(y2)) {
+            return new Line(SizedDesign.Along.Y, Optional.of(figure(id, y1)), Length.shorter(x1, x2), y1, Length.longer(x1, x2), y2);
+        }
+        return new Line(SizedDesign.Along.LINE, Optional.empty(), x1, y1, x2, y2);
+    }
+
+    private static Figure figure(String id, Length at) {
+        return Figure.of("score " + id, at, "where the crease falls on the layer folded over it");
+    }
+
+    private SizedDesign with(int index, Score score) {
+        List<FoldStep> longer = new ArrayList<>(design.folding());
+        FoldStep step = longer.get(index);
+        List<String> creases = new ArrayList<>(step.creases());
+        creases.add(score.id());
+        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.tucks()));
+        List<Piece> pieces = design.pieces().stream().map(other -> other.id().equals(piece.id()) ? piece.with(List.of(score)) : other).toList();
+        return design.with(pieces, longer);
+    }
+}

@@ -1,0 +1,62 @@
+package cufflink.fold;
+
+import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasePatternBuilder;
+import cufflink.design.CreaseRef;
+import cufflink.design.Face;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.Along;
+import cufflink.design.SizedDesign.Figure;
+import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.PanelName;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Score;
+import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Pieces for tests of folding, made straight from score lines in millimetres. */
+public final class Maps {
+    private static final double CELL = 20;
+
+    private Maps() {
+    }
+
+    static Figure figure(double millimetres) {
+        return Figure.of("test", Length.nearestToMillimetres(millimetres), "");
+    }
+
+    /** A score from point to point. */
+    public static Score score(String id, Fold fold, double x1, double y1, double x2, double y2) {
+        return new Score(id, new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(y1), Length.nearestToMillimetres(x2),
+                Length.nearestToMillimetres(y2)), fold);
+    }
+
+    /** A rectangle with scores; panels p1, p2 ... in reading order if {@code named} is more than 0. */
+    public static CreasePattern pattern(double width, double height, List<Score> scores, int named) {
+        List<PanelName> names = new ArrayList<>();
+        for (int i = 1; i <= named; i++) {
+            names.add(PanelName.of("p" + i, "panel " + i));
+        }
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
+    }
+
+    /** A map of columns × rows cells, every crease shut, all cells over one. */
+    public static FoldedState folded(int columns, int rows) {
+        List<Score> scores = new ArrayList<>();
+        Map<CreaseRef, Double> shut = new LinkedHashMap<>();
+        for (int i = 1; i < columns; i++) {
+            scores.add(score("x" + i, Fold.VALLEY, i * CELL, 0, i * CELL, rows * CELL));
+            shut.put(new CreaseRef("base", "x" + i), 180.0);
+        }
+        for (int i = 1; i < rows; i++) {
+            scores.add(score("y" + i, Fold.VALLEY, 0, i * CELL, columns * CELL, i * CELL));
+            shut.put(new CreaseRef("base", "y" + i), 180.0);
+        }
+        CreasePattern pattern = pattern(columns * CELL, rows * CELL, scores, 0);
+        return new Folder(Assembly.of(pattern, pattern.panels().get(0).id())).fold(shut).orThrow();
+    }
+}
