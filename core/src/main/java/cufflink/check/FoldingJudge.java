@@ -24,6 +24,9 @@ final class FoldingJudge implements Judge {
                 checks.add(Check.watch(id, Optional.empty(), label + " does not lie flat after its last fold.", "Fold it shut to see its closed size."));
             }
         }
+        boolean eachFolds = subject.pieces().values().stream().allMatch(piece -> piece.problems().isEmpty());
+        subject.closed().problems().stream().filter(problem -> eachFolds).findFirst()
+                .ifPresent(problem -> checks.add(Check.bad("closes", Optional.empty(), "Put together it does not close: " + problem.what(), problem.remedy(), Optional.empty())));
         return checks;
     }
 }

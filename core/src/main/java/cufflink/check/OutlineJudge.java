@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.Envelope;
 final class OutlineJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
-        if (subject.stack().isEmpty()) {
+        if (subject.stack().isEmpty() || !subject.design().definition().covered()) {
             return List.of();
         }
         ClosedStack stack = subject.stack().get();

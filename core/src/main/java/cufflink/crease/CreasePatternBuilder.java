@@ -26,8 +26,9 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * Divides a piece into panels:
@@ -41,7 +42,9 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
  */
 public final class CreasePatternBuilder {
     /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
-    private static final double ON_LINE = 1e-6;
+    private static final double ON_LINE = 1e-5;
+    /** Lines meet on the nanometre, so that three through one point meet in one point. */
+    private static final PrecisionModel GRID = new PrecisionModel(1e6);
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final Piece piece;
@@ -125,7 +128,7 @@ public final class CreasePatternBuilder {
         piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> lines.add(line(segment(slit.line()))));
         joints().forEach(slit -> lines.add(line(across(slit))));
         Polygonizer polygonizer = new Polygonizer();
-        polygonizer.add(UnaryUnionOp.union(lines));
+        polygonizer.add(UnaryUnionNG.union(lines, GRID));
         Collection<?> regions = polygonizer.getPolygons();
         List<Polygon> inside = new ArrayList<>();
         for (Object region : regions) {
@@ -224,7 +227,7 @@ public final class CreasePatternBuilder {
             if (line.distancePerpendicular(corners[i]) < ON_LINE && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
                 double a = line.projectionFactor(corners[i]) * line.getLength();
                 double b = line.projectionFactor(corners[i + 1]) * line.getLength();
-                stretches.add(new Stretch(panel.id(), Math.min(a, b), Math.max(a, b), b > a == paperOnLeft));
+                stretches.add(new Stretch(panel.id(), Math.max(0, Math.min(a, b)), Math.min(line.getLength(), Math.max(a, b)), b > a == paperOnLeft));
             }
         }
     }

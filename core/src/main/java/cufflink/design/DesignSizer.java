@@ -39,7 +39,7 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), judgements());
+        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements());
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
     }
 

@@ -13,7 +13,7 @@ import java.util.Optional;
  * from the top left corner with the face {@code up} lying up.
  */
 public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding,
-                          List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Judgement> judgements) {
+                          List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, double lean, List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
         mats = List.copyOf(mats);
@@ -172,7 +172,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
-        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, judgements);
+        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, lean, judgements);
     }
 
     /** A piece by id; it must exist. */

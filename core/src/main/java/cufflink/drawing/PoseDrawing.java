@@ -24,7 +24,7 @@ public final class PoseDrawing {
 
     /** The card part of the way to a pose, 0 to 1; absent if the loops do not close there. */
     public static Optional<FoldScene> between(Plan plan, PosedCard posed, double share) {
-        return posed.state().value().flatMap(end -> posed.motion().at(share).value()).map(state -> scene(plan, state));
+        return posed.motion().at(share).value().map(state -> scene(plan, state));
     }
 
     private static FoldScene scene(Plan plan, FoldedState state) {

@@ -16,8 +16,9 @@ import java.util.TreeSet;
  * @param pieces the main piece first
  * @param joins  in the order in which they are made
  * @param anchor the panel that stays on the table
+ * @param lean   degrees by which it is turned in its plane there
  */
-public record Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef anchor) {
+public record Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef anchor, double lean) {
     public Assembly {
         pieces = List.copyOf(pieces);
         joins = List.copyOf(joins);
@@ -25,7 +26,14 @@ public record Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef an
 
     /** One piece by itself. */
     public static Assembly of(CreasePattern pattern, String anchor) {
-        return new Assembly(List.of(pattern), List.of(), new PanelRef(pattern.piece(), anchor));
+        return new Assembly(List.of(pattern), List.of(), new PanelRef(pattern.piece(), anchor), 0);
+    }
+
+    /** The same assembly once it is closed: parts that folding brought together are joined there from now on. */
+    public Assembly joinedAsIn(FoldedState closed) {
+        List<Join> all = joins.stream().map(join -> join.place().isPresent() ? join
+                : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part())))).toList();
+        return new Assembly(pieces, all, anchor, lean);
     }
 
     public CreasePattern pattern(String piece) {

@@ -51,7 +51,7 @@ public final class AssemblyBuilder {
         List<CreasePattern> pieces = new ArrayList<>();
         design.pieces().stream().filter(piece -> reached.contains(piece.id())).forEach(piece -> pieces.add(patterns.get(piece.id())));
         joins.removeIf(join -> !reached.contains(join.part().piece()) || !reached.contains(join.onto().piece()));
-        return new Assembly(pieces, joins, anchor);
+        return new Assembly(pieces, joins, anchor, design.lean());
     }
 
     private boolean isKnown(Glue glue) {
@@ -81,11 +81,23 @@ public final class AssemblyBuilder {
             case GLUE -> Join.Way.GLUED;
             case WEAVE -> Join.Way.WOVEN;
             case SLOT -> Join.Way.SLOTTED;
+            case SLIDE -> Join.Way.SLIDING;
         };
-        Optional<LineSegment> axis = glue.way() == Way.SLOT ? slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(),
-                slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres())) : Optional.empty();
-        return new Join(glue.id(), way, glue.part(), glue.onto(), glue.at().map(at -> lay(glue, at, onUpFace)), onUpFace,
-                glue.way() == Way.GLUE && glue.edges().containsAll(List.of(Side.values())), glue.over(), glue.under(), axis);
+        Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
+        return new Join(glue.id(), way, glue.part(), glue.onto(), place, onUpFace,
+                glue.way() == Way.GLUE && glue.edges().containsAll(List.of(Side.values())), glue.over(), glue.under(), axis(glue, place));
+    }
+
+    /** Slotted parts turn about their slit; a part glued along one edge only can be lifted about that edge. */
+    private Optional<LineSegment> axis(Glue glue, Optional<RigidMotion> place) {
+        if (glue.way() == Way.SLOT) {
+            return slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(),
+                    slit.line().y2().toMillimetres()));
+        } else if (glue.way() == Way.GLUE && glue.edges().size() == 1 && place.isPresent()) {
+            Envelope box = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow().bounds();
+            return Optional.of(Footprints.of(Footprints.side(box, glue.edges().get(0)), place.get()));
+        }
+        return Optional.empty();
     }
 
     /** From the part's coordinates to those of the panel that it lies on: on its up face as it is, on its other face as seen from there. */

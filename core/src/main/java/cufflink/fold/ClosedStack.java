@@ -28,12 +28,19 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         spaces = List.copyOf(spaces);
     }
 
+    /** To 1/100 000 mm, which every ruler's divisions are multiples of. */
     public Length width() {
-        return Length.nearestToMillimetres(bounds.getWidth());
+        return onGrid(bounds.getWidth());
     }
 
+    /** As {@link #width()}. */
     public Length height() {
-        return Length.nearestToMillimetres(bounds.getHeight());
+        return onGrid(bounds.getHeight());
+    }
+
+    /** Turned panels have sides whose rounding to the nanometre adds up. */
+    private static Length onGrid(double millimetres) {
+        return Length.nearestToMillimetres(Math.rint(millimetres * 1e5) / 1e5);
     }
 
     /** What lies at a place, front first; nothing beside the card. */

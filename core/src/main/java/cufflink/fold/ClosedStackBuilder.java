@@ -138,10 +138,7 @@ public final class ClosedStackBuilder {
         PanelRef first = new PanelRef(piece, hinge.first());
         int a = indexOf(first);
         int b = indexOf(new PanelRef(piece, hinge.second()));
-        RigidMotion motion = flat.state().position().get(first);
-        Point3 from = motion.apply(hinge.at().p0);
-        Point3 to = motion.apply(hinge.at().p1);
-        LineSegment line = new LineSegment(from.x(), from.y(), to.x(), to.y());
+        LineSegment line = Footprints.of(hinge.at(), flat.state().position().get(first));
         Length most = Length.ZERO;
         for (Overlay.Edge edge : overlay.edges()) {
             if (Overlay.runsAlong(edge, line)) {

@@ -2,66 +2,113 @@ package cufflink.fold;
 
 import cufflink.design.CreaseRef;
 import cufflink.problem.Outcome;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
- * The way from one state to another: every crease turns evenly; where creases lie on loops, one leads and the others follow at the nearest angles that close.
+ * The way from one state to another. Every crease turns evenly; where that would tear a loop, the way is followed in small steps instead, each to the nearest angles that
+ * close all loops and on towards the end, while creases that end as they began stay if they can.
  */
 public final class FoldMotion {
+    private static final int SAMPLES = 40;
+    private static final double[] PROBES = {0.07, 0.31, 0.5, 0.83};
+
     private final Folder folder;
     private final FoldedState from;
-    private final FoldedState to;
+    private final Map<CreaseRef, Double> wanted;
     private final Set<CreaseRef> changing = new LinkedHashSet<>();
-    private final Optional<CreaseRef> leader;
+    private final boolean even;
+    private List<Outcome<FoldedState>> samples = List.of();
 
-    /** A motion of one assembly. */
-    public FoldMotion(Folder folder, FoldedState from, FoldedState to) {
+    /** A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay. */
+    public FoldMotion(Folder folder, FoldedState from, Map<CreaseRef, Double> wanted) {
         this.folder = folder;
         this.from = from;
-        this.to = to;
-        Set<CreaseRef> all = new LinkedHashSet<>(from.assembly().creases());
-        all.addAll(from.angles().keySet());
-        all.addAll(to.angles().keySet());
-        all.stream().filter(crease -> change(crease) > 1e-9).forEach(changing::add);
-        leader = changing.stream().max((a, b) -> Double.compare(change(a), change(b)));
+        this.wanted = new LinkedHashMap<>(from.angles());
+        this.wanted.putAll(wanted);
+        this.wanted.keySet().stream().filter(crease -> Math.abs(this.wanted.get(crease) - from.angle(crease)) > 1e-9).sorted((a, b) -> a.toString().compareTo(b.toString()))
+                .forEach(changing::add);
+        even = folder.loops() == 0 || isEven();
     }
 
     /** A motion between two states of one assembly. */
     public static FoldMotion between(FoldedState from, FoldedState to) {
-        return new FoldMotion(new Folder(from.assembly()), from, to);
+        return new FoldMotion(new Folder(from.assembly()), from, to.angles());
     }
 
-    private double change(CreaseRef crease) {
-        return Math.abs(to.angle(crease) - from.angle(crease));
+    private boolean isEven() {
+        for (double share : PROBES) {
+            if (folder.fold(angles(share)).value().isEmpty()) {
+                return false;
+            }
+        }
+        return folder.fold(wanted).value().isPresent();
+    }
+
+    private Map<CreaseRef, Double> angles(double share) {
+        Map<CreaseRef, Double> angles = new LinkedHashMap<>(wanted);
+        changing.forEach(crease -> angles.put(crease, from.angle(crease) + (wanted.get(crease) - from.angle(crease)) * share));
+        return angles;
     }
 
     public FoldedState from() {
         return from;
     }
 
-    public FoldedState to() {
-        return to;
-    }
-
-    /** The creases that turn. */
+    /** The creases that are asked to turn. */
     public Set<CreaseRef> changing() {
         return changing;
+    }
+
+    /** Where it ends; a problem if the loops cannot close there. */
+    public Outcome<FoldedState> end() {
+        return at(1);
     }
 
     /** The state at a share of the way, 0 to 1; a problem if there the loops cannot close. */
     public Outcome<FoldedState> at(double share) {
         if (share <= 0) {
             return Outcome.of(from);
-        } else if (share >= 1) {
-            return Outcome.of(to);
+        } else if (even) {
+            return folder.fold(angles(Math.min(share, 1)));
         }
-        Map<CreaseRef, Double> wanted = new LinkedHashMap<>(from.angles());
-        wanted.putAll(to.angles());
-        changing.forEach(crease -> wanted.put(crease, from.angle(crease) + (to.angle(crease) - from.angle(crease)) * share));
-        return folder.follow(wanted, leader.map(Set::of).orElse(Set.of()));
+        List<Outcome<FoldedState>> path = path();
+        double place = Math.min(share, 1) * SAMPLES;
+        int before = (int) Math.floor(place);
+        if (before >= SAMPLES || place - before < 1e-9 || path.get(before + 1).value().isEmpty()) {
+            return path.get(Math.min(before, SAMPLES));
+        }
+        Map<CreaseRef, Double> mixed = new LinkedHashMap<>(wanted);
+        FoldedState a = path.get(before).orThrow();
+        FoldedState b = path.get(before + 1).orThrow();
+        mixed.replaceAll((crease, angle) -> a.angle(crease) + (b.angle(crease) - a.angle(crease)) * (place - before));
+        return folder.follow(mixed, Set.of());
+    }
+
+    private synchronized List<Outcome<FoldedState>> path() {
+        if (samples.isEmpty()) {
+            samples = follow();
+        }
+        return samples;
+    }
+
+    private List<Outcome<FoldedState>> follow() {
+        Set<CreaseRef> kept = new LinkedHashSet<>(wanted.keySet());
+        kept.removeAll(changing);
+        List<Outcome<FoldedState>> path = new ArrayList<>(List.of(Outcome.of(from)));
+        for (int i = 1; i <= SAMPLES; i++) {
+            Outcome<FoldedState> last = path.get(i - 1);
+            int left = SAMPLES - i + 1;
+            path.add(last.then(state -> {
+                Map<CreaseRef, Double> next = new LinkedHashMap<>(wanted);
+                next.replaceAll((crease, angle) -> state.angle(crease) + (angle - state.angle(crease)) / left);
+                return folder.follow(state.angles(), next, kept);
+            }));
+        }
+        return path;
     }
 }

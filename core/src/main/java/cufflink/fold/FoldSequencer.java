@@ -85,7 +85,7 @@ public final class FoldSequencer {
     }
 
     private void arrive(FoldStep step, FoldedState after) {
-        FoldMotion motion = new FoldMotion(folder, state, after);
+        FoldMotion motion = new FoldMotion(folder, state, after.angles());
         Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
         obstacle.ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();
@@ -94,7 +94,7 @@ public final class FoldSequencer {
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
-            Outcome<FlatFoldedState> proof = LayerProblem.of(after, known(step, motion)).solve();
+            Outcome<FlatFoldedState> proof = LayerProblem.of(after, known(step, motion, after)).solve();
             problems.addAll(proof.problems());
             flat = proof.value();
             lastFlat = flat;
@@ -103,9 +103,9 @@ public final class FoldSequencer {
     }
 
     /** The order of all pairs about which the past or the motion leaves no doubt. */
-    private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion) {
+    private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion, FoldedState after) {
         List<LayerProblem.Known> known = new ArrayList<>();
-        LayerProblem places = LayerProblem.of(motion.to(), List.of());
+        LayerProblem places = LayerProblem.of(after, List.of());
         Optional<FoldedState> landing = motion.at(LANDING).value();
         List<PanelRef> panels = folder.assembly().panels();
         for (int i = 0; i < panels.size(); i++) {
@@ -113,7 +113,7 @@ public final class FoldSequencer {
                 PanelRef a = panels.get(i);
                 PanelRef b = panels.get(j);
                 if (places.overlapping(a, b)) {
-                    tucked(step, a, b).or(() -> kept(motion.to(), a, b)).or(() -> landing.flatMap(near -> landed(places, motion.to(), near, a, b)))
+                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(places, after, near, a, b)))
                             .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }

@@ -4,7 +4,6 @@ import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,7 +58,7 @@ public final class Folder {
     }
 
     private Optional<Fault> nearest(Map<CreaseRef, Double> angles) {
-        return solved(angles, Set.of()).flatMap(closed -> linkage.looped().stream()
+        return solved(angles, angles, Set.of()).flatMap(closed -> linkage.looped().stream()
                 .map(crease -> new Fault(crease, angles.getOrDefault(crease, 0.0), closed.get(crease)))
                 .max((a, b) -> Double.compare(Math.abs(a.wanted() - a.is()), Math.abs(b.wanted() - b.is()))));
     }
@@ -69,19 +68,22 @@ public final class Folder {
      * at fault and by how much, if there are none.
      */
     public Outcome<FoldedState> follow(Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
+        return follow(wanted, wanted, kept);
+    }
+
+    /** As {@link #follow(Map, Set)}, sought from known angles that close. */
+    Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
         Outcome<FoldedState> exact = fold(wanted);
         if (exact.value().isPresent() || linkage.loops() == 0) {
             return exact;
         }
-        Optional<Map<CreaseRef, Double>> closed = solved(wanted, kept).or(() -> solved(wanted, Set.of()));
+        Optional<Map<CreaseRef, Double>> closed = solved(start, wanted, kept).or(() -> solved(start, wanted, Set.of()));
         return closed.map(this::fold).orElse(exact);
     }
 
-    private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
-        Map<CreaseRef, Double> start = new LinkedHashMap<>(wanted);
+    private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
         List<CreaseRef> free = linkage.looped().stream().filter(crease -> !kept.contains(crease)).toList();
-        free.forEach(crease -> start.putIfAbsent(crease, 0.0));
-        return free.isEmpty() ? Optional.empty() : LoopSolver.solve(linkage, start, free);
+        return free.isEmpty() ? Optional.empty() : LoopSolver.solve(linkage, start, wanted, free);
     }
 
     /** The flat, unfolded state. */

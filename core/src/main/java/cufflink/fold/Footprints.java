@@ -1,6 +1,9 @@
 package cufflink.fold;
 
+import cufflink.design.Side;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.CoordinateFilter;
@@ -8,6 +11,23 @@ import org.locationtech.jts.geom.CoordinateFilter;
 /** What moved paper covers, seen from above. */
 final class Footprints {
     private Footprints() {
+    }
+
+    /** A side of a rectangle. */
+    static LineSegment side(Envelope box, Side side) {
+        return switch (side) {
+            case LEFT -> new LineSegment(box.getMinX(), box.getMinY(), box.getMinX(), box.getMaxY());
+            case RIGHT -> new LineSegment(box.getMaxX(), box.getMinY(), box.getMaxX(), box.getMaxY());
+            case TOP -> new LineSegment(box.getMinX(), box.getMinY(), box.getMaxX(), box.getMinY());
+            case BOTTOM -> new LineSegment(box.getMinX(), box.getMaxY(), box.getMaxX(), box.getMaxY());
+        };
+    }
+
+    /** A line moved, seen from above. */
+    static LineSegment of(LineSegment line, RigidMotion motion) {
+        Point3 from = motion.apply(line.p0);
+        Point3 to = motion.apply(line.p1);
+        return new LineSegment(from.x(), from.y(), to.x(), to.y());
     }
 
     static Polygon of(Polygon outline, RigidMotion motion) {

@@ -22,10 +22,15 @@ import org.locationtech.jts.geom.LineSegment;
 public record Join(String id, Way way, PanelRef part, PanelRef onto, Optional<RigidMotion> place, boolean above, boolean whole,
                    List<PanelRef> over, List<PanelRef> under, Optional<LineSegment> axis) {
     /** Ways to hold together. */
-    public enum Way { GLUED, WOVEN, SLOTTED }
+    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING }
 
     public Join {
         over = List.copyOf(over);
         under = List.copyOf(under);
+    }
+
+    /** The same join with a known place. */
+    Join placed(RigidMotion at) {
+        return new Join(id, way, part, onto, Optional.of(at), above, whole, over, under, axis);
     }
 }

@@ -140,12 +140,9 @@ public final class LayerProblem {
     private void placeHinges(CreasePattern pattern) {
         for (Hinge hinge : pattern.hinges()) {
             PanelRef first = new PanelRef(pattern.piece(), hinge.first());
-            RigidMotion motion = state.position().get(first);
-            Point3 a = motion.apply(hinge.at().p0);
-            Point3 b = motion.apply(hinge.at().p1);
             CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
             hinges.add(new Placed(hinge, crease, index.get(first), index.get(new PanelRef(pattern.piece(), hinge.second())),
-                    new LineSegment(a.x(), a.y(), b.x(), b.y()), hinge.folds() && Math.abs(state.angle(crease)) > 90));
+                    Footprints.of(hinge.at(), state.position().get(first)), hinge.folds() && Math.abs(state.angle(crease)) > 90));
         }
     }
 
@@ -178,10 +175,30 @@ public final class LayerProblem {
             }
             join.over().forEach(under -> order(part, index.get(under), !turned, "the " + label(part) + " goes over the " + label(under)));
             join.under().forEach(over -> order(part, index.get(over), turned, "the " + label(part) + " goes under the " + label(over)));
+            if (join.way() == Join.Way.SLOTTED) {
+                crossing(join);
+            }
             if (join.whole() && constraints.overlap(part, onto)) {
                 nothingBetween(part, onto);
             }
         }
+    }
+
+    /** Slotted panels cross: on the other side of the slot the other one lies above. */
+    private void crossing(Join join) {
+        for (int part : beside(join.part())) {
+            for (int onto : beside(join.onto())) {
+                if (constraints.overlap(part, onto) && constraints.overlap(index.get(join.part()), index.get(join.onto()))) {
+                    constraints.alike(index.get(join.part()), index.get(join.onto()), onto, part, "the two pieces do not cross at " + join.id());
+                }
+            }
+        }
+    }
+
+    /** The panels that stay flat beside a panel, across a joint slit. */
+    private List<Integer> beside(PanelRef panel) {
+        return state.assembly().pattern(panel.piece()).hinges().stream().filter(hinge -> !hinge.folds() && hinge.joins(panel.panel()))
+                .map(hinge -> index.get(new PanelRef(panel.piece(), hinge.across(panel.panel())))).toList();
     }
 
     private void order(int part, int other, boolean above, String reason) {
@@ -194,10 +211,14 @@ public final class LayerProblem {
         BitSet common = (BitSet) cellsOf.get(part).clone();
         common.and(cellsOf.get(onto));
         for (int other = 0; other < panels.size(); other++) {
-            if (other != part && other != onto && cellsOf.get(other).intersects(common)) {
+            if (other != part && other != onto && cellsOf.get(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto))) {
                 constraints.alike(part, other, onto, other, "the " + label(other) + " would lie in the glue between the " + label(part) + " and the " + label(onto));
             }
         }
+    }
+
+    private boolean isGluedOn(PanelRef part, PanelRef onto) {
+        return state.assembly().joins().stream().anyMatch(join -> join.way() == Join.Way.GLUED && join.part().equals(part) && join.onto().equals(onto));
     }
 
     private void acrossEdge(Overlay.Edge edge) {

@@ -34,9 +34,10 @@ final class Linkage {
      * @param turns  false for glue and for panels that stay flat beside each other
      * @param axis   in the coordinates of {@code near}
      * @param sense  +1 if the far panel turns with the right hand about the axis for a positive angle
+     * @param slides whether the far panel only stays in the plane it has at its place
      * @param place  from the far panel's coordinates to the near one's at angle 0
      */
-    record Link(CreaseRef angle, boolean turns, int near, int far, LineSegment axis, double sense, RigidMotion place) {
+    record Link(CreaseRef angle, boolean turns, int near, int far, LineSegment axis, double sense, boolean slides, RigidMotion place) {
         RigidMotion motion(double degrees) {
             return turns && degrees != 0 ? RigidMotion.about(axis, Math.toRadians(degrees) * sense).after(place) : place;
         }
@@ -52,6 +53,7 @@ final class Linkage {
     private final List<Link> closing = new ArrayList<>();
     private final Set<CreaseRef> looped = new LinkedHashSet<>();
     private final int anchor;
+    private final RigidMotion rest;
 
     Linkage(Assembly assembly) {
         panels = assembly.panels();
@@ -59,8 +61,9 @@ final class Linkage {
             index.put(panels.get(i), i);
         }
         anchor = index.get(assembly.anchor());
+        rest = assembly.lean() == 0 ? RigidMotion.STAY : RigidMotion.spin(new Coordinate(0, 0), assembly.lean());
         assembly.pieces().forEach(this::addHinges);
-        assembly.joins().stream().filter(join -> join.place().isPresent()).forEach(this::addJoin);
+        assembly.joins().stream().filter(join -> join.place().isPresent()).forEach(join -> addJoin(assembly, join));
         growTree();
         findLoops();
     }
@@ -72,13 +75,16 @@ final class Linkage {
             boolean rises = RigidMotion.about(hinge.at(), 1e-3).apply(inside).z() > 0;
             double sense = rises == (hinge.fold() == Fold.VALLEY) ? 1 : -1;
             links.add(new Link(new CreaseRef(pattern.piece(), hinge.crease()), hinge.folds(), index.get(new PanelRef(pattern.piece(), hinge.first())),
-                    index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, RigidMotion.STAY));
+                    index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, false, RigidMotion.STAY));
         }
     }
 
-    private void addJoin(Join join) {
+    private void addJoin(Assembly assembly, Join join) {
         LineSegment axis = join.axis().orElse(new LineSegment(0, 0, 1, 0));
-        links.add(new Link(Assembly.slot(join), join.axis().isPresent(), index.get(join.onto()), index.get(join.part()), axis, 1, join.place().orElseThrow()));
+        Coordinate inside = Footprints.of(assembly.panel(join.part()).outline(), join.place().orElseThrow()).getInteriorPoint().getCoordinate();
+        boolean lifts = RigidMotion.about(axis, 1e-3).apply(inside).z() > 0 == join.above();
+        links.add(new Link(Assembly.slot(join), join.axis().isPresent(), index.get(join.onto()), index.get(join.part()), axis, lifts ? 1 : -1, join.way() == Join.Way.SLIDING,
+                join.place().orElseThrow()));
     }
 
     private void growTree() {
@@ -90,7 +96,7 @@ final class Linkage {
         while (!open.isEmpty()) {
             int from = open.remove();
             for (Link link : links) {
-                int to = link.near() == from ? link.far() : link.far() == from ? link.near() : -1;
+                int to = link.slides() ? -1 : link.near() == from ? link.far() : link.far() == from ? link.near() : -1;
                 if (to >= 0 && reached.putIfAbsent(to, 0) == null) {
                     tree.add(new Branch(link, from, to));
                     used.add(link);
@@ -150,7 +156,7 @@ final class Linkage {
     /** Where every panel goes along the tree, in the order of the panels. */
     RigidMotion[] place(ToDoubleFunction<CreaseRef> angle) {
         RigidMotion[] position = new RigidMotion[panels.size()];
-        position[anchor] = RigidMotion.STAY;
+        position[anchor] = rest;
         for (Branch branch : tree) {
             RigidMotion motion = branch.link().motion(angle.applyAsDouble(branch.link().angle()));
             position[branch.to()] = position[branch.from()].after(branch.link().near() == branch.from() ? motion : motion.inverse());
@@ -179,12 +185,22 @@ final class Linkage {
                 Point3 far = toFar.apply(points[k]);
                 Point3 a = here.apply(far.x(), far.y(), far.z());
                 Point3 b = there.apply(far.x(), far.y(), far.z());
+                if (link.slides()) {
+                    gaps[9 * i + 3 * k] = heightAbove(position[link.near()], a, b);
+                    continue;
+                }
                 gaps[9 * i + 3 * k] = a.x() - b.x();
                 gaps[9 * i + 3 * k + 1] = a.y() - b.y();
                 gaps[9 * i + 3 * k + 2] = a.z() - b.z();
             }
         }
         return gaps;
+    }
+
+    /** How much higher above a panel's plane one point lies than another. */
+    private static double heightAbove(RigidMotion panel, Point3 a, Point3 b) {
+        RigidMotion back = panel.inverse();
+        return back.apply(a.x(), a.y(), a.z()).z() - back.apply(b.x(), b.y(), b.z()).z();
     }
 
     /** The link with the widest gap. */

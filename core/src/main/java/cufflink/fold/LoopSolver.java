@@ -11,31 +11,43 @@ import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
 import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /**
- * Finds the angles nearest to wanted ones at which every loop closes: Levenberg and Marquardt's damped least squares on the gaps (Nocedal and Wright,
- * <i>Numerical Optimization</i>, 2006, section 10.3; from memory), with differences for derivatives. From the same wish it always finds the same answer.
+ * Finds the angles nearest to wanted ones at which every loop closes:
+ * <ol>
+ * <li>steps along the surface of angles that close, towards its point nearest to the wish (each the solution of the linearised problem);</li>
+ * <li>Levenberg and Marquardt's damped least squares on the gaps that are left (Nocedal and Wright, <i>Numerical Optimization</i>, 2006, section 10.3; from memory).</li>
+ * </ol>
+ * Derivatives are differences. From the same wish it always finds the same answer.
  */
 final class LoopSolver {
     /** A gap below this counts as closed, millimetres. */
     static final double CLOSED = 1e-6;
     private static final int MOST_ROUNDS = 80;
     private static final double STEP = 1e-5;
+    private static final int MOST_APPROACHES = 20;
+    /** Degrees that one approach may change a crease. */
+    private static final double LONGEST_STEP = 8;
 
     private final Linkage linkage;
     private final List<CreaseRef> free;
     private final Map<CreaseRef, Double> angles;
 
-    private LoopSolver(Linkage linkage, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+    private final double[] wish;
+
+    private LoopSolver(Linkage linkage, Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
         this.linkage = linkage;
         this.free = free;
         this.angles = new HashMap<>(wanted);
+        free.forEach(crease -> angles.put(crease, start.getOrDefault(crease, 0.0)));
+        this.wish = free.stream().mapToDouble(crease -> wanted.getOrDefault(crease, 0.0)).toArray();
     }
 
-    /** Angles in degrees with the free ones changed; absent if no nearby angles close the loops. */
-    static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
-        return new LoopSolver(linkage, wanted, free).solve();
+    /** Angles in degrees: those wanted, with the free ones changed; absent if none near {@code start} close the loops. */
+    static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+        return new LoopSolver(linkage, start, wanted, free).solve();
     }
 
     private Optional<Map<CreaseRef, Double>> solve() {
+        approach();
         double[] gaps = gaps();
         double damping = 1;
         for (int round = 0; round < MOST_ROUNDS && largest(gaps) > CLOSED / 10; round++) {
@@ -60,6 +72,39 @@ final class LoopSolver {
             }
         }
         return largest(gaps) < CLOSED ? Optional.of(angles) : Optional.empty();
+    }
+
+    /** Moves to about the nearest angles that close: each step is the wish's pull less what of it would open the loops. */
+    private void approach() {
+        for (int round = 0; round < MOST_APPROACHES; round++) {
+            double[] gaps = gaps();
+            DMatrixRMaj slope = slope(gaps);
+            DMatrixRMaj pull = new DMatrixRMaj(free.size(), 1);
+            for (int i = 0; i < wish.length; i++) {
+                pull.set(i, 0, wish[i] - angles.get(free.get(i)));
+            }
+            DMatrixRMaj opens = new DMatrixRMaj(gaps.length, 1);
+            CommonOps_DDRM.mult(slope, pull, opens);
+            for (int k = 0; k < gaps.length; k++) {
+                opens.add(k, 0, gaps[k]);
+            }
+            Optional<double[]> correction = step(slope, opens.getData(), 1e-3);
+            if (correction.isEmpty()) {
+                return;
+            }
+            double longest = 0;
+            for (int i = 0; i < wish.length; i++) {
+                pull.add(i, 0, correction.get()[i]);
+                longest = Math.max(longest, Math.abs(pull.get(i, 0)));
+            }
+            double share = Math.min(1, LONGEST_STEP / Math.max(longest, 1e-12));
+            for (int i = 0; i < wish.length; i++) {
+                angles.merge(free.get(i), pull.get(i, 0) * share, Double::sum);
+            }
+            if (longest < 1e-4) {
+                return;
+            }
+        }
     }
 
     private double[] gaps() {

@@ -66,9 +66,7 @@ final class PocketFinder {
     }
 
     private LineSegment placed(PanelRef panel, LineSegment line) {
-        Point3 a = flat.state().position().get(panel).apply(line.p0);
-        Point3 b = flat.state().position().get(panel).apply(line.p1);
-        return new LineSegment(a.x(), a.y(), b.x(), b.y());
+        return Footprints.of(line, flat.state().position().get(panel));
     }
 
     /** Glue all round seals the gap between two panels; glue along some edges is a wall there. */
@@ -82,13 +80,7 @@ final class PocketFinder {
         }
         Envelope box = flat.state().assembly().panel(glue.part()).bounds();
         for (Side side : glue.edges()) {
-            LineSegment line = switch (side) {
-                case LEFT -> new LineSegment(box.getMinX(), box.getMinY(), box.getMinX(), box.getMaxY());
-                case RIGHT -> new LineSegment(box.getMaxX(), box.getMinY(), box.getMaxX(), box.getMaxY());
-                case TOP -> new LineSegment(box.getMinX(), box.getMinY(), box.getMaxX(), box.getMinY());
-                case BOTTOM -> new LineSegment(box.getMinX(), box.getMaxY(), box.getMaxX(), box.getMaxY());
-            };
-            walls.add(new Wall(placed(glue.part(), line), glue.part(), glue.onto()));
+            walls.add(new Wall(placed(glue.part(), Footprints.side(box, side)), glue.part(), glue.onto()));
         }
     }
 

@@ -14,23 +14,25 @@ import java.util.Optional;
  * The card in one of its named poses.
  *
  * @param name     of the pose
- * @param from     the state from which it is reached
+ * @param motion   the way there from the closed card or from another pose
  * @param state    the card, or where it cannot close its loops
  * @param obstacle what is in the way as it gets there
  */
-public record PosedCard(String name, FoldedState from, Outcome<FoldedState> state, Optional<Problem> obstacle) {
+public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> state, Optional<Problem> obstacle) {
     /** All poses of a closed card in the order of the design; a pose reached from another follows it. */
     public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses) {
-        Folder folder = new Folder(closed.state().assembly());
+        Folder folder = new Folder(closed.state().assembly().joinedAsIn(closed.state()));
+        FoldedState shut = folder.fold(closed.state().angles()).orThrow();
         Map<String, FoldedState> known = new LinkedHashMap<>();
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
-            FoldedState from = pose.after().map(known::get).orElse(closed.state());
-            Outcome<FoldedState> state = folder.follow(angles(from, pose), pose.angles().keySet());
-            Optional<FlatFoldedState> start = from.equals(closed.state()) ? Optional.of(closed) : Optional.empty();
-            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(new FoldMotion(folder, from, there), start));
+            FoldedState from = pose.after().map(known::get).orElse(shut);
+            FoldMotion motion = new FoldMotion(folder, from, angles(from, pose));
+            Outcome<FoldedState> state = motion.end();
+            Optional<FlatFoldedState> start = from == shut ? Optional.of(closed) : Optional.empty();
+            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, start));
             state.value().ifPresent(there -> known.put(name, there));
-            posed.add(new PosedCard(name, from, state, obstacle));
+            posed.add(new PosedCard(name, motion, state, obstacle));
         });
         return posed;
     }
@@ -43,8 +45,14 @@ public record PosedCard(String name, FoldedState from, Outcome<FoldedState> stat
         return angles;
     }
 
-    /** The way there; only for a pose that can be taken. */
-    public FoldMotion motion() {
-        return FoldMotion.between(from, state.orThrow());
+    /** Two are equal if they lead from the same state to the same. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof PosedCard posed && name.equals(posed.name) && motion.from().equals(posed.motion.from()) && state.equals(posed.state) && obstacle.equals(posed.obstacle);
+    }
+
+    @Override
+    public int hashCode() {
+        return name.hashCode();
     }
 }

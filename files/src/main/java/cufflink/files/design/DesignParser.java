@@ -64,12 +64,17 @@ final class DesignParser {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
             return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
-                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), angle(fields), measures, pieces,
+                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), lean(fields), !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
                     fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
                     fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(),
                     fields.list("stack").stream().map(this::layers).toList(), poses,
                     fields.list("checks").stream().map(this::rule).toList());
         }
+    }
+
+    /** The closed card is held upright, turned by a quarter, or leaning by an angle. */
+    private static Optional<Formula> lean(Fields fields) {
+        return fields.text("held").filter(text -> !text.equals("upright") && !text.equals("turned")).flatMap(text -> fields.formula("held"));
     }
 
     private static Pose pose(YamlNode node, Fields fields) {

@@ -1,0 +1,31 @@
+package cufflink.check;
+
+import cufflink.design.CreaseRef;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Does a single score have to go round more than it can? A fold round a stack needs a spine about as wide as the stack is thick (common practice). */
+final class SpineJudge implements Judge {
+    /** A single score of ordinary card closes round this much (common practice). */
+    private static final Length SINGLE_SCORE = Length.ofMicrometres(2500);
+
+    @Override
+    public List<Check> judge(CheckSubject subject) {
+        List<Check> checks = new ArrayList<>();
+        LengthFormat millimetres = LengthFormat.of(LengthUnit.MILLIMETRE);
+        subject.stack().ifPresent(stack -> {
+            for (Map.Entry<CreaseRef, Length> entry : stack.enclosed().entrySet()) {
+                if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
+                    checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())), "Crease " + entry.getKey().crease() + " goes round "
+                            + millimetres.text(entry.getValue()) + " of paper.", "Score it twice, " + subject.format().text(subject.step().up(entry.getValue())) + " apart, or take thinner layers."));
+                }
+            }
+        });
+        return checks;
+    }
+}
