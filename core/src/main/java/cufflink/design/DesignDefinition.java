@@ -82,8 +82,8 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Repeat(String variable, Formula from, Formula to) {
     }
 
-    /** A piece; {@code from} names the piece whose waste it is cut from; width and height with the face {@code up} lying up. */
-    public record Piece(Template id, Template label, String material, Optional<String> from, Face up, Optional<Formula> when, Optional<Repeat> repeat,
+    /** A piece; {@code from} names the piece whose waste it is cut from, {@code rests} the panel that stays on the table; width and height with the face {@code up} lying up. */
+    public record Piece(Template id, Template label, String material, Optional<String> from, Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
                         Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
         public Piece {
             scores = List.copyOf(scores);
@@ -196,8 +196,9 @@ public record DesignDefinition(String id, String title, String group, String abo
      *
      * @param after  the pose from which it is reached; absent for the closed card
      * @param others the angle of the creases that are not named; absent if they stay as they were
+     * @param repeat runs through the names of creases that are counted
      */
-    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles) {
+    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles, Optional<Repeat> repeat) {
     }
 
     /**

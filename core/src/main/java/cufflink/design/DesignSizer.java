@@ -72,7 +72,7 @@ public final class DesignSizer {
         List<SizedDesign.PanelName> names = new ArrayList<>();
         piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(), () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
                 sheet.text(panel.label()), panel.at().map(this::offset)))));
-        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(), piece.up(), width, height, scores, slits, cutOuts, names);
+        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(), piece.rests().map(sheet::text), piece.up(), width, height, scores, slits, cutOuts, names);
     }
 
     private SizedDesign.Offset offset(DesignDefinition.Spot spot) {
@@ -167,7 +167,7 @@ public final class DesignSizer {
         Map<String, SizedDesign.Pose> poses = new LinkedHashMap<>();
         definition.poses().forEach((name, pose) -> {
             Map<CreaseRef, Double> angles = new LinkedHashMap<>();
-            pose.angles().forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle)));
+            sheet.repeat(pose.repeat(), () -> pose.angles().forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
         return poses;

@@ -33,8 +33,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from. */
-    public record Piece(String id, String label, String material, Optional<String> from, Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
+    /** A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from, {@code rests} the panel that stays on the table. */
+    public record Piece(String id, String label, String material, Optional<String> from, Optional<String> rests, Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
                         List<CutOut> cutOuts, List<PanelName> panelNames) {
         public Piece {
             scores = List.copyOf(scores);
@@ -47,7 +47,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         public Piece with(List<Score> more) {
             List<Score> all = new ArrayList<>(scores);
             all.addAll(more);
-            return new Piece(id, label, material, from, up, width, height, all, slits, cutOuts, panelNames);
+            return new Piece(id, label, material, from, rests, up, width, height, all, slits, cutOuts, panelNames);
         }
     }
 

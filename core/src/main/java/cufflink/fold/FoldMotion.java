@@ -20,12 +20,14 @@ public final class FoldMotion {
     private final Folder folder;
     private final FoldedState from;
     private final Map<CreaseRef, Double> wanted;
+    private final Set<CreaseRef> drivers;
     private final Set<CreaseRef> changing = new LinkedHashSet<>();
     private final boolean even;
     private List<Outcome<FoldedState>> samples = List.of();
 
-    /** A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay. */
-    public FoldMotion(Folder folder, FoldedState from, Map<CreaseRef, Double> wanted) {
+    /** A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay if they can; {@code drivers} are turned by hand, whatever the others do. */
+    public FoldMotion(Folder folder, FoldedState from, Map<CreaseRef, Double> wanted, Set<CreaseRef> drivers) {
+        this.drivers = Set.copyOf(drivers);
         this.folder = folder;
         this.from = from;
         this.wanted = new LinkedHashMap<>(from.angles());
@@ -37,7 +39,7 @@ public final class FoldMotion {
 
     /** A motion between two states of one assembly. */
     public static FoldMotion between(FoldedState from, FoldedState to) {
-        return new FoldMotion(new Folder(from.assembly()), from, to.angles());
+        return new FoldMotion(new Folder(from.assembly()), from, to.angles(), Set.of());
     }
 
     private boolean isEven() {
@@ -86,7 +88,7 @@ public final class FoldMotion {
         FoldedState a = path.get(before).orThrow();
         FoldedState b = path.get(before + 1).orThrow();
         mixed.replaceAll((crease, angle) -> a.angle(crease) + (b.angle(crease) - a.angle(crease)) * (place - before));
-        return folder.follow(mixed, Set.of());
+        return folder.follow(mixed, mixed, List.of(Set.of()));
     }
 
     private synchronized List<Outcome<FoldedState>> path() {
@@ -99,14 +101,15 @@ public final class FoldMotion {
     private List<Outcome<FoldedState>> follow() {
         Set<CreaseRef> kept = new LinkedHashSet<>(wanted.keySet());
         kept.removeAll(changing);
+        kept.addAll(drivers);
         List<Outcome<FoldedState>> path = new ArrayList<>(List.of(Outcome.of(from)));
         for (int i = 1; i <= SAMPLES; i++) {
             Outcome<FoldedState> last = path.get(i - 1);
             int left = SAMPLES - i + 1;
             path.add(last.then(state -> {
                 Map<CreaseRef, Double> next = new LinkedHashMap<>(wanted);
-                next.replaceAll((crease, angle) -> state.angle(crease) + (angle - state.angle(crease)) / left);
-                return folder.follow(state.angles(), next, kept);
+                next.replaceAll((crease, angle) -> state.angle(crease) + (changing.contains(crease) ? (angle - state.angle(crease)) / left : 0));
+                return folder.follow(state.angles(), next, List.of(kept, drivers, Set.of()));
             }));
         }
         return path;

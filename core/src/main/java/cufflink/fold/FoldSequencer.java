@@ -85,7 +85,7 @@ public final class FoldSequencer {
     }
 
     private void arrive(FoldStep step, FoldedState after) {
-        FoldMotion motion = new FoldMotion(folder, state, after.angles());
+        FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
         Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
         obstacle.ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();

@@ -11,7 +11,7 @@ import java.util.Set;
 
 /**
  * Puts every panel of an assembly in its place for given crease angles. Angles on a loop depend on each other: {@link #fold} takes them as they are and says
- * where the loop does not close, {@link #follow} changes them to the nearest that close.
+ * where the loop does not close; {@link FoldMotion} changes them to the nearest that close.
  */
 public final class Folder {
     private final Assembly assembly;
@@ -64,21 +64,21 @@ public final class Folder {
     }
 
     /**
-     * The folded assembly at the angles nearest to these at which all loops close; angles in {@code kept} stay as they are if they can. Which crease is
-     * at fault and by how much, if there are none.
+     * The folded assembly at the angles nearest to those wanted at which all loops close, sought from known angles. The sets of creases that are to stay as wanted are tried in
+     * turn. Which crease is at fault and by how much, if no angles close.
      */
-    public Outcome<FoldedState> follow(Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
-        return follow(wanted, wanted, kept);
-    }
-
-    /** As {@link #follow(Map, Set)}, sought from known angles that close. */
-    Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
+    Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<Set<CreaseRef>> kept) {
         Outcome<FoldedState> exact = fold(wanted);
         if (exact.value().isPresent() || linkage.loops() == 0) {
             return exact;
         }
-        Optional<Map<CreaseRef, Double>> closed = solved(start, wanted, kept).or(() -> solved(start, wanted, Set.of()));
-        return closed.map(this::fold).orElse(exact);
+        for (Set<CreaseRef> stay : kept) {
+            Optional<Map<CreaseRef, Double>> closed = solved(start, wanted, stay);
+            if (closed.isPresent()) {
+                return fold(closed.get());
+            }
+        }
+        return exact;
     }
 
     private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {

@@ -19,6 +19,9 @@ import java.util.Optional;
  * @param obstacle what is in the way as it gets there
  */
 public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> state, Optional<Problem> obstacle) {
+    /** Degrees by which a crease may miss the angle its pose asks for. */
+    private static final double REACHED = 1;
+
     /** All poses of a closed card in the order of the design; a pose reached from another follows it. */
     public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses) {
         Folder folder = new Folder(closed.state().assembly().joinedAsIn(closed.state()));
@@ -27,14 +30,25 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
             FoldedState from = pose.after().map(known::get).orElse(shut);
-            FoldMotion motion = new FoldMotion(folder, from, angles(from, pose));
-            Outcome<FoldedState> state = motion.end();
+            FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
+            Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
             Optional<FlatFoldedState> start = from == shut ? Optional.of(closed) : Optional.empty();
             Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, start));
             state.value().ifPresent(there -> known.put(name, there));
             posed.add(new PosedCard(name, motion, state, obstacle));
         });
         return posed;
+    }
+
+    private static Outcome<FoldedState> reached(FoldedState end, Pose pose) {
+        for (Map.Entry<CreaseRef, Double> wanted : pose.angles().entrySet()) {
+            double stands = end.angle(wanted.getKey());
+            if (Math.abs(stands - wanted.getValue()) > REACHED) {
+                return Outcome.failed(Problem.error(wanted.getKey().piece(), "Crease " + wanted.getKey().crease() + " stops at " + Math.round(stands) + "°; it cannot reach "
+                        + Math.round(wanted.getValue()) + "°.", "Something it is joined to holds it."));
+            }
+        }
+        return Outcome.of(end);
     }
 
     private static Map<CreaseRef, Double> angles(FoldedState from, Pose pose) {

@@ -73,8 +73,12 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         return Outcome.of(new FoldedDesign(design, folded, assembly, closed, poses, mats, stack), problems);
     }
 
-    /** A glued-on piece stays by the panel that is glued, any other by its largest panel, the last of equals. */
+    /** The panel that the design names; without, a glued-on piece stays by the panel that is glued, any other by its largest panel, the last of equals. */
     private static String anchor(SizedDesign design, CreasePattern pattern) {
+        Optional<String> named = design.piece(pattern.piece()).rests().filter(panel -> pattern.panel(panel).isPresent());
+        if (named.isPresent()) {
+            return named.get();
+        }
         for (SizedDesign.Glue glue : design.glue()) {
             if (glue.way() != Way.SLOT && glue.at().isPresent() && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
                 return glue.part().panel();

@@ -47,7 +47,7 @@ class CreasePatternBuilderTest {
     private static Outcome<CreasePattern> build(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
         Figure width = figure(100);
         Figure height = figure(60);
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(), Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
     }
 
     private static Figure figure(int millimetres) {

@@ -41,7 +41,7 @@ public final class Maps {
         for (int i = 1; i <= named; i++) {
             names.add(PanelName.of("p" + i, "panel " + i));
         }
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(), Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
     }
 
     /** A map of columns × rows cells, every crease shut, all cells over one. */

@@ -80,6 +80,7 @@ final class DesignParser {
     private static Pose pose(YamlNode node, Fields fields) {
         Optional<String> after = Optional.empty();
         Optional<Formula> others = Optional.empty();
+        Optional<Repeat> repeat = Optional.empty();
         Map<Template, Formula> angles = new LinkedHashMap<>();
         if (node instanceof YamlNode.Mapping mapping) {
             for (Map.Entry<String, YamlNode> entry : mapping.entries().entrySet()) {
@@ -87,6 +88,8 @@ final class DesignParser {
                     after = Optional.of(scalar.text());
                 } else if (entry.getKey().equals("others")) {
                     others = Optional.of(fields.formula(entry.getValue()));
+                } else if (entry.getKey().equals("repeat")) {
+                    repeat = repeat(entry.getValue(), fields);
                 } else {
                     angles.put(fields.template(new YamlNode.Scalar(entry.getKey(), node.place())), fields.formula(entry.getValue()));
                 }
@@ -94,7 +97,7 @@ final class DesignParser {
         } else {
             fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
         }
-        return new Pose(after, others, angles);
+        return new Pose(after, others, angles, repeat);
     }
 
     private DesignDefinition.Layers layers(YamlNode node) {
@@ -159,7 +162,7 @@ final class DesignParser {
             Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
             YamlNode where = new YamlNode.Scalar(id, node.place());
             return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), fields.text("material").orElse("card"),
-                    fields.text("from"), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
+                    fields.text("from"), fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
                     fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
                     fields.list("panels").stream().map(this::panelName).toList());
         }
@@ -245,14 +248,15 @@ final class DesignParser {
     }
 
     private static Optional<Repeat> repeat(Fields fields) {
-        Map<String, YamlNode> entries = fields.entries("repeat");
-        if (entries.size() != 1) {
-            if (fields.has("repeat")) {
-                fields.problem(fields.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
-            }
+        return fields.node("repeat").flatMap(node -> repeat(node, fields));
+    }
+
+    private static Optional<Repeat> repeat(YamlNode node, Fields fields) {
+        if (!(node instanceof YamlNode.Mapping mapping) || mapping.entries().size() != 1) {
+            fields.problem(node.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
             return Optional.empty();
         }
-        Map.Entry<String, YamlNode> entry = entries.entrySet().iterator().next();
+        Map.Entry<String, YamlNode> entry = mapping.entries().entrySet().iterator().next();
         List<YamlNode> range = fields.items(entry.getValue());
         if (range.size() != 2) {
             fields.problem(entry.getValue().place(), "A repeat needs two values: [from, to].");
