@@ -60,7 +60,7 @@ public final class Fitter {
             return answer(context.given(), "as designed", "", "");
         } else if (wish instanceof Wish.Holding holding) {
             return holding(holding.item());
-        } else if (width.isEmpty() || height.isEmpty()) {
+        } else if (width.isEmpty()) {
             return Outcome.failed(Problem.error(definition.title(), "This design has no finished size of its own: it follows what it holds.",
                     "Say what that is, or set its measures by hand."));
         } else if (wish instanceof Wish.FinishedSize size) {
@@ -77,7 +77,7 @@ public final class Fitter {
         return sized.map(design -> new FitAnswer(design, target, limit, lift, notices));
     }
 
-    /** The given measures with a finished size, where that is not set by hand. */
+    /** The given measures with a finished size, where that is not set by hand; a square takes the shorter side. */
     private Given finished(Length w, Length h) {
         return finished(context.given(), w, h);
     }
@@ -85,9 +85,9 @@ public final class Fitter {
     private Given finished(Given base, Length w, Length h) {
         Given result = base;
         if (!context.given().values().containsKey(width.orElseThrow().name())) {
-            result = result.fitted(width.orElseThrow().name(), w);
+            result = result.fitted(width.orElseThrow().name(), height.isPresent() ? w : Length.shorter(w, h));
         }
-        if (!context.given().values().containsKey(height.orElseThrow().name())) {
+        if (height.isPresent() && !context.given().values().containsKey(height.get().name())) {
             result = result.fitted(height.orElseThrow().name(), h);
         }
         return result;
@@ -122,7 +122,7 @@ public final class Fitter {
 
     /** The envelope's sides turned the way of the card's usual shape. */
     private Length[] lying(NamedSize envelope, SizedDesign usual) {
-        boolean landscape = usual.measures().length(width.orElseThrow().name()).isLongerThan(usual.measures().length(height.orElseThrow().name()));
+        boolean landscape = height.isPresent() && usual.measures().length(width.orElseThrow().name()).isLongerThan(usual.measures().length(height.get().name()));
         Length shorter = Length.shorter(envelope.width(), envelope.height());
         Length longer = Length.longer(envelope.width(), envelope.height());
         return landscape ? new Length[] {longer, shorter} : new Length[] {shorter, longer};
@@ -134,7 +134,7 @@ public final class Fitter {
             return Outcome.failed(usual.problems());
         }
         Length w = usual.value().get().measures().length(width.orElseThrow().name());
-        Length h = usual.value().get().measures().length(height.orElseThrow().name());
+        Length h = height.map(measure -> usual.value().get().measures().length(measure.name())).orElse(w);
         Predicate<Length> fits = size -> {
             Outcome<SizedDesign> sized = DesignSizer.size(definition, inProportion(size, w, h));
             return isSized(sized) && placed(sized.value().get(), wanted);
@@ -151,7 +151,7 @@ public final class Fitter {
 
     /** A size in the usual proportion; {@code size} is the side sought, the other follows on the ruler. */
     private Given inProportion(Length size, Length w, Length h) {
-        boolean heightSet = context.given().values().containsKey(height.orElseThrow().name());
+        boolean heightSet = height.isPresent() && context.given().values().containsKey(height.get().name());
         boolean widthSet = context.given().values().containsKey(width.orElseThrow().name());
         boolean widthLeads = heightSet || !widthSet && w.isLongerThan(h);
         Length other = step.nearest(Length.nearestToMillimetres(widthLeads
@@ -188,7 +188,7 @@ public final class Fitter {
 
     private boolean placed(SizedDesign design, Wish.FromSheet wanted) {
         StockSheet sheet = new StockSheet(wanted.name(), "", wanted.width(), wanted.height(), OptionalInt.of(wanted.sheets()), false);
-        List<CutPiece> pieces = design.pieces().stream()
+        List<CutPiece> pieces = design.pieces().stream().filter(piece -> piece.from().isEmpty())
                 .map(piece -> new CutPiece(piece.id(), piece.label(), context.copies(), piece.width().length(), piece.height().length(), "", context.mayTurn())).toList();
         LayoutPlan plan = context.planner().plan(new CutJob(pieces, List.of(sheet)));
         return plan.unplaced().isEmpty();

@@ -43,7 +43,7 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
     private static Outcome<FoldedState> reached(FoldedState end, Pose pose) {
         for (Map.Entry<CreaseRef, Double> wanted : pose.angles().entrySet()) {
             double stands = end.angle(wanted.getKey());
-            if (Math.abs(stands - wanted.getValue()) > REACHED) {
+            if (end.assembly().creases().contains(wanted.getKey()) && Math.abs(stands - wanted.getValue()) > REACHED) {
                 return Outcome.failed(Problem.error(wanted.getKey().piece(), "Crease " + wanted.getKey().crease() + " stops at " + Math.round(stands) + "°; it cannot reach "
                         + Math.round(wanted.getValue()) + "°.", "Something it is joined to holds it."));
             }

@@ -46,6 +46,20 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         mats = List.copyOf(mats);
     }
 
+    /** Why a piece does not fold, the card does not close, or a pose cannot be taken; empty if nothing is wrong. */
+    public List<Problem> faults() {
+        List<Problem> faults = new ArrayList<>();
+        pieces.values().forEach(piece -> faults.addAll(piece.problems()));
+        if (faults.isEmpty()) {
+            faults.addAll(closed.problems());
+        }
+        poses.forEach(posed -> {
+            faults.addAll(posed.state().problems());
+            posed.obstacle().ifPresent(faults::add);
+        });
+        return List.copyOf(faults);
+    }
+
     /** Folds, layers and joins it; problems are mistakes in the design. */
     static Outcome<FoldedDesign> of(SizedDesign sized, Project project) {
         List<Problem> problems = new ArrayList<>();

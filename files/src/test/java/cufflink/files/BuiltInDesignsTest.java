@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -45,10 +46,8 @@ class BuiltInDesignsTest {
                 .flatMap(design -> Stream.of(RulerStep.values()).map(step -> Project.of(design, step)));
     }
 
-    @Test
-    void designs_areThoseOfTheFirstSlice() {
-        assertEquals(List.of("half-fold", "overlapping-gate", "accordion", "slim-tent", "m-fold-holder", "back-fold-holder", "belly-band"), ids().toList());
-    }
+    /** Panels side by side along a strip, so that their widths are a sum. */
+    private static final Set<String> STRIPS = Set.of("overlapping-gate", "accordion", "slim-tent", "m-fold-holder", "belly-band");
 
     @ParameterizedTest
     @MethodSource("projectsOnEveryRuler")
@@ -75,9 +74,9 @@ class BuiltInDesignsTest {
             Plan plan = Plans.plan(project);
             plan.pieces().values().forEach(piece -> {
                 double area = piece.pattern().panels().stream().mapToDouble(panel -> panel.outline().getArea()).sum();
-                assertEquals(piece.pattern().outline().getArea(), area, 1e-6);
+                assertEquals(piece.pattern().outline().getArea(), area, 1e-4);
                 Length sum = piece.pattern().panels().stream().map(Panel::width).reduce(Length.ZERO, Length::plus);
-                assertTrue(piece.pattern().outline().getNumInteriorRing() > 0 || sum.equals(plan.design().piece(piece.pattern().piece()).width().length()));
+                assertTrue(!STRIPS.contains(id) || piece.pattern().outline().getNumInteriorRing() > 0 || sum.equals(plan.design().piece(piece.pattern().piece()).width().length()));
             });
         }
     }
@@ -156,7 +155,7 @@ class BuiltInDesignsTest {
     @Test
     void mFold_isAnM_withThePocketInside() {
         Plan plan = expect(project("m-fold-holder")).cuts("base", "11 in", "4 1/4 in").scores("base", "3 in", "5 1/2 in", "8 in").closes("4 1/4 in", "3 in").plan();
-        List<String> order = plan.pieces().get("base").flat().orElseThrow().order();
+        List<String> order = plan.pieces().get("base").flat().orElseThrow().order().stream().map(panel -> panel.panel()).toList();
         assertEquals(List.of("front", "pocketFront", "pocketBack", "back"), order);
         assertTrue(plan.stack().orElseThrow().layers().stream().anyMatch(layer -> layer.label().equals("gift card")));
     }

@@ -10,6 +10,9 @@ import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
@@ -59,11 +62,21 @@ public final class DesignFileReader {
             Outcome<SizedDesign> sized = DesignSizer.size(definition, Given.defaults(RulerStep.usual(unit), Length.ofMicrometres(300)));
             problems.addAll(sized.problems());
             sized.value().ifPresent(design -> problems.addAll(references(file, design)));
+            if (problems.isEmpty()) {
+                problems.addAll(folding(file, definition, RulerStep.usual(unit)));
+            }
             if (!problems.isEmpty()) {
                 return Outcome.failed(problems);
             }
         }
         return Outcome.of(definition);
+    }
+
+    /** Why the design does not fold, close or move at its default sizes. */
+    private static List<Problem> folding(String file, DesignDefinition definition, RulerStep step) {
+        Outcome<Plan> plan = Planner.plan(Project.of(definition, step));
+        return plan.value().map(planned -> planned.folded().faults()).orElse(plan.problems()).stream()
+                .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy())).toList();
     }
 
     /** The text as a definition, not tried out. */

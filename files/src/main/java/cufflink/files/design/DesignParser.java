@@ -267,17 +267,9 @@ final class DesignParser {
 
     private Mat mat(YamlNode node) {
         try (Fields fields = fields(node, "A mat")) {
-            Template on = fields.requiredTemplate("on");
-            String text = fields.requiredText("on");
-            int dot = text.indexOf('.');
-            if (dot < 1) {
-                fields.problem(fields.place(), "“on” must name a panel as piece.panel.");
-                return new Mat(on, on, Optional.empty(), on, Optional.empty(), Optional.empty());
-            }
-            YamlNode where = fields.node("on").orElseThrow();
-            Template panel = fields.template(new YamlNode.Scalar(text.substring(dot + 1), where.place().after(dot + 1)));
-            return new Mat(Template.of(text.substring(0, dot)), panel, fields.word("face", Face.class, Face::word),
-                    fields.has("label") ? fields.template("label") : panel, fields.formula("when"), repeat(fields));
+            PanelPlace on = place(fields, "on");
+            return new Mat(on.piece(), on.panel(), fields.word("face", Face.class, Face::word), fields.has("label") ? fields.template("label") : on.panel(),
+                    fields.formula("when"), repeat(fields));
         }
     }
 
@@ -302,7 +294,10 @@ final class DesignParser {
     }
 
     private static PanelPlace place(Fields fields, String name) {
-        return place(fields, fields.requiredText(name), fields.node(name).orElseThrow());
+        return fields.node(name).map(node -> place(fields, fields.requiredText(name), node)).orElseGet(() -> {
+            fields.requiredText(name);
+            return new PanelPlace(Template.of("?"), Template.of("?"));
+        });
     }
 
     private static PanelPlace place(Fields fields, String text, YamlNode node) {
