@@ -36,7 +36,7 @@ public final class AssemblyCloser {
         Map<CreaseRef, Double> angles = new LinkedHashMap<>();
         assembly.pieces().forEach(pattern -> angles.putAll(pieces.get(pattern.piece()).last().angles()));
         Outcome<FoldedState> folded = new Folder(assembly).fold(angles);
-        return folded.then(state -> state.isFlat() ? LayerProblem.of(state, known(state, stated)).solve()
+        return folded.then(state -> state.isFlat() ? LayerProblem.of(state).knowing(known(state, stated)).solve()
                 : Outcome.failed(Problem.error(assembly.anchor().piece(), "It does not lie flat after its last fold.", "Fold it shut to see its closed size.")));
     }
 

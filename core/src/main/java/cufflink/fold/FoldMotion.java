@@ -14,7 +14,7 @@ import java.util.Set;
  * close all loops and on towards the end, while creases that end as they began stay if they can.
  */
 public final class FoldMotion {
-    private static final int SAMPLES = 40;
+    private static final int SAMPLES = 16;
     private static final double[] PROBES = {0.07, 0.31, 0.5, 0.83};
 
     private final Folder folder;
@@ -44,11 +44,11 @@ public final class FoldMotion {
 
     private boolean isEven() {
         for (double share : PROBES) {
-            if (folder.fold(angles(share)).value().isEmpty()) {
+            if (!folder.closes(angles(share))) {
                 return false;
             }
         }
-        return folder.fold(wanted).value().isPresent();
+        return folder.closes(wanted);
     }
 
     private Map<CreaseRef, Double> angles(double share) {

@@ -31,12 +31,14 @@ public final class FoldSequencer {
     private FoldedState state;
     private Optional<FlatFoldedState> flat;
     private Optional<FlatFoldedState> lastFlat;
+    private LayerProblem places;
 
     private FoldSequencer(Folder folder) {
         this.folder = folder;
         this.piece = folder.assembly().anchor().piece();
         this.state = folder.unfolded();
-        this.flat = folder.loose().isEmpty() ? LayerProblem.of(state, List.of()).solve().value() : Optional.empty();
+        this.places = LayerProblem.of(state);
+        this.flat = folder.loose().isEmpty() ? places.solve().value() : Optional.empty();
         this.lastFlat = flat;
     }
 
@@ -86,7 +88,7 @@ public final class FoldSequencer {
 
     private void arrive(FoldStep step, FoldedState after) {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
-        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
+        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat, places) : Optional.empty();
         obstacle.ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();
         folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
@@ -94,7 +96,8 @@ public final class FoldSequencer {
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
-            Outcome<FlatFoldedState> proof = LayerProblem.of(after, known(step, motion, after)).solve();
+            places = LayerProblem.of(after);
+            Outcome<FlatFoldedState> proof = places.knowing(known(step, motion, after)).solve();
             problems.addAll(proof.problems());
             flat = proof.value();
             lastFlat = flat;
@@ -105,7 +108,6 @@ public final class FoldSequencer {
     /** The order of all pairs about which the past or the motion leaves no doubt. */
     private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion, FoldedState after) {
         List<LayerProblem.Known> known = new ArrayList<>();
-        LayerProblem places = LayerProblem.of(after, List.of());
         Optional<FoldedState> landing = motion.at(LANDING).value();
         List<PanelRef> panels = folder.assembly().panels();
         for (int i = 0; i < panels.size(); i++) {
@@ -113,7 +115,7 @@ public final class FoldSequencer {
                 PanelRef a = panels.get(i);
                 PanelRef b = panels.get(j);
                 if (places.overlapping(a, b)) {
-                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(places, after, near, a, b)))
+                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(after, near, a, b)))
                             .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }
@@ -140,7 +142,7 @@ public final class FoldSequencer {
         return lastFlat.get().relation().above(a, b).map(above -> above != turned);
     }
 
-    private static Optional<Boolean> landed(LayerProblem places, FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
+    private Optional<Boolean> landed(FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
         double widest = 0;
         for (var place : places.commonPlaces(a, b)) {
             double rise = PathChecker.rise(flat, near, a, b, place);

@@ -37,13 +37,23 @@ public final class Folder {
             return Outcome.failed(Problem.error(linkage.loose().get(0).piece(), "The panel " + linkage.loose().get(0).panel() + " hangs on no crease.",
                     "Look at its slits and score lines."));
         }
-        RigidMotion[] position = linkage.place(crease -> angles.getOrDefault(crease, 0.0));
-        double[] gaps = linkage.gaps(position, crease -> angles.getOrDefault(crease, 0.0));
-        double widest = LoopSolver.largest(gaps);
-        return widest < LoopSolver.CLOSED ? Outcome.of(new FoldedState(assembly, angles, linkage.named(position))) : Outcome.failed(doesNotClose(angles, gaps));
+        return closed(angles).map(Outcome::of).orElseGet(() -> Outcome.failed(doesNotClose(angles)));
     }
 
-    private Problem doesNotClose(Map<CreaseRef, Double> angles, double[] gaps) {
+    /** The state at these angles if all loops close there. */
+    private Optional<FoldedState> closed(Map<CreaseRef, Double> angles) {
+        RigidMotion[] position = linkage.place(crease -> angles.getOrDefault(crease, 0.0));
+        double widest = LoopSolver.largest(linkage.gaps(position, crease -> angles.getOrDefault(crease, 0.0)));
+        return widest < LoopSolver.CLOSED ? Optional.of(new FoldedState(assembly, angles, linkage.named(position))) : Optional.empty();
+    }
+
+    /** Whether all loops close at these angles. */
+    boolean closes(Map<CreaseRef, Double> angles) {
+        return closed(angles).isPresent();
+    }
+
+    private Problem doesNotClose(Map<CreaseRef, Double> angles) {
+        double[] gaps = linkage.gaps(linkage.place(crease -> angles.getOrDefault(crease, 0.0)), crease -> angles.getOrDefault(crease, 0.0));
         CreaseRef at = linkage.widest(gaps).angle();
         String found = "The panels around crease " + at.crease() + " do not close: they end " + Math.round(LoopSolver.largest(gaps) * 100) / 100.0 + " mm apart.";
         return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice).orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
@@ -68,17 +78,17 @@ public final class Folder {
      * turn. Which crease is at fault and by how much, if no angles close.
      */
     Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<Set<CreaseRef>> kept) {
-        Outcome<FoldedState> exact = fold(wanted);
-        if (exact.value().isPresent() || linkage.loops() == 0) {
-            return exact;
+        Optional<FoldedState> exact = closed(wanted);
+        if (exact.isPresent() || linkage.loops() == 0) {
+            return exact.map(Outcome::of).orElseGet(() -> fold(wanted));
         }
         for (Set<CreaseRef> stay : kept) {
-            Optional<Map<CreaseRef, Double>> closed = solved(start, wanted, stay);
-            if (closed.isPresent()) {
-                return fold(closed.get());
+            Optional<FoldedState> found = solved(start, wanted, stay).flatMap(this::closed);
+            if (found.isPresent()) {
+                return Outcome.of(found.get());
             }
         }
-        return exact;
+        return fold(wanted);
     }
 
     private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {

@@ -50,7 +50,7 @@ public final class LayerProblem {
     private final LayerConstraints constraints;
     private final List<Placed> hinges = new ArrayList<>();
 
-    private LayerProblem(FoldedState state, boolean creasesKnown, List<Known> known) {
+    private LayerProblem(FoldedState state, boolean creasesKnown) {
         this.state = state;
         this.panels = state.assembly().panels();
         List<Polygon> footprints = new ArrayList<>();
@@ -70,23 +70,28 @@ public final class LayerProblem {
             hinges.stream().filter(Placed::folded).forEach(this::direction);
         }
         joins();
+        overlay.edges().forEach(this::acrossEdge);
+        transitivity();
+    }
+
+    /** The problem for creases that are folded as marked. */
+    public static LayerProblem of(FoldedState flat) {
+        return new LayerProblem(flat, true);
+    }
+
+    /** The problem for creases that may be folded either way. */
+    public static LayerProblem anyWay(FoldedState flat) {
+        return new LayerProblem(flat, false);
+    }
+
+    /** The same problem with the order of some pairs known; pairs that do not overlap are passed over. */
+    LayerProblem knowing(List<Known> known) {
         for (Known order : known) {
             if (overlapping(order.above(), order.below())) {
                 constraints.above(index.get(order.above()), index.get(order.below()), "the " + label(order.above()) + " lies before the " + label(order.below()));
             }
         }
-        overlay.edges().forEach(this::acrossEdge);
-        transitivity();
-    }
-
-    /** The problem for creases that are folded as marked, with pairs that are already known. */
-    public static LayerProblem of(FoldedState flat, List<Known> known) {
-        return new LayerProblem(flat, true, known);
-    }
-
-    /** The problem for creases that may be folded either way. */
-    public static LayerProblem anyWay(FoldedState flat) {
-        return new LayerProblem(flat, false, List.of());
+        return this;
     }
 
     /** One order that obeys everything, proved by {@link LayerOrderVerifier}; or the reason why there is none, or that the search was stopped. */

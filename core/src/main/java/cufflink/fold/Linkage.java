@@ -39,7 +39,11 @@ final class Linkage {
      */
     record Link(CreaseRef angle, boolean turns, int near, int far, LineSegment axis, double sense, boolean slides, RigidMotion place) {
         RigidMotion motion(double degrees) {
-            return turns && degrees != 0 ? RigidMotion.about(axis, Math.toRadians(degrees) * sense).after(place) : place;
+            if (!turns || degrees == 0) {
+                return place;
+            }
+            RigidMotion turn = RigidMotion.about(axis, Math.toRadians(degrees) * sense);
+            return place == RigidMotion.STAY ? turn : turn.after(place);
         }
     }
 

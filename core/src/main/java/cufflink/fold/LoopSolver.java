@@ -101,7 +101,7 @@ final class LoopSolver {
             for (int i = 0; i < wish.length; i++) {
                 angles.merge(free.get(i), pull.get(i, 0) * share, Double::sum);
             }
-            if (longest < 1e-4) {
+            if (longest < 1e-3) {
                 return;
             }
         }
@@ -121,11 +121,9 @@ final class LoopSolver {
             double at = angles.get(free.get(i));
             angles.put(free.get(i), at + STEP);
             double[] more = gaps();
-            angles.put(free.get(i), at - STEP);
-            double[] less = gaps();
             angles.put(free.get(i), at);
             for (int k = 0; k < gaps.length; k++) {
-                slope.set(k, i, (more[k] - less[k]) / (2 * STEP));
+                slope.set(k, i, (more[k] - gaps[k]) / STEP);
             }
         }
         return slope;

@@ -37,11 +37,12 @@ public final class PathChecker {
     /**
      * What is in the way, at most one problem.
      *
-     * @param start the layers at the start, if it is flat
+     * @param start  the layers at the start, if it is flat
+     * @param places where its panels overlap
      */
-    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start) {
+    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start, LayerProblem places) {
         PathChecker checker = new PathChecker(motion);
-        return start.flatMap(checker::onTheWayOut).or(checker::between);
+        return start.flatMap(flat -> checker.onTheWayOut(flat, places)).or(checker::between);
     }
 
     /** How much higher than panel b panel a comes to lie at a place of a flat state when that state has moved on, along the flat state's own upward direction. */
@@ -54,13 +55,12 @@ public final class PathChecker {
         return moved.position().get(panel).apply(own.x(), own.y(), own.z()).z();
     }
 
-    private Optional<Problem> onTheWayOut(FlatFoldedState start) {
+    private Optional<Problem> onTheWayOut(FlatFoldedState start, LayerProblem places) {
         Outcome<FoldedState> leaving = motion.at(LEAVING);
         if (leaving.value().isEmpty()) {
             return Optional.of(leaving.problems().get(0));
         }
         FoldedState moved = leaving.value().get();
-        LayerProblem places = LayerProblem.of(start.state(), List.of());
         List<PanelRef> panels = start.order();
         for (PanelRef upper : panels) {
             for (PanelRef lower : panels) {

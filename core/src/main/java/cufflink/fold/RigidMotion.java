@@ -23,7 +23,7 @@ public final class RigidMotion {
 
     /** Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians. */
     public static RigidMotion about(LineSegment line, double radians) {
-        double length = line.getLength();
+        double length = Math.sqrt((line.p1.x - line.p0.x) * (line.p1.x - line.p0.x) + (line.p1.y - line.p0.y) * (line.p1.y - line.p0.y));
         double ux = (line.p1.x - line.p0.x) / length;
         double uy = (line.p1.y - line.p0.y) / length;
         double c = Math.cos(radians);
