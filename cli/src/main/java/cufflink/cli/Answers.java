@@ -5,6 +5,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.check.Verdict;
+import cufflink.files.plan.FoldJson;
+import cufflink.files.plan.FoldText;
 import cufflink.files.plan.PlanJson;
 import cufflink.files.plan.PlanText;
 import cufflink.plan.Plan;
@@ -30,6 +32,16 @@ final class Answers {
         Plan plan = outcome.value().get();
         line.getOut().println(format == Format.JSON ? json(PlanJson.of(plan)) : PlanText.of(plan).stripTrailing());
         return plan.verdict() == Verdict.BAD ? Main.BAD_CHECK : Main.GOOD;
+    }
+
+    /** What the fold engine proved; a design that does not fold is a bad check. */
+    static int fold(Outcome<Plan> outcome, boolean counted, Format format, CommandLine line) {
+        if (outcome.value().isEmpty()) {
+            return failed(outcome.problems(), format, line);
+        }
+        Plan plan = outcome.value().get();
+        line.getOut().println(format == Format.JSON ? json(FoldJson.of(plan, counted)) : FoldText.of(plan, counted).stripTrailing());
+        return plan.folded().faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
     }
 
     /** Problems go to standard error, one a line; with JSON also as an object there. */

@@ -2,10 +2,14 @@ package cufflink.fold;
 
 import cufflink.design.CreaseRef;
 import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
@@ -41,6 +45,33 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
     /** Turned panels have sides whose rounding to the nanometre adds up. */
     private static Length onGrid(double millimetres) {
         return Length.nearestToMillimetres(Math.rint(millimetres * 1e5) / 1e5);
+    }
+
+    /** A layer that can be seen, with the share of the card's outline that it shows, 0 to 1. */
+    public record Shown(StackLayer layer, double share) {
+    }
+
+    /** What shows from the front or from the back, the largest share first; less than a hundredth is left out. */
+    public List<Shown> shown(boolean fromFront) {
+        List<StackLayer> order = new ArrayList<>(layers);
+        if (!fromFront) {
+            Collections.reverse(order);
+        }
+        Geometry covered = FACTORY.createPolygon();
+        List<Double> areas = new ArrayList<>();
+        for (StackLayer layer : order) {
+            areas.add(layer.footprint().difference(covered).getArea());
+            covered = covered.union(layer.footprint());
+        }
+        double all = covered.getArea();
+        List<Shown> shown = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            if (areas.get(i) > all / 100) {
+                shown.add(new Shown(order.get(i), areas.get(i) / all));
+            }
+        }
+        shown.sort(Comparator.comparingDouble(Shown::share).reversed());
+        return shown;
     }
 
     /** What lies at a place, front first; nothing beside the card. */

@@ -125,7 +125,7 @@ final class PocketFinder {
             for (int layer = 0; layer + 1 < stack.size(); layer++) {
                 if (parent.containsKey(gap(cell, layer))) {
                     boolean wall = isWall(here, stack, layer);
-                    boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell));
+                    boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell), here);
                     if (wall || mouth) {
                         boundary.add(new int[] {gap(cell, layer), index, wall ? 1 : 0});
                     }
@@ -146,7 +146,7 @@ final class PocketFinder {
     }
 
     /** Joins a gap with those beyond the edge that lie between the same paper; false if there it comes out of the card's front or back, or beside it. */
-    private boolean joinAcross(int cell, int layer, int beyond) {
+    private boolean joinAcross(int cell, int layer, int beyond, List<Wall> here) {
         if (beyond < 0) {
             return false;
         }
@@ -164,7 +164,7 @@ final class PocketFinder {
             return false;
         }
         for (int i = before; i < after; i++) {
-            if (parent.containsKey(gap(beyond, i))) {
+            if (parent.containsKey(gap(beyond, i)) && !isWall(here, next, i)) {
                 parent.put(root(gap(cell, layer)), root(gap(beyond, i)));
             }
         }

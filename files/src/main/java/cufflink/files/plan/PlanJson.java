@@ -12,6 +12,7 @@ import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.fit.PocketFit;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.Folder;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -175,7 +176,12 @@ public final class PlanJson {
                 layer.panel().ifPresent(panel -> order.add(panel.toString()));
             }
         }));
-        ArrayNode steps = node.putArray("steps");
+        node.put("loops", new Folder(plan.folded().assembly()).loops());
+        steps(node.putArray("steps"), plan);
+    }
+
+    /** The fold steps of every piece. */
+    static void steps(ArrayNode steps, Plan plan) {
         for (FoldedPiece piece : plan.pieces().values()) {
             piece.stages().forEach(stage -> {
                 ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say()).put("angle", stage.step().angle());
@@ -196,6 +202,19 @@ public final class PlanJson {
                 node.set("reach", length(pocket.reach().length()));
             });
         }
+    }
+
+    /** Spaces that the layers themselves close on most sides. */
+    private void foundPockets(ArrayNode pockets) {
+        plan.stack().ifPresent(stack -> stack.spaces().forEach(space -> {
+            ObjectNode node = pockets.addObject().put("id", "found " + (pockets.size()));
+            node.set("width", length(space.width()));
+            node.set("depth", length(space.depth()));
+            space.front().forEach(panel -> node.withArray("front").add(panel.toString()));
+            space.behind().forEach(panel -> node.withArray("behind").add(panel.toString()));
+            space.closed().stream().sorted().forEach(side -> node.withArray("closed").add(side.word()));
+            space.open().stream().sorted().forEach(side -> node.withArray("open").add(side.word()));
+        }));
     }
 
     private void checks(ArrayNode checks) {

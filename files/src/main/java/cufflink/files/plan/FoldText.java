@@ -1,0 +1,101 @@
+package cufflink.files.plan;
+
+import cufflink.design.Side;
+import cufflink.fold.ClosedStack;
+import cufflink.fold.FoldStage;
+import cufflink.fold.FoldedPiece;
+import cufflink.fold.Folder;
+import cufflink.fold.LayerProblem;
+import cufflink.fold.PocketSpace;
+import cufflink.fold.PosedCard;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.plan.Plan;
+import cufflink.problem.Problem;
+import java.util.Collection;
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.stream.Collectors;
+
+/** What the fold engine proved of a plan, as plain text. */
+public final class FoldText {
+    private final Plan plan;
+    private final StringBuilder text = new StringBuilder();
+
+    private FoldText(Plan plan) {
+        this.plan = plan;
+    }
+
+    /** The text; {@code counted} also counts in how many orders the layers could lie. */
+    public static String of(Plan plan, boolean counted) {
+        FoldText fold = new FoldText(plan);
+        fold.heading();
+        plan.pieces().values().forEach(fold::piece);
+        plan.folded().closed().value().ifPresent(flat -> fold.line("Layers, front to back: " + flat.order().stream()
+                .map(panel -> flat.state().assembly().panel(panel).label()).collect(Collectors.joining(", ")) + "."));
+        if (counted) {
+            fold.count();
+        }
+        plan.folded().poses().forEach(fold::pose);
+        plan.stack().ifPresent(fold::stack);
+        for (Problem fault : plan.folded().faults()) {
+            fold.line("✕ " + fault.text());
+        }
+        return fold.text.toString();
+    }
+
+    private void line(String line) {
+        text.append(line).append('\n');
+    }
+
+    private void heading() {
+        int panels = plan.folded().assembly().panels().size();
+        int loops = new Folder(plan.folded().assembly()).loops();
+        line(plan.design().definition().title() + ": " + panels + " panels, " + loops + (loops == 1 ? " loop, " : " loops, ")
+                + (plan.folded().closed().value().isPresent() ? "closes flat." : "does not close flat."));
+    }
+
+    private void piece(FoldedPiece piece) {
+        if (!piece.stages().isEmpty()) {
+            line(plan.design().piece(piece.pattern().piece()).label() + (piece.proposed() ? ", a sequence proposed:" : ":"));
+            for (FoldStage stage : piece.stages()) {
+                line("  " + stage.step().say() + " (" + String.join(", ", stage.step().creases()) + ")");
+            }
+        }
+    }
+
+    private void count() {
+        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count()).orElse(OptionalLong.of(0));
+        line(count.isPresent() ? "The layers could lie in " + count.getAsLong() + (count.getAsLong() == 1 ? " order." : " orders.")
+                : "There are too many orders to count; the search was stopped.");
+    }
+
+    private void pose(PosedCard posed) {
+        boolean free = posed.state().value().isPresent() && posed.obstacle().isEmpty();
+        line((free ? "✓ " : "✕ ") + "Pose “" + posed.name() + "”" + (free ? ": nothing in the way." : " cannot be taken."));
+    }
+
+    private void stack(ClosedStack stack) {
+        LengthFormat millimetres = LengthFormat.of(LengthUnit.MILLIMETRE);
+        line("Thickest: " + millimetres.text(stack.thickness()) + ".");
+        stack.enclosed().forEach((crease, thickness) -> {
+            if (thickness.isPositive()) {
+                line("Crease " + crease + " goes round " + millimetres.text(thickness) + ".");
+            }
+        });
+        for (PocketSpace space : stack.spaces()) {
+            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label() + ": closed at the " + sides(space.closed()) + ", open at the "
+                    + sides(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()), plan.project().step().nearest(space.depth())) + " deep.");
+        }
+        line("From the front: " + shown(stack.shown(true)) + ".");
+        line("From the back: " + shown(stack.shown(false)) + ".");
+    }
+
+    private static String sides(Collection<Side> sides) {
+        return sides.stream().sorted().map(Side::word).collect(Collectors.joining(" and "));
+    }
+
+    private static String shown(List<ClosedStack.Shown> shown) {
+        return shown.stream().map(entry -> Math.round(entry.share() * 100) + " % " + entry.layer().label()).collect(Collectors.joining(", "));
+    }
+}
