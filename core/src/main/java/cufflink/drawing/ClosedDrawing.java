@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
 /** Draws the closed card from the front or the back, as it is held. */
@@ -20,6 +21,14 @@ public final class ClosedDrawing {
     /** The closed card; absent while it does not close. */
     public static Optional<Picture> draw(Plan plan, boolean fromBack, double point) {
         return plan.stack().map(stack -> draw(plan, stack, fromBack, point));
+    }
+
+    /** The place on the card, seen from the front, at which a spot of its picture lies. */
+    public static Coordinate place(Plan plan, boolean fromBack, Spot spot) {
+        boolean turned = plan.design().definition().turned();
+        double x = turned ? (fromBack ? spot.y() : -spot.y()) : spot.x();
+        double y = turned ? (fromBack ? -spot.x() : spot.x()) : spot.y();
+        return new Coordinate(fromBack ? -x : x, y);
     }
 
     private static Picture draw(Plan plan, ClosedStack stack, boolean fromBack, double point) {

@@ -78,8 +78,6 @@ public final class FoldDrawing {
         List<Shape> paper = new ArrayList<>();
         paper.add(area(ref, Ink.PAPER, panel.outline(), motion, lift, shaded(seen == Face.OUTSIDE ? stock.face() : stock.back(), seen, motion), Optional.of(Ink.PAPER_EDGE)));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, motion, lift, upSeen, paper));
-        scene.glue().stream().filter(glue -> glue.on().equals(ref) && glue.face() == seen)
-                .forEach(glue -> paper.add(area(ref, Ink.GLUE, glue.outline(), motion, lift, Optional.empty(), Optional.empty())));
         faces.add(new DepthSorter.Face3(ref.toString(), ring(panel.outline(), motion, lift), paper));
         for (MatLayer mat : scene.mats()) {
             if (mat.on().on().equals(ref) && mat.on().face() == seen) {

@@ -6,9 +6,7 @@ import cufflink.fold.FoldedState;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,10 +21,9 @@ import java.util.Set;
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
  * @param marked creases that are drawn as "now"
- * @param glue   patches of glue that still show
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats, Map<Integer, Stock> layers,
-                        Set<CreaseRef> marked, List<GlueArea> glue) {
+                        Set<CreaseRef> marked) {
     /** How far layers are set apart, and how much a whole stack may swell. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -37,7 +34,6 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         mats = List.copyOf(mats);
         layers = Map.copyOf(layers);
         marked = Set.copyOf(marked);
-        glue = List.copyOf(glue);
     }
 
     /** A state of a plan's paper, with layers in the order of a flat state: panels from its viewer's side down. */
@@ -46,7 +42,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
-        return new FoldScene(state, lift, papers, plan.mats(), layers, Set.of(), List.of());
+        return new FoldScene(state, lift, papers, plan.mats(), layers, Set.of());
     }
 
     /** How the layers of a flat state are set apart; nothing for an empty order. */
@@ -59,27 +55,8 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return lift;
     }
 
-    /** Between two ways of setting layers apart. */
-    public static Map<PanelRef, Double> lift(Map<PanelRef, Double> from, Map<PanelRef, Double> to, double share) {
-        Map<PanelRef, Double> lift = new LinkedHashMap<>();
-        Set<PanelRef> panels = new HashSet<>(from.keySet());
-        panels.addAll(to.keySet());
-        panels.forEach(panel -> lift.put(panel, from.getOrDefault(panel, 0.0) * (1 - share) + to.getOrDefault(panel, 0.0) * share));
-        return lift;
-    }
-
     /** The same with creases marked. */
     public FoldScene marking(Set<CreaseRef> creases) {
-        return new FoldScene(state, lift, papers, mats, layers, creases, glue);
-    }
-
-    /** The same with glue showing. */
-    public FoldScene showing(List<GlueArea> patches) {
-        return new FoldScene(state, lift, papers, mats, layers, marked, patches);
-    }
-
-    /** The same with bare panels. */
-    public FoldScene bare() {
-        return new FoldScene(state, lift, papers, new ArrayList<>(), layers, marked, glue);
+        return new FoldScene(state, lift, papers, mats, layers, creases);
     }
 }

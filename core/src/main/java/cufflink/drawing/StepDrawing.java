@@ -4,7 +4,6 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
-import cufflink.fold.FoldMotion;
 import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
@@ -34,7 +33,7 @@ public final class StepDrawing {
      * @param reading index of the number that is next, −1 for none
      * @param folded  how far the fold of this step has gone, 0 to 1
      * @param view    for folds
-     * @param rulers  whether it is shown on the bench: scoring with rulers and pins, a fold with room for its whole motion
+     * @param rulers  whether it is shown on the bench: scoring with rulers and pins
      */
     public record Moment(int reading, double folded, View view, boolean rulers) {
         /** The step finished, seen a little from the side, for print. */
@@ -160,19 +159,27 @@ public final class StepDrawing {
     }
 
     private Picture fold(StepSubject.OfFold fold) {
-        Envelope room = new Envelope();
-        for (double share : new double[] {0, 0.3, 0.6, 1}) {
-            foldScene(plan, fold.stage(), share).ifPresent(scene -> room.expandToInclude(FoldDrawing.bounds(scene, moment.view(), point)));
-        }
-        Picture drawn = foldScene(plan, fold.stage(), moment.folded()).map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
-        return moment.rulers() ? new Picture(room, point, drawn.shapes()) : drawn;
+        return foldScene(plan, fold.stage(), moment.folded()).map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
     }
 
     /** A piece part of the way through a step, 0 to 1, with the step's creases marked; absent if its loops do not close there. */
     public static Optional<FoldScene> foldScene(Plan plan, FoldStage stage, double share) {
         Map<PanelRef, Double> lift = FoldScene.lift(stage.after(), stage.order());
-        FoldMotion motion = stage.motion();
-        return motion.at(share).value().map(state -> FoldScene.of(plan, state, lift).marking(motion.changing()));
+        return stage.motion().at(share).value().map(state -> FoldScene.of(plan, state, lift).marking(stage.motion().changing()));
+    }
+
+    /** The unfolded piece of a fold step, with the creases of the step marked. */
+    public static Picture flatWithCreases(Plan plan, StepSubject.OfFold fold, double point) {
+        SizedDesign.Piece piece = plan.design().piece(fold.piece());
+        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(fold.piece()).pattern(), false, point, Optional.empty(), Optional.empty());
+        List<Shape> shapes = new ArrayList<>();
+        for (Shape shape : flat.shapes()) {
+            if (shape instanceof Shape.Path path && fold.stage().step().creases().contains(path.id())) {
+                shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
+            }
+            shapes.add(shape);
+        }
+        return new Picture(flat.bounds(), point, shapes);
     }
 
     private Picture glue(Glue glue) {

@@ -37,11 +37,6 @@ public final class FoldMotion {
         even = folder.loops() == 0 || isEven();
     }
 
-    /** A motion between two states of one assembly. */
-    public static FoldMotion between(FoldedState from, FoldedState to) {
-        return new FoldMotion(new Folder(from.assembly()), from, to.angles(), Set.of());
-    }
-
     private boolean isEven() {
         for (double share : PROBES) {
             if (!folder.closes(angles(share))) {
@@ -113,5 +108,16 @@ public final class FoldMotion {
             }));
         }
         return path;
+    }
+
+    /** Two motions are equal if they lead from the same state towards the same angles. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof FoldMotion motion && from.equals(motion.from) && wanted.equals(motion.wanted) && drivers.equals(motion.drivers);
+    }
+
+    @Override
+    public int hashCode() {
+        return wanted.hashCode();
     }
 }

@@ -92,7 +92,6 @@ public final class FoldSequencer {
         obstacle.ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();
         folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
-        FoldedState before = state;
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
@@ -102,7 +101,7 @@ public final class FoldSequencer {
             flat = proof.value();
             lastFlat = flat;
         }
-        stages.add(new FoldStage(step, before, after, moved, flat.map(FlatFoldedState::order).orElse(List.of())));
+        stages.add(new FoldStage(step, motion, after, moved, flat.map(FlatFoldedState::order).orElse(List.of())));
     }
 
     /** The order of all pairs about which the past or the motion leaves no doubt. */

@@ -59,15 +59,4 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         angles.keySet().retainAll(from.assembly().creases());
         return angles;
     }
-
-    /** Two are equal if they lead from the same state to the same. */
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof PosedCard posed && name.equals(posed.name) && motion.from().equals(posed.motion.from()) && state.equals(posed.state) && obstacle.equals(posed.obstacle);
-    }
-
-    @Override
-    public int hashCode() {
-        return name.hashCode();
-    }
 }

@@ -12,6 +12,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -103,18 +104,36 @@ final class RunSheet {
         return new Reading(position.score(), position.fold().word(), position.at(), Optional.empty(), how, Optional.of(position.fold()));
     }
 
-    private Map<SizedDesign.Mat, List<MatLayer>> layersByPanel() {
-        return plan.mats().stream().collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
+    /** The layers of one panel. */
+    private record Stack(SizedDesign.Mat on, List<MatLayer> layers) {
+        /** Equal for panels whose layers are cut alike. */
+        List<Object> size() {
+            return layers.stream().<Object>map(layer -> List.of(layer.width(), layer.height(), Math.round(layer.outline().getArea()))).toList();
+        }
+    }
+
+    /** The layers panel by panel, panels with layers cut alike together. */
+    private Collection<List<Stack>> stacksAlike() {
+        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream().collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
+        return byPanel.entrySet().stream().map(entry -> new Stack(entry.getKey(), entry.getValue()))
+                .collect(Collectors.groupingBy(Stack::size, LinkedHashMap::new, Collectors.toList())).values();
+    }
+
+    private static String names(List<Stack> stacks) {
+        return stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
     }
 
     private void layers() {
-        layersByPanel().forEach((mat, layers) -> {
-            List<Reading> readings = layers.stream().map(layer -> new Reading(mat.on() + " " + layer.layer(), "layer " + layer.layer(), layer.width(),
+        for (List<Stack> alike : stacksAlike()) {
+            List<MatLayer> layers = alike.get(0).layers();
+            List<Reading> readings = layers.stream().map(layer -> new Reading(layer.on().on() + " " + layer.layer(), "layer " + layer.layer(), layer.width(),
                     Optional.of(layer.height()), layer.derivation(format), Optional.empty())).toList();
             String text = "Stamp, emboss or write on the layers first." + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
-                    + format.text(layers.get(0).reveal()) + " showing all round." : " Lay it aside for gluing.") + times();
-            add(Phase.MAT, "Layers for " + mat.label().toLowerCase(Locale.ROOT), text, "", new StepSubject.OfLayers(mat.on(), layers), readings);
-        });
+                    + format.text(layers.get(0).reveal()) + " showing all round." : " Lay it aside for gluing.")
+                    + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + times();
+            String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …" : "Layers for " + names(alike);
+            add(Phase.MAT, title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+        }
     }
 
     private void punching() {
@@ -143,9 +162,12 @@ final class RunSheet {
     }
 
     private void gluing() {
-        layersByPanel().forEach((mat, layers) -> add(Phase.GLUE, mat.label() + " layers on",
-                "Glue the layers on the " + mat.label().toLowerCase(Locale.ROOT) + ", " + mat.face().word() + " face, " + format.text(layers.get(0).reveal())
-                        + " showing on each side. Keep glue off the score lines." + times(), "", new StepSubject.OfLayers(mat.on(), layers), List.of()));
+        for (List<Stack> alike : stacksAlike()) {
+            Stack first = alike.get(0);
+            String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …" : first.on().label() + " layers on";
+            add(Phase.GLUE, title, "Glue the layers on the " + names(alike) + ", " + first.on().face().word() + " face, " + format.text(first.layers().get(0).reveal())
+                    + " showing on each side. Keep glue off the score lines." + times(), "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
+        }
         for (Glue glue : plan.design().glue()) {
             String edges = glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", "));
             String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";

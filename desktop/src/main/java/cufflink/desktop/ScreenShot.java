@@ -21,7 +21,7 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "table", "failing", "metric", "large-text");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "table", "failing", "metric", "large-text");
 
     private final Screens screens;
     private final ProjectStore store;
@@ -43,8 +43,8 @@ final class ScreenShot {
         goTo(view);
         PauseTransition rest = new PauseTransition(Duration.millis(900));
         rest.setOnFinished(done -> {
-            if (view.equals("fold")) {
-                screens.benchScreen().stopFoldAt(0.4);
+            if (List.of("fold", "collapse", "pose").contains(view)) {
+                screens.benchScreen().stopFoldAt(view.equals("pose") ? 1 : view.equals("collapse") ? 0.55 : 0.4);
             }
             Platform.runLater(() -> write(scene.snapshot(null), file));
         });
@@ -54,6 +54,15 @@ final class ScreenShot {
     private void goTo(String view) {
         switch (view) {
             case "shelf" -> { }
+            case "layers" -> card("Volunteers");
+            case "pose" -> {
+                card("Telescope");
+                screens.benchScreen().pose();
+            }
+            case "collapse" -> {
+                resume("Meteor");
+                phase(Phase.FOLD);
+            }
             case "failing" -> resume("Visitors");
             case "large-text" -> {
                 resume("Comet");
@@ -81,6 +90,11 @@ final class ScreenShot {
 
     private void resume(String name) {
         store.projects(new ArrayList<>()).stream().filter(kept -> kept.project().name().startsWith(name)).findFirst().ifPresent(screens::resume);
+    }
+
+    private void card(String name) {
+        resume(name);
+        phase(Phase.CHECK);
     }
 
     private void phase(Phase phase) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.files.design.BuiltInDesigns;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.Length;
@@ -97,7 +98,7 @@ class WindowTest {
 
     @Test
     void shelf_isEmptyOfProjects_andShowsEveryDesign() {
-        assertEquals(7, robot.lookup(".shelf-card").queryAll().size());
+        assertEquals(BuiltInDesigns.all().size(), robot.lookup(".shelf-card").queryAll().size());
         assertTrue(robot.lookup(".empty").tryQuery().isPresent());
     }
 

@@ -84,6 +84,11 @@ public final class PicturePane extends Pane {
         return Math.min(most, Math.min(across, down));
     }
 
+    /** The spot of the picture at a place of this pane; empty while nothing is shown. */
+    public Optional<Shape.Spot> spotAt(double x, double y) {
+        return shown == null ? Optional.empty() : Optional.of(new Shape.Spot((x - dx) / scale, (y - dy) / scale));
+    }
+
     /** The id of the topmost shape at a place of this pane; empty if there is none. */
     public Optional<String> idAt(double x, double y) {
         if (shown == null) {

@@ -24,7 +24,7 @@ public final class DemoProjects {
 
     /** The projects, the one to show first last. */
     public static List<Project> all() {
-        return List.of(starLog(), thankYou(), passHolder(), invitation());
+        return List.of(meteors(), telescope(), starLog(), thankYou(), passHolder(), invitation());
     }
 
     private static DesignDefinition design(String id) {
@@ -76,6 +76,18 @@ public final class DemoProjects {
         return Project.of(design("back-fold-holder"), RulerStep.MILLIMETRE).withName("Volunteers' thank-you")
                 .withWish(new Wish.InEnvelope(envelope("C6").orElseThrow(), Length.ofMillimetres(4)))
                 .withPaper("card", midnight("A3")).withPaper("liner", moonlight("A4")).withPaper("mat 1", starfield("A4"));
+    }
+
+    /** A standing tube with a window, for the telescope's birthday. */
+    public static Project telescope() {
+        return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card")
+                .withPaper("card", moonlight("12 in square")).withPaper("mat 1", midnight("Letter"));
+    }
+
+    /** A row of squares that springs open like a shower of meteors. */
+    public static Project meteors() {
+        return Project.of(design("squash-fold"), RulerStep.SIXTEENTH_INCH).withName("Meteor shower map")
+                .withPaper("card", midnight("12 in square")).withPaper("mat 1", starfield("12 in square"));
     }
 
     /** A star log for the summer. */

@@ -209,6 +209,11 @@ public final class BenchScreen extends BorderPane {
         bench.stopAt(share);
     }
 
+    /** Brings the finished card into its first pose. */
+    public void pose() {
+        bench.pose();
+    }
+
     private void onKey(KeyEvent key) {
         boolean typing = key.getTarget() instanceof TextInputControl;
         boolean handled = key.isShortcutDown() ? onShortcut(key) : !typing && onPlainKey(key.getCode());

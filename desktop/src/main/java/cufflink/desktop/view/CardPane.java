@@ -1,0 +1,110 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.PicturePane;
+import cufflink.desktop.work.Workspace;
+import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.Shape;
+import cufflink.drawing.View;
+import cufflink.fold.PosedCard;
+import cufflink.plan.Plan;
+import java.util.Optional;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import org.locationtech.jts.geom.Coordinate;
+
+/**
+ * The finished card on the bench: closed, from the front or the back, with the layers at any place that is tapped; or on its way into one of its poses.
+ */
+final class CardPane extends BorderPane {
+    private static final String FRONT = "Closed, front";
+    private static final String BACK = "Closed, back";
+
+    private final Workspace work;
+    private final FlowPane choices = new FlowPane();
+    private final PicturePane closed = new PicturePane(36, 4.2, 1.2);
+    private final MotionPane motion = new MotionPane();
+    private final LayersPane layers = new LayersPane();
+    private String chosen = FRONT;
+
+    CardPane(Workspace work) {
+        this.work = work;
+        setId("card-pane");
+        choices.getStyleClass().add("pose-choices");
+        closed.setId("closed-picture");
+        closed.show(point -> ClosedDrawing.draw(work.plan(), chosen.equals(BACK), point));
+        closed.setOnMouseClicked(click -> closed.spotAt(click.getX(), click.getY()).ifPresent(this::tap));
+        setTop(choices);
+    }
+
+    /** Shows the plan's card; the chosen pose stays if the design still has it. */
+    void show() {
+        ToggleGroup group = new ToggleGroup();
+        choices.getChildren().clear();
+        choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
+        work.plan().folded().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
+        boolean kept = choices.getChildren().stream().anyMatch(node -> ((ToggleButton) node).getText().equals(chosen));
+        choose(kept ? chosen : FRONT);
+    }
+
+    private ToggleButton choice(String name, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(name);
+        button.getStyleClass().add("bench-button");
+        button.setToggleGroup(group);
+        button.setOnAction(press -> choose(name));
+        return button;
+    }
+
+    private void choose(String name) {
+        chosen = name;
+        choices.getChildren().forEach(node -> ((ToggleButton) node).setSelected(((ToggleButton) node).getText().equals(name)));
+        Optional<PosedCard> posed = work.plan().folded().poses().stream().filter(pose -> pose.name().equals(name)).findFirst();
+        if (posed.isPresent()) {
+            setCenter(motion);
+            setBottom(motion.controls());
+            setRight(null);
+            var angle = work.plan().design().definition().angle();
+            motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName, "closed", name);
+            motion.look(new View(angle.tilt(), angle.spin(), angle.swing()));
+            motion.play();
+        } else {
+            setCenter(closed);
+            setBottom(null);
+            setRight(layers);
+            closed.repaint();
+            work.plan().stack().ifPresentOrElse(stack -> layers.show(work.plan(), stack.thickest(), true), layers::clear);
+        }
+    }
+
+    private String panelName(String id) {
+        var assembly = work.plan().folded().assembly();
+        return assembly.panels().stream().filter(panel -> panel.toString().equals(id)).findFirst().map(panel -> assembly.panel(panel).label()).orElse("");
+    }
+
+    private void tap(Shape.Spot spot) {
+        Plan plan = work.plan();
+        Coordinate place = ClosedDrawing.place(plan, chosen.equals(BACK), spot);
+        layers.show(plan, place, false);
+    }
+
+    /** Stops the motion at a share of its way. */
+    void stopAt(double share) {
+        motion.stopAt(share);
+    }
+
+    /** Plays the way into the chosen pose again. */
+    void play() {
+        motion.play();
+    }
+
+    MotionPane motion() {
+        return motion;
+    }
+
+    /** Chooses the first pose; for pictures. */
+    void chooseFirstPose() {
+        work.plan().folded().poses().stream().findFirst().ifPresent(posed -> choose(posed.name()));
+    }
+}

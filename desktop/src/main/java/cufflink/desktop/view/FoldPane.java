@@ -1,0 +1,128 @@
+package cufflink.desktop.view;
+
+import cufflink.design.PanelRef;
+import cufflink.desktop.control.PicturePane;
+import cufflink.desktop.work.Workspace;
+import cufflink.drawing.EdgeDrawing;
+import cufflink.drawing.FoldScene;
+import cufflink.drawing.Picture;
+import cufflink.drawing.StepDrawing;
+import cufflink.fold.FoldStage;
+import cufflink.fold.Trial;
+import cufflink.plan.StepSubject;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/**
+ * A fold step on the bench: the piece in motion, beside it the flat piece with the same creases marked, or the view from its edge. A crease can be tried the wrong way
+ * round to see what becomes of it.
+ */
+final class FoldPane extends BorderPane {
+    private final Workspace work;
+    private final MotionPane motion = new MotionPane();
+    private final PicturePane flat = new PicturePane(20, 3);
+    private final PicturePane edge = new PicturePane(14, 2.2);
+    private final ToggleButton rehearse = new ToggleButton("Flat piece beside it");
+    private final ToggleButton wrong = new ToggleButton("Try it the wrong way round");
+    private final ComboBox<String> crease = new ComboBox<>();
+    private final Label verdict = new Label();
+    private Optional<StepSubject.OfFold> step = Optional.empty();
+    private Optional<Trial> trial = Optional.empty();
+
+    FoldPane(Workspace work) {
+        this.work = work;
+        setId("fold-pane");
+        rehearse.setId("rehearse");
+        rehearse.getStyleClass().add("bench-button");
+        rehearse.setSelected(true);
+        wrong.setId("wrong-way");
+        wrong.getStyleClass().add("bench-button");
+        crease.setAccessibleText("Crease to try");
+        verdict.setId("trial-verdict");
+        verdict.getStyleClass().add("trial-verdict");
+        verdict.setWrapText(true);
+        verdict.managedProperty().bind(verdict.visibleProperty());
+        HBox.setHgrow(verdict, Priority.ALWAYS);
+        rehearse.setMinWidth(Region.USE_PREF_SIZE);
+        wrong.setMinWidth(Region.USE_PREF_SIZE);
+        HBox tools = new HBox(rehearse, wrong, crease, verdict);
+        tools.getStyleClass().add("fold-controls");
+        edge.setPrefHeight(90);
+        edge.setMinHeight(60);
+        VBox below = new VBox(edge, motion.controls(), tools);
+        below.getStyleClass().add("fold-tools");
+        StackPane beside = new StackPane(flat);
+        beside.setPrefWidth(300);
+        beside.setMinWidth(120);
+        beside.visibleProperty().bind(rehearse.selectedProperty());
+        beside.managedProperty().bind(rehearse.selectedProperty());
+        setLeft(beside);
+        setCenter(motion);
+        setBottom(below);
+        edge.managedProperty().bind(edge.visibleProperty());
+        flat.show(point -> step.map(fold -> StepDrawing.flatWithCreases(work.plan(), fold, point)));
+        edge.show(this::edgePicture);
+        motion.shareProperty().addListener(change -> edge.repaint());
+        wrong.selectedProperty().addListener(change -> tryIt());
+        crease.valueProperty().addListener(change -> tryIt());
+    }
+
+    /** Shows a step, right way round. */
+    void show(StepSubject.OfFold fold) {
+        boolean same = step.filter(shown -> shown.piece().equals(fold.piece()) && shown.index() == fold.index()).isPresent();
+        step = Optional.of(fold);
+        if (!same) {
+            wrong.setSelected(false);
+            crease.getItems().setAll(fold.stage().step().creases());
+            crease.setValue(fold.stage().step().creases().get(0));
+        }
+        crease.setVisible(crease.getItems().size() > 1);
+        crease.setManaged(crease.isVisible());
+        edge.setVisible(edgePicture(1).isPresent());
+        tryIt();
+        flat.repaint();
+        if (!same) {
+            motion.play();
+        }
+    }
+
+    MotionPane motion() {
+        return motion;
+    }
+
+    private void tryIt() {
+        step.ifPresent(fold -> {
+            trial = wrong.isSelected() && crease.getValue() != null ? Optional.of(Trial.reversed(work.plan().pieces().get(fold.piece()), crease.getValue())) : Optional.empty();
+            verdict.setVisible(trial.isPresent());
+            verdict.setText(trial.map(tried -> (tried.folds() ? "▲ " : "✕ ") + tried.says()).orElse(""));
+            motion.show(this::scene, this::panelName, "before", "folded");
+            edge.repaint();
+        });
+    }
+
+    private Optional<FoldStage> shown() {
+        return trial.isPresent() ? trial.flatMap(Trial::stage) : step.map(StepSubject.OfFold::stage);
+    }
+
+    private Optional<FoldScene> scene(double share) {
+        return shown().or(() -> step.map(StepSubject.OfFold::stage)).flatMap(stage -> StepDrawing.foldScene(work.plan(), stage, shown().isPresent() ? share : 0));
+    }
+
+    private String panelName(String id) {
+        return step.flatMap(fold -> work.plan().pieces().get(fold.piece()).pattern().panels().stream()
+                .filter(panel -> new PanelRef(fold.piece(), panel.id()).toString().equals(id)).findFirst()).map(panel -> panel.label()).orElse("");
+    }
+
+    private Optional<Picture> edgePicture(double point) {
+        return shown().flatMap(stage -> stage.motion().at(motion.shareProperty().get()).value()
+                .flatMap(state -> EdgeDrawing.draw(state, stage.after(), stage.order(), stage.moved(), point)));
+    }
+}
