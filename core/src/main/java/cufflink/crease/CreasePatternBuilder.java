@@ -164,7 +164,7 @@ public final class CreasePatternBuilder {
     private List<Panel> named(List<Polygon> regions) {
         Map<Integer, PanelName> placed = new HashMap<>();
         for (PanelName name : piece.panelNames()) {
-            name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> placed.put(i, name),
+            name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> place(name, i, placed),
                     () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.", "Place it inside the panel, away from its edges."))));
         }
         List<PanelName> unplaced = piece.panelNames().stream().filter(name -> name.at().isEmpty()).toList();
@@ -182,6 +182,13 @@ public final class CreasePatternBuilder {
                     "Look for a score line of 0 or one that lies on an edge."));
         }
         return panels;
+    }
+
+    private void place(PanelName name, int region, Map<Integer, PanelName> placed) {
+        PanelName other = placed.putIfAbsent(region, name);
+        if (other != null) {
+            problems.add(problem("The file places “" + other.id() + "” and “" + name.id() + "” in one panel.", "A crease or a slit between them is missing, or does not reach far enough."));
+        }
     }
 
     private static Optional<Integer> region(List<Polygon> regions, SizedDesign.Offset at) {

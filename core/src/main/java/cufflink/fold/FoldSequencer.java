@@ -82,14 +82,14 @@ public final class FoldSequencer {
             angles.put(crease, step.angle());
         }
         Outcome<FoldedState> folded = folder.fold(angles);
-        problems.addAll(folded.problems());
+        folded.problems().stream().map(this::atStep).forEach(problems::add);
         folded.value().ifPresent(after -> arrive(step, after));
     }
 
     private void arrive(FoldStep step, FoldedState after) {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
         Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat, places) : Optional.empty();
-        obstacle.ifPresent(problems::add);
+        obstacle.map(this::atStep).ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();
         folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
         state = after;
@@ -97,11 +97,15 @@ public final class FoldSequencer {
         if (after.isFlat() && problems.isEmpty()) {
             places = LayerProblem.of(after);
             Outcome<FlatFoldedState> proof = places.knowing(known(step, motion, after)).solve();
-            problems.addAll(proof.problems());
+            proof.problems().stream().map(this::atStep).forEach(problems::add);
             flat = proof.value();
             lastFlat = flat;
         }
         stages.add(new FoldStage(step, motion, after, moved, flat.map(FlatFoldedState::order).orElse(List.of())));
+    }
+
+    private Problem atStep(Problem problem) {
+        return problem.saying("Step " + (stages.size() + 1) + ": " + problem.what());
     }
 
     /** The order of all pairs about which the past or the motion leaves no doubt. */

@@ -1,20 +1,17 @@
 package cufflink.fold;
 
-import cufflink.crease.Panel;
 import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Point;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.linearref.LengthIndexedLine;
 
 /**
  * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pierce another. The
@@ -110,18 +107,17 @@ public final class PathChecker {
         return Optional.empty();
     }
 
-    /** Two panels of which one pierces the other. */
+    /** Two panels of which one passes through the other. */
     static Optional<List<PanelRef>> crossing(FoldedState state) {
         List<PanelRef> panels = state.assembly().panels();
-        List<List<Point3>> corners = new ArrayList<>();
-        Map<PanelRef, SimplePointInAreaLocator> inside = new HashMap<>();
-        panels.forEach(panel -> {
-            corners.add(state.corners(panel));
-            inside.put(panel, new SimplePointInAreaLocator(state.assembly().panel(panel).outline()));
-        });
+        List<Polygon> outlines = panels.stream().map(panel -> state.assembly().panel(panel).outline()).toList();
+        List<List<Point3>> corners = panels.stream().map(state::corners).toList();
         for (int i = 0; i < panels.size(); i++) {
-            for (int j = 0; j < panels.size(); j++) {
-                if (i != j && pierces(corners.get(i), state, panels.get(j), inside.get(panels.get(j)))) {
+            RigidMotion back = state.position().get(panels.get(i)).inverse();
+            for (int j = i + 1; j < panels.size(); j++) {
+                RigidMotion toOther = state.position().get(panels.get(j)).inverse().after(state.position().get(panels.get(i)));
+                List<Point3> seen = corners.get(j).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
+                if (passesThrough(seen, outlines.get(i), toOther, outlines.get(j))) {
                     return Optional.of(List.of(panels.get(i), panels.get(j)));
                 }
             }
@@ -129,19 +125,20 @@ public final class PathChecker {
         return Optional.empty();
     }
 
-    /** Whether a side of one panel passes through the paper of another, more than a graze from its edge. */
-    private static boolean pierces(List<Point3> ring, FoldedState state, PanelRef other, SimplePointInAreaLocator inside) {
-        RigidMotion back = state.position().get(other).inverse();
-        Panel panel = state.assembly().panel(other);
-        Envelope box = panel.bounds();
-        List<Point3> local = ring.stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
-        for (int i = 0; i < local.size(); i++) {
-            Point3 a = local.get(i);
-            Point3 b = local.get((i + 1) % local.size());
-            if (a.z() > GRAZE && b.z() < -GRAZE || a.z() < -GRAZE && b.z() > GRAZE) {
-                double share = a.z() / (a.z() - b.z());
-                Coordinate at = new Coordinate(a.x() + (b.x() - a.x()) * share, a.y() + (b.y() - a.y()) * share);
-                if (box.contains(at) && inside.locate(at) == Location.INTERIOR && clearOfEdge(panel, at)) {
+    /** Whether another panel, seen from a panel's own plane, cuts that plane inside both of them, more than a graze from their edges. */
+    private static boolean passesThrough(List<Point3> other, Polygon panel, RigidMotion toOther, Polygon otherOutline) {
+        boolean before = other.stream().anyMatch(corner -> corner.z() > GRAZE);
+        boolean behind = other.stream().anyMatch(corner -> corner.z() < -GRAZE);
+        if (!before || !behind) {
+            return false;
+        }
+        List<Coordinate> cuts = cuts(other);
+        for (int i = 0; i + 1 < cuts.size(); i += 2) {
+            Geometry common = FACTORY.createLineString(new Coordinate[] {cuts.get(i), cuts.get(i + 1)}).intersection(panel);
+            if (common.getLength() > GRAZE) {
+                Coordinate middle = new LengthIndexedLine(common).extractPoint(common.getLength() / 2);
+                Point3 there = toOther.apply(middle);
+                if (isDeep(panel, middle) && isDeep(otherOutline, new Coordinate(there.x(), there.y()))) {
                     return true;
                 }
             }
@@ -149,8 +146,23 @@ public final class PathChecker {
         return false;
     }
 
-    private static boolean clearOfEdge(Panel panel, Coordinate at) {
+    /** Where a ring passes through the plane, in order along the line in which the two planes meet. */
+    private static List<Coordinate> cuts(List<Point3> ring) {
+        List<Coordinate> cuts = new ArrayList<>();
+        for (int i = 0; i < ring.size(); i++) {
+            Point3 a = ring.get(i);
+            Point3 b = ring.get((i + 1) % ring.size());
+            if (a.z() > 0 != b.z() > 0) {
+                double share = a.z() / (a.z() - b.z());
+                cuts.add(new Coordinate(a.x() + (b.x() - a.x()) * share, a.y() + (b.y() - a.y()) * share));
+            }
+        }
+        cuts.sort(Coordinate::compareTo);
+        return cuts;
+    }
+
+    private static boolean isDeep(Polygon panel, Coordinate at) {
         Point point = FACTORY.createPoint(at);
-        return panel.outline().getBoundary().distance(point) > GRAZE;
+        return panel.getEnvelopeInternal().contains(at) && panel.contains(point) && panel.getBoundary().distance(point) > GRAZE;
     }
 }

@@ -34,6 +34,11 @@ public record Problem(Severity severity, String where, String what, String remed
         return new Problem(Severity.NOTICE, where, what, remedy);
     }
 
+    /** The same problem in other words. */
+    public Problem saying(String words) {
+        return new Problem(severity, where, words, remedy);
+    }
+
     public boolean isError() {
         return severity == Severity.ERROR;
     }

@@ -1,0 +1,62 @@
+package cufflink.fold;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.crease.CreasePattern;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.FoldStep;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Steps that tuck, that are blocked, that fold partly, and what a crease folded the wrong way comes to. */
+class FoldStepsTest {
+    /** A gate of 30 + 40 + 30 mm whose leaves overlap. */
+    private static final CreasePattern GATE = Maps.pattern(100, 40, List.of(Maps.score("left", Fold.VALLEY, 30, 0, 30, 40), Maps.score("right", Fold.VALLEY, 70, 0, 70, 40)), 3);
+
+    private static FoldStep step(double angle, String... creases) {
+        return new FoldStep("base", List.of(creases), angle, "", false, List.of());
+    }
+
+    private static List<String> order(FoldedPiece piece) {
+        assertEquals(List.of(), piece.problems());
+        return piece.flat().orElseThrow().order().stream().map(panel -> panel.panel()).toList();
+    }
+
+    @Test
+    void tuck_putsALeafBehindTheOneFoldedBefore() {
+        FoldStep tucked = new FoldStep("base", List.of("right"), 180, "", false, List.of(new FoldStep.Tuck("p3", "p1")));
+        assertEquals(List.of("p3", "p1", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")))));
+        assertEquals(List.of("p1", "p3", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), tucked))));
+    }
+
+    /** Both leaves at once hit each other half way: they overlap. */
+    @Test
+    void leavesThatCloseAtOnce_hitEachOther() {
+        FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left", "right")));
+        assertTrue(piece.problems().get(0).what().matches("Step 1: While left, right turns, the panel \\d hits the panel \\d after \\d+ % of the way\\."), piece.problems().toString());
+    }
+
+    @Test
+    void openingTheLeafBelow_isBlockedByTheOneOnIt() {
+        FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "left")));
+        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.", piece.problems().get(0).what());
+        assertEquals(List.of("p1", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "right")))).stream().filter(panel -> !panel.equals("p3")).toList());
+    }
+
+    @Test
+    void foldHalfWay_isNotFlat_andGoesOn() {
+        FoldedPiece half = FoldSequencer.fold(GATE, "p2", List.of(step(90, "left")));
+        assertTrue(half.flat().isEmpty() && half.problems().isEmpty());
+        assertEquals("p1", order(FoldSequencer.fold(GATE, "p2", List.of(step(90, "left"), step(180, "left")))).get(0));
+    }
+
+    @Test
+    void creaseTriedTheWrongWay_saysWhereTheLeafEndsUp() {
+        FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")));
+        Trial trial = Trial.reversed(piece, "left");
+        assertTrue(trial.folds());
+        assertEquals("It folds, but the layers come to lie otherwise. Front to back: panel 3, panel 2, panel 1.", trial.says());
+        assertTrue(trial.stage().isPresent());
+    }
+}
