@@ -7,7 +7,6 @@ import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.Wish;
 import cufflink.fold.FoldStage;
-import cufflink.fold.FoldedPiece;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
@@ -36,7 +35,6 @@ public class PlanBenchmark {
     private Project heaviest;
     private Project fitted;
     private Project gate;
-    private FoldedPiece piece;
     private FoldStage stage;
     private Plan plan;
 
@@ -48,8 +46,7 @@ public class PlanBenchmark {
         fitted = heaviest.withWish(new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1));
         gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
         plan = Planner.plan(heaviest).orThrow();
-        piece = plan.pieces().get("base");
-        stage = piece.stages().get(6);
+        stage = plan.pieces().get("base").stages().get(6);
     }
 
     @Benchmark
@@ -69,7 +66,6 @@ public class PlanBenchmark {
 
     @Benchmark
     public Picture motionStepAndDepthSort() {
-        return FoldDrawing.draw(piece, StepDrawing.between(piece, stage, 0.4), stage.order(), View.TILTED, plan.project().paper("card"), plan.mats(),
-                StepDrawing.matPapers(plan), 0.3);
+        return FoldDrawing.draw(StepDrawing.foldScene(plan, stage, 0.37).orElseThrow(), View.TILTED, 0.3);
     }
 }

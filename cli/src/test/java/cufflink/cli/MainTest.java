@@ -168,4 +168,46 @@ class MainTest {
         assertEquals(2, run("export", project.toString(), "--to", "pdf", "--out", folder.resolve("x.pdf").toString(), "--page", "A0").status);
         assertFalse(Files.exists(folder.resolve("x.pdf")));
     }
+
+    /** The contract of the fold command: panels, order, loops, count, poses, pockets. */
+    @Test
+    void fold_answersWhatTheEngineProved() throws IOException {
+        Answer answer = run("fold", "m-fold-holder", "--count", "--format", "json");
+        assertEquals(0, answer.status);
+        JsonNode fold = answer.json();
+        assertTrue(fold.path("flat").asBoolean());
+        assertEquals(4, fold.path("panels").size());
+        assertEquals(2, fold.path("loops").asInt());
+        assertEquals(1, fold.path("count").asLong());
+        assertEquals("base.front", fold.path("order").get(0).asText());
+        assertEquals(3, fold.path("steps").size());
+        assertTrue(fold.path("poses").get(0).path("reached").asBoolean());
+        assertEquals("left", fold.path("pockets").get(0).path("open").get(0).asText());
+        assertEquals(0.76, fold.path("enclosed").path("base.middle").path("mm").asDouble(), 1e-9);
+        assertEquals(0, fold.path("problems").size());
+    }
+
+    @Test
+    void fold_ofALoopedDesign_countsItsLoops() throws IOException {
+        assertEquals(3, run("fold", "squash-fold", "--format", "json").json().path("loops").asInt());
+        assertTrue(run("plan", "squash-fold", "--format", "json").json().path("fold").path("flat").asBoolean());
+    }
+
+    @Test
+    void fold_asText_andUnknownDesigns() {
+        assertTrue(run("fold", "criss-cross-pocket").out.contains("Layers, front to back: left triangle, right triangle, inner back, back."));
+        assertEquals(2, run("fold", "no-such-design").status);
+    }
+
+    /** A design that folds but does not close is status 1; the plan's pockets hold what the layers show. */
+    @Test
+    void plan_listsFoundPockets_andADesignThatCannotBeRefusesAPlan(@TempDir Path folder) throws IOException {
+        JsonNode pockets = run("plan", "nested-diagonal-pockets", "--format", "json").json().path("pockets");
+        assertEquals(2, pockets.size());
+        assertEquals("4 in", pockets.get(0).path("width").path("text").asText());
+        Path wrong = Files.writeString(folder.resolve("wrong.yaml"), BuiltInDesigns.text("squash-fold").replace("then 'mountain' else 'valley'\"}", "then 'valley' else 'mountain'\"}"));
+        Answer answer = run("plan", wrong.toString());
+        assertEquals(2, answer.status);
+        assertTrue(answer.err.contains("there must be two more of one than of the other"), answer.err);
+    }
 }

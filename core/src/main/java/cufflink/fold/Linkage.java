@@ -8,6 +8,7 @@ import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -58,6 +59,9 @@ final class Linkage {
     private final Set<CreaseRef> looped = new LinkedHashSet<>();
     private final int anchor;
     private final RigidMotion rest;
+    /** By panel: the branches between it and the anchor. */
+    private final BitSet[] ancestry;
+    private final Map<CreaseRef, BitSet> branchesOf = new HashMap<>();
 
     Linkage(Assembly assembly) {
         panels = assembly.panels();
@@ -69,6 +73,12 @@ final class Linkage {
         assembly.pieces().forEach(this::addHinges);
         assembly.joins().stream().filter(join -> join.place().isPresent()).forEach(join -> addJoin(assembly, join));
         growTree();
+        ancestry = ancestry();
+        for (int i = 0; i < tree.size(); i++) {
+            if (tree.get(i).link().turns()) {
+                branchesOf.computeIfAbsent(tree.get(i).link().angle(), key -> new BitSet()).set(i);
+            }
+        }
         findLoops();
     }
 
@@ -111,18 +121,25 @@ final class Linkage {
         links.stream().filter(link -> !used.contains(link)).forEach(closing::add);
     }
 
+    private BitSet[] ancestry() {
+        BitSet[] sets = new BitSet[panels.size()];
+        sets[anchor] = new BitSet();
+        for (int i = 0; i < tree.size(); i++) {
+            sets[tree.get(i).to()] = (BitSet) sets[tree.get(i).from()].clone();
+            sets[tree.get(i).to()].set(i);
+        }
+        return sets;
+    }
+
     /** Creases on a loop: those of the tree between the two ends of a closing link, and its own. */
     private void findLoops() {
-        Map<Integer, Branch> towardsRoot = new HashMap<>();
-        tree.forEach(branch -> towardsRoot.put(branch.to(), branch));
         for (Link link : closing) {
-            List<Integer> a = pathToRoot(link.near(), towardsRoot);
-            List<Integer> b = pathToRoot(link.far(), towardsRoot);
-            List<Integer> loop = new ArrayList<>();
-            a.stream().filter(panel -> !b.contains(panel)).forEach(loop::add);
-            b.stream().filter(panel -> !a.contains(panel)).forEach(loop::add);
-            loop.forEach(panel -> addTurning(towardsRoot.get(panel).link()));
-            addTurning(link);
+            if (ancestry[link.near()] != null && ancestry[link.far()] != null) {
+                BitSet loop = (BitSet) ancestry[link.near()].clone();
+                loop.xor(ancestry[link.far()]);
+                loop.stream().forEach(branch -> addTurning(tree.get(branch).link()));
+                addTurning(link);
+            }
         }
     }
 
@@ -130,14 +147,6 @@ final class Linkage {
         if (link.turns()) {
             looped.add(link.angle());
         }
-    }
-
-    private List<Integer> pathToRoot(int panel, Map<Integer, Branch> towardsRoot) {
-        List<Integer> path = new ArrayList<>();
-        for (int at = panel; towardsRoot.containsKey(at); at = towardsRoot.get(at).from()) {
-            path.add(at);
-        }
-        return path;
     }
 
     /** Panels that no link reaches. */
@@ -176,35 +185,94 @@ final class Linkage {
         return named;
     }
 
-    /** For each closing link, how far apart its panel's two places are at three points: nine numbers a link, millimetres. */
-    double[] gaps(RigidMotion[] position, ToDoubleFunction<CreaseRef> angle) {
-        double[] gaps = new double[closing.size() * 9];
-        for (int i = 0; i < closing.size(); i++) {
-            Link link = closing.get(i);
+    /** Where a closing link's far panel has one of its three measuring points, as reached over the link and along the tree. */
+    private record Meeting(Link link, Point3 overLink, Point3 alongTree) {
+    }
+
+    private List<Meeting> meetings(RigidMotion[] position, ToDoubleFunction<CreaseRef> angle) {
+        List<Meeting> meetings = new ArrayList<>();
+        for (Link link : closing) {
             RigidMotion here = position[link.near()].after(link.motion(angle.applyAsDouble(link.angle())));
             RigidMotion there = position[link.far()];
             RigidMotion toFar = link.place().inverse();
-            Coordinate[] points = {link.axis().p0, link.axis().p1, link.axis().pointAlongOffset(0.5, ASIDE)};
-            for (int k = 0; k < points.length; k++) {
-                Point3 far = toFar.apply(points[k]);
-                Point3 a = here.apply(far.x(), far.y(), far.z());
-                Point3 b = there.apply(far.x(), far.y(), far.z());
-                if (link.slides()) {
-                    gaps[9 * i + 3 * k] = heightAbove(position[link.near()], a, b);
-                    continue;
-                }
-                gaps[9 * i + 3 * k] = a.x() - b.x();
-                gaps[9 * i + 3 * k + 1] = a.y() - b.y();
-                gaps[9 * i + 3 * k + 2] = a.z() - b.z();
+            for (Coordinate point : List.of(link.axis().p0, link.axis().p1, link.axis().pointAlongOffset(0.5, ASIDE))) {
+                Point3 far = toFar.apply(point);
+                meetings.add(new Meeting(link, here.apply(far.x(), far.y(), far.z()), there.apply(far.x(), far.y(), far.z())));
             }
+        }
+        return meetings;
+    }
+
+    /** For each closing link, how far apart its panel's two places are at three points: nine numbers a link, millimetres. */
+    double[] gaps(RigidMotion[] position, ToDoubleFunction<CreaseRef> angle) {
+        List<Meeting> meetings = meetings(position, angle);
+        double[] gaps = new double[meetings.size() * 3];
+        for (int i = 0; i < meetings.size(); i++) {
+            Meeting meeting = meetings.get(i);
+            Point3 gap = meeting.overLink().minus(meeting.alongTree());
+            write(meeting.link().slides() ? new Point3(position[meeting.link().near()].up().dot(gap), 0, 0) : gap, gaps, i);
         }
         return gaps;
     }
 
-    /** How much higher above a panel's plane one point lies than another. */
-    private static double heightAbove(RigidMotion panel, Point3 a, Point3 b) {
-        RigidMotion back = panel.inverse();
-        return back.apply(a.x(), a.y(), a.z()).z() - back.apply(b.x(), b.y(), b.z()).z();
+    private static void write(Point3 vector, double[] into, int index) {
+        into[3 * index] = vector.x();
+        into[3 * index + 1] = vector.y();
+        into[3 * index + 2] = vector.z();
+    }
+
+    /**
+     * How the gaps grow per degree of each crease, a row a crease. A crease turns everything beyond its branches about their axes: a point p moves by ω × (p − a), with ω
+     * along the axis.
+     */
+    double[][] slopes(RigidMotion[] position, ToDoubleFunction<CreaseRef> angle, List<CreaseRef> creases) {
+        List<Meeting> meetings = meetings(position, angle);
+        double[][] slopes = new double[creases.size()][];
+        for (int i = 0; i < slopes.length; i++) {
+            slopes[i] = slope(position, meetings, creases.get(i));
+        }
+        return slopes;
+    }
+
+    private double[] slope(RigidMotion[] position, List<Meeting> meetings, CreaseRef crease) {
+        BitSet turning = branchesOf.getOrDefault(crease, new BitSet());
+        double[] slope = new double[meetings.size() * 3];
+        for (int i = 0; i < meetings.size(); i++) {
+            Meeting meeting = meetings.get(i);
+            Link link = meeting.link();
+            Point3 over = moved(turning, link.near(), position, meeting.overLink());
+            if (link.turns() && link.angle().equals(crease)) {
+                over = over.plus(turning(link, position, 1, meeting.overLink()));
+            }
+            Point3 along = moved(turning, link.far(), position, meeting.alongTree());
+            if (link.slides()) {
+                Point3 frame = moved(turning, link.near(), position, meeting.alongTree());
+                write(new Point3(position[link.near()].up().dot(frame.minus(along)), 0, 0), slope, i);
+            } else {
+                write(over.minus(along), slope, i);
+            }
+        }
+        return slope;
+    }
+
+    /** How a point that moves with a panel moves per degree, if these branches turn. */
+    private Point3 moved(BitSet turning, int panel, RigidMotion[] position, Point3 point) {
+        Point3 sum = new Point3(0, 0, 0);
+        for (int b = turning.nextSetBit(0); b >= 0; b = turning.nextSetBit(b + 1)) {
+            if (ancestry[panel].get(b)) {
+                Branch branch = tree.get(b);
+                sum = sum.plus(turning(branch.link(), position, branch.link().near() == branch.from() ? 1 : -1, point));
+            }
+        }
+        return sum;
+    }
+
+    /** How a point moves per degree as a link turns what lies beyond it. */
+    private static Point3 turning(Link link, RigidMotion[] position, double forward, Point3 point) {
+        Point3 start = position[link.near()].apply(link.axis().p0);
+        Point3 axis = position[link.near()].apply(link.axis().p1).minus(start);
+        double scale = Math.toRadians(1) * link.sense() * forward / Math.sqrt(axis.dot(axis));
+        return axis.times(scale).cross(point.minus(start));
     }
 
     /** The link with the widest gap. */

@@ -16,13 +16,12 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * <li>steps along the surface of angles that close, towards its point nearest to the wish (each the solution of the linearised problem);</li>
  * <li>Levenberg and Marquardt's damped least squares on the gaps that are left (Nocedal and Wright, <i>Numerical Optimization</i>, 2006, section 10.3; from memory).</li>
  * </ol>
- * Derivatives are differences. From the same wish it always finds the same answer.
+ * From the same wish it always finds the same answer.
  */
 final class LoopSolver {
     /** A gap below this counts as closed, millimetres. */
     static final double CLOSED = 1e-6;
     private static final int MOST_ROUNDS = 80;
-    private static final double STEP = 1e-5;
     private static final int MOST_APPROACHES = 20;
     /** Degrees that one approach may change a crease. */
     private static final double LONGEST_STEP = 8;
@@ -51,7 +50,7 @@ final class LoopSolver {
         double[] gaps = gaps();
         double damping = 1;
         for (int round = 0; round < MOST_ROUNDS && largest(gaps) > CLOSED / 10; round++) {
-            DMatrixRMaj slope = slope(gaps);
+            DMatrixRMaj slope = slope(gaps.length);
             double[] start = free.stream().mapToDouble(angles::get).toArray();
             boolean better = false;
             for (int attempt = 0; attempt < 12 && !better; attempt++) {
@@ -78,7 +77,7 @@ final class LoopSolver {
     private void approach() {
         for (int round = 0; round < MOST_APPROACHES; round++) {
             double[] gaps = gaps();
-            DMatrixRMaj slope = slope(gaps);
+            DMatrixRMaj slope = slope(gaps.length);
             DMatrixRMaj pull = new DMatrixRMaj(free.size(), 1);
             for (int i = 0; i < wish.length; i++) {
                 pull.set(i, 0, wish[i] - angles.get(free.get(i)));
@@ -115,15 +114,12 @@ final class LoopSolver {
         return angles.getOrDefault(crease, 0.0);
     }
 
-    private DMatrixRMaj slope(double[] gaps) {
-        DMatrixRMaj slope = new DMatrixRMaj(gaps.length, free.size());
-        for (int i = 0; i < free.size(); i++) {
-            double at = angles.get(free.get(i));
-            angles.put(free.get(i), at + STEP);
-            double[] more = gaps();
-            angles.put(free.get(i), at);
-            for (int k = 0; k < gaps.length; k++) {
-                slope.set(k, i, (more[k] - gaps[k]) / STEP);
+    private DMatrixRMaj slope(int rows) {
+        DMatrixRMaj slope = new DMatrixRMaj(rows, free.size());
+        double[][] columns = linkage.slopes(linkage.place(this::angle), this::angle, free);
+        for (int i = 0; i < columns.length; i++) {
+            for (int k = 0; k < rows; k++) {
+                slope.set(k, i, columns[i][k]);
             }
         }
         return slope;

@@ -2,22 +2,25 @@ package cufflink.fold;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
-import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.noding.IntersectionAdder;
+import org.locationtech.jts.noding.MCIndexNoder;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
@@ -27,6 +30,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
 final class Overlay {
     /** Square millimetres; what overlaps by less only touches. */
     static final double SPECK = 1e-2;
+    /** How near a corner must be to a side to lie on it, millimetres: a few times the grid. */
+    private static final double ON_SIDE = 4e-5;
     private static final PrecisionModel GRID = new PrecisionModel(1e5);
     private static final GeometryFactory FACTORY = new GeometryFactory(GRID);
 
@@ -83,17 +88,15 @@ final class Overlay {
     }
 
     private static List<Polygon> regions(List<Polygon> faces) {
-        Set<Ends> known = new HashSet<>();
-        List<LineString> sides = new ArrayList<>();
+        Set<Ends> sides = new LinkedHashSet<>();
         for (Polygon face : faces) {
-            addSides(face.getExteriorRing().getCoordinates(), known, sides);
+            addSides(face.getExteriorRing().getCoordinates(), sides);
             for (int i = 0; i < face.getNumInteriorRing(); i++) {
-                addSides(face.getInteriorRingN(i).getCoordinates(), known, sides);
+                addSides(face.getInteriorRingN(i).getCoordinates(), sides);
             }
         }
-        Geometry noded = UnaryUnionNG.union(FACTORY.createMultiLineString(sides.toArray(LineString[]::new)), GRID);
         Polygonizer polygonizer = new Polygonizer();
-        polygonizer.add(noded);
+        noded(sides).forEach(side -> polygonizer.add(FACTORY.createLineString(new Coordinate[] {side.from(), side.to()})));
         List<Polygon> regions = new ArrayList<>();
         for (Object region : polygonizer.getPolygons()) {
             Polygon polygon = (Polygon) region;
@@ -104,14 +107,55 @@ final class Overlay {
         return regions;
     }
 
-    private static void addSides(Coordinate[] ring, Set<Ends> known, List<LineString> sides) {
+    private static void addSides(Coordinate[] ring, Set<Ends> sides) {
         for (int i = 0; i + 1 < ring.length; i++) {
-            Coordinate a = onGrid(ring[i]);
-            Coordinate b = onGrid(ring[i + 1]);
-            int order = a.compareTo(b);
-            if (order != 0 && known.add(order < 0 ? new Ends(a, b) : new Ends(b, a))) {
-                sides.add(FACTORY.createLineString(new Coordinate[] {a, b}));
+            add(onGrid(ring[i]), onGrid(ring[i + 1]), sides);
+        }
+    }
+
+    private static void add(Coordinate a, Coordinate b, Set<Ends> sides) {
+        int order = a.compareTo(b);
+        if (order != 0) {
+            sides.add(order < 0 ? new Ends(a, b) : new Ends(b, a));
+        }
+    }
+
+    /** Splits all sides where they meet: first at corners that lie on them but for rounding, then where two of them cross. */
+    private static Set<Ends> noded(Set<Ends> sides) {
+        Set<Coordinate> corners = new LinkedHashSet<>();
+        sides.forEach(side -> {
+            corners.add(side.from());
+            corners.add(side.to());
+        });
+        List<SegmentString> strings = new ArrayList<>();
+        Set<Ends> split = new LinkedHashSet<>();
+        sides.forEach(side -> split(side, corners, split));
+        split.forEach(side -> strings.add(new NodedSegmentString(new Coordinate[] {side.from(), side.to()}, null)));
+        MCIndexNoder noder = new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector()));
+        noder.computeNodes(strings);
+        Set<Ends> noded = new LinkedHashSet<>();
+        for (Object string : noder.getNodedSubstrings()) {
+            Coordinate[] points = ((SegmentString) string).getCoordinates();
+            for (int i = 0; i + 1 < points.length; i++) {
+                add(onGrid(points[i]), onGrid(points[i + 1]), noded);
             }
+        }
+        return noded;
+    }
+
+    private static void split(Ends side, Set<Coordinate> corners, Set<Ends> into) {
+        LineSegment segment = new LineSegment(side.from(), side.to());
+        Envelope box = new Envelope(side.from(), side.to());
+        box.expandBy(ON_SIDE);
+        List<Coordinate> on = new ArrayList<>();
+        for (Coordinate corner : corners) {
+            if (box.contains(corner) && segment.distance(corner) < ON_SIDE) {
+                on.add(corner);
+            }
+        }
+        on.sort(Comparator.comparingDouble(corner -> corner.distance(side.from())));
+        for (int i = 0; i + 1 < on.size(); i++) {
+            add(on.get(i), on.get(i + 1), into);
         }
     }
 

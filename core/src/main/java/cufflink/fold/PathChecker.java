@@ -39,7 +39,7 @@ public final class PathChecker {
      */
     static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start, LayerProblem places) {
         PathChecker checker = new PathChecker(motion);
-        return start.flatMap(flat -> checker.onTheWayOut(flat, places)).or(checker::between);
+        return start.flatMap(flat -> checker.onTheWayOut(flat, places)).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between());
     }
 
     /** How much higher than panel b panel a comes to lie at a place of a flat state when that state has moved on, along the flat state's own upward direction. */
@@ -78,6 +78,15 @@ public final class PathChecker {
         RigidMotion was = before.position().get(a).inverse().after(before.position().get(b));
         RigidMotion is = after.position().get(a).inverse().after(after.position().get(b));
         return was.difference(is) < 1e-6;
+    }
+
+    /** One part of a flat stack turning about a line sweeps the half space above it and meets nothing half way. */
+    private boolean movesAsOne() {
+        FoldedState from = motion.from();
+        Optional<FoldedState> half = motion.at(0.5).value();
+        List<PanelRef> moved = half.map(state -> state.assembly().panels().stream()
+                .filter(panel -> from.position().get(panel).difference(state.position().get(panel)) > 1e-9).toList()).orElse(List.of());
+        return half.isPresent() && moved.stream().allMatch(panel -> together(from, half.get(), moved.get(0), panel));
     }
 
     private String creases() {

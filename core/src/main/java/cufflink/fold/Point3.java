@@ -1,8 +1,30 @@
 package cufflink.fold;
 
-/** A point in space, millimetres: x right, y down, z towards the viewer. */
+/** A point or a vector in space, millimetres: x right, y down, z towards the viewer. */
 public record Point3(double x, double y, double z) {
     public double distance(Point3 other) {
-        return Math.sqrt((x - other.x) * (x - other.x) + (y - other.y) * (y - other.y) + (z - other.z) * (z - other.z));
+        Point3 difference = minus(other);
+        return Math.sqrt(difference.dot(difference));
+    }
+
+    Point3 plus(Point3 other) {
+        return new Point3(x + other.x, y + other.y, z + other.z);
+    }
+
+    Point3 minus(Point3 other) {
+        return new Point3(x - other.x, y - other.y, z - other.z);
+    }
+
+    Point3 times(double factor) {
+        return new Point3(x * factor, y * factor, z * factor);
+    }
+
+    double dot(Point3 other) {
+        return x * other.x + y * other.y + z * other.z;
+    }
+
+    /** The vector square to both, by the right hand. */
+    Point3 cross(Point3 other) {
+        return new Point3(y * other.z - z * other.y, z * other.x - x * other.z, x * other.y - y * other.x);
     }
 }

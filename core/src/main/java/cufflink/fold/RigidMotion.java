@@ -107,9 +107,9 @@ public final class RigidMotion {
         return Arrays.hashCode(numbers());
     }
 
-    /** How the direction towards the viewer has turned: 1 still towards, −1 away. */
-    double facing() {
-        return matrix.a33;
+    /** Where the direction towards the viewer has turned to. */
+    Point3 up() {
+        return new Point3(matrix.a13, matrix.a23, matrix.a33);
     }
 
     /** Whether the face that lay up now looks away from the viewer. */

@@ -18,6 +18,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.geometry.Pos;
+import javafx.scene.control.Slider;
+import javafx.scene.image.WritableImage;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -238,5 +241,65 @@ class WindowTest {
         } catch (IOException stillBeingWritten) {
             return false;
         }
+    }
+
+    private void goTo(Phase phase) {
+        robot.interact(() -> work().goTo(work().plan().run().stream().filter(step -> step.phase() == phase).findFirst().orElseThrow().number() - 1));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** A fold can be dragged to any point, turned about from the keyboard, and tried the wrong way round. */
+    @Test
+    void foldStep_isDraggedTurnedAndTriedTheWrongWay() throws TimeoutException {
+        choose("squash-fold");
+        goTo(Phase.FOLD);
+        Slider slider = robot.lookup("#fold-slider").query();
+        robot.interact(() -> app.screens().benchScreen().stopFoldAt(0.5));
+        assertEquals(0.5, slider.getValue(), 1e-9);
+        WritableImage before = picture("#motion-picture");
+        focusBench();
+        press(KeyCode.A);
+        waitFor(() -> !same(before, picture("#motion-picture")));
+        ToggleButton wrong = robot.lookup("#wrong-way").query();
+        robot.interact(wrong::fire);
+        Label verdict = robot.lookup("#trial-verdict").query();
+        assertTrue(verdict.isVisible() && verdict.getText().startsWith("✕"), verdict.getText());
+        robot.interact(wrong::fire);
+        assertFalse(verdict.isVisible());
+    }
+
+    private WritableImage picture(String id) {
+        WritableImage[] image = new WritableImage[1];
+        robot.interact(() -> image[0] = robot.lookup(id).query().snapshot(null, null));
+        return image[0];
+    }
+
+    private static boolean same(WritableImage a, WritableImage b) {
+        for (int y = 0; y < a.getHeight(); y += 3) {
+            for (int x = 0; x < a.getWidth(); x += 3) {
+                if (a.getPixelReader().getArgb(x, y) != b.getPixelReader().getArgb(x, y)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** The finished card shows its layers where it is tapped, and moves into its poses. */
+    @Test
+    void finishedCard_showsLayersWhereTapped_andMovesIntoItsPoses() throws TimeoutException {
+        choose("back-fold-holder");
+        goTo(Phase.CHECK);
+        int thickest = robot.lookup(".layer-row").queryAll().size();
+        assertEquals(4, thickest);
+        Node card = robot.lookup("#closed-picture").query();
+        robot.clickOn(robot.point(card).atPosition(Pos.CENTER).atOffset(0, 60));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertTrue(robot.lookup(".layer-title").queryAllAs(Label.class).stream().anyMatch(label -> label.getText().equals("Where you tapped")));
+        ToggleButton pose = robot.lookup(".pose-choices .toggle-button").queryAllAs(ToggleButton.class).stream().filter(button -> button.getText().equals("half open")).findFirst().orElseThrow();
+        robot.interact(pose::fire);
+        assertTrue(robot.lookup("#motion-picture").tryQuery().isPresent());
+        robot.interact(() -> app.screens().benchScreen().stopFoldAt(1));
+        assertEquals(1, ((Slider) robot.lookup("#fold-slider").query()).getValue(), 1e-9);
     }
 }

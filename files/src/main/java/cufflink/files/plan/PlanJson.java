@@ -50,7 +50,9 @@ public final class PlanJson {
         mats(root.putArray("mats"));
         closed(root.putObject("closed"));
         fold(root.putObject("fold"));
-        pockets(root.putArray("pockets"));
+        ArrayNode pockets = root.putArray("pockets");
+        pockets(pockets);
+        foundPockets(pockets);
         checks(root.putArray("checks"));
         root.set("layout", layout(plan.layout()));
         run(root.putArray("run"));
@@ -167,8 +169,7 @@ public final class PlanJson {
     }
 
     private void fold(ObjectNode node) {
-        boolean flat = plan.pieces().values().stream().allMatch(piece -> piece.flat().isPresent() && piece.problems().isEmpty());
-        node.put("flat", flat);
+        node.put("flat", plan.folded().closed().value().isPresent());
         node.put("panels", plan.pieces().values().stream().mapToInt(piece -> piece.pattern().panels().size()).sum());
         ArrayNode order = node.putArray("order");
         plan.stack().ifPresent(stack -> stack.layers().forEach(layer -> {
