@@ -91,19 +91,24 @@ public final class FoldDrawing {
         List<Shape> shapes = new ArrayList<>();
         shapes.add(area(ref, Ink.MAT, mat.outline(), motion, lift, shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
-            addDirection(ref, mat.outline(), motion, lift, shapes);
+            int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
+            addDirection(ref, mat.outline(), top, motion, lift, shapes);
         }
         faces.add(new DepthSorter.Face3(ref.toString(), ring(mat.outline(), motion, lift), shapes));
     }
 
-    /** An arrow towards the top of the pattern. */
-    private void addDirection(PanelRef ref, Polygon outline, RigidMotion motion, double lift, List<Shape> shapes) {
+    /** An arrow towards the top of the pattern, turned from the top of the piece by degrees. */
+    private void addDirection(PanelRef ref, Polygon outline, int turned, RigidMotion motion, double lift, List<Shape> shapes) {
         Coordinate centre = outline.getCentroid().getCoordinate();
         double reach = Math.min(outline.getEnvelopeInternal().getHeight() / 4, 12);
         double barb = reach / 3;
-        Coordinate top = new Coordinate(centre.x, centre.y - reach);
-        shapes.add(new Shape.Path(ref.toString(), Ink.DIMENSION, List.of(spot(motion, new Coordinate(centre.x, centre.y + reach), lift), spot(motion, top, lift),
-                spot(motion, new Coordinate(top.x - barb, top.y + barb), lift), spot(motion, top, lift), spot(motion, new Coordinate(top.x + barb, top.y + barb), lift))));
+        RigidMotion spin = RigidMotion.spin(centre, turned);
+        List<Coordinate> arrow = List.of(new Coordinate(centre.x, centre.y + reach), new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x - barb, centre.y - reach + barb),
+                new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x + barb, centre.y - reach + barb));
+        shapes.add(new Shape.Path(ref.toString(), Ink.DIMENSION, arrow.stream().map(corner -> {
+            Point3 at = spin.apply(corner);
+            return spot(motion, new Coordinate(at.x(), at.y()), lift);
+        }).toList()));
     }
 
     /** Flat creases are drawn by their kind as seen from this side; marked ones as "now" whatever their angle. */

@@ -3,6 +3,7 @@ package cufflink.drawing;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
+import cufflink.fold.Point3;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
@@ -21,9 +22,10 @@ import java.util.Set;
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
  * @param marked creases that are drawn as "now"
+ * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats, Map<Integer, Stock> layers,
-                        Set<CreaseRef> marked) {
+                        Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
     /** How far layers are set apart, and how much a whole stack may swell. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -34,6 +36,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         mats = List.copyOf(mats);
         layers = Map.copyOf(layers);
         marked = Set.copyOf(marked);
+        top = Map.copyOf(top);
     }
 
     /** A state of a plan's paper, with layers in the order of a flat state: panels from its viewer's side down. */
@@ -42,7 +45,18 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
-        return new FoldScene(state, lift, papers, plan.mats(), layers, Set.of());
+        return new FoldScene(state, lift, papers, plan.mats(), layers, Set.of(), tops(plan));
+    }
+
+    /** Where the top of the closed card lies for each panel as its piece lies flat. */
+    private static Map<PanelRef, Integer> tops(Plan plan) {
+        Map<PanelRef, Integer> tops = new HashMap<>();
+        Point3 up = plan.design().definition().turned() ? new Point3(1, 0, 0) : new Point3(0, -1, 0);
+        plan.folded().closed().value().ifPresent(flat -> flat.state().position().forEach((panel, motion) -> {
+            Point3 top = motion.inverse().turn(up);
+            tops.put(panel, (int) Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y()))));
+        }));
+        return tops;
     }
 
     /** How the layers of a flat state are set apart; nothing for an empty order. */
@@ -57,6 +71,6 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
 
     /** The same with creases marked. */
     public FoldScene marking(Set<CreaseRef> creases) {
-        return new FoldScene(state, lift, papers, mats, layers, creases);
+        return new FoldScene(state, lift, papers, mats, layers, creases, top);
     }
 }

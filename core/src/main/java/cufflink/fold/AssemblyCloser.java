@@ -33,6 +33,10 @@ public final class AssemblyCloser {
     }
 
     private Outcome<FlatFoldedState> close(List<Layers> stated) {
+        FoldedPiece main = pieces.get(assembly.anchor().piece());
+        if (assembly.equals(main.assembly()) && stated.isEmpty() && main.flat().isPresent()) {
+            return Outcome.of(main.flat().get());
+        }
         Map<CreaseRef, Double> angles = new LinkedHashMap<>();
         assembly.pieces().forEach(pattern -> angles.putAll(pieces.get(pattern.piece()).last().angles()));
         Outcome<FoldedState> folded = new Folder(assembly).fold(angles);

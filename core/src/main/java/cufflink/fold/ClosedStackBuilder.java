@@ -60,10 +60,11 @@ public final class ClosedStackBuilder {
         RigidMotion place = flat.state().position().get(ref);
         Face facing = place.turnsOver() ? pattern.up().other() : pattern.up();
         int front = layers.size();
-        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing, Footprints.of(panel.outline(), place), calipers.get(ref.piece())));
+        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing, Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
+                turned(place)));
         for (Attached mat : attached) {
             if (mat.on().equals(ref)) {
-                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(), mat.face(), Footprints.of(mat.outline(), place), mat.thickness());
+                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(), mat.face(), Footprints.of(mat.outline(), place), mat.thickness(), turned(place));
                 layers.add(mat.face() == facing ? front : layers.size(), layer);
             }
         }
@@ -93,7 +94,14 @@ public final class ClosedStackBuilder {
             case RIGHT -> new Envelope(panel.getMinX(), panel.getMinX() + h, c.y - w / 2, c.y + w / 2);
         };
         Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), flat.state().position().get(back));
-        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE, footprint, item.thickness()));
+        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE, footprint, item.thickness(), 0));
+    }
+
+    /** Where the top of the piece points, seen from the front. */
+    private static int turned(RigidMotion place) {
+        Point3 top = place.apply(0, -1, 0).minus(place.apply(0, 0, 0));
+        long degrees = Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y())));
+        return (int) Math.floorMod(degrees, 360L);
     }
 
     private ClosedStack stack(List<PocketSpace> spaces) {

@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.design.PanelRef;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * An assembly folded flat whose order of layers has been proved; made only by {@link LayerOrderVerifier}.
@@ -10,6 +11,7 @@ public final class FlatFoldedState {
     private final FoldedState state;
     private final LayerRelation relation;
     private final List<PanelRef> order;
+    private Optional<Places> places = Optional.empty();
 
     FlatFoldedState(FoldedState state, LayerRelation relation) {
         this.state = state;
@@ -29,6 +31,21 @@ public final class FlatFoldedState {
     /** All panels from the viewer's side down. */
     public List<PanelRef> order() {
         return order;
+    }
+
+    /** The same state, its places known already. */
+    FlatFoldedState at(Places known) {
+        FlatFoldedState flat = new FlatFoldedState(state, relation);
+        flat.places = Optional.of(known);
+        return flat;
+    }
+
+    /** Which panels lie over each place; worked out when first asked for. */
+    synchronized Places places() {
+        if (places.isEmpty()) {
+            places = Optional.of(new Places(state));
+        }
+        return places.get();
     }
 
     @Override

@@ -31,14 +31,12 @@ public final class FoldSequencer {
     private FoldedState state;
     private Optional<FlatFoldedState> flat;
     private Optional<FlatFoldedState> lastFlat;
-    private LayerProblem places;
 
     private FoldSequencer(Folder folder) {
         this.folder = folder;
         this.piece = folder.assembly().anchor().piece();
         this.state = folder.unfolded();
-        this.places = LayerProblem.of(state);
-        this.flat = folder.loose().isEmpty() ? places.solve().value() : Optional.empty();
+        this.flat = folder.loose().isEmpty() ? LayerProblem.of(state).solve().value() : Optional.empty();
         this.lastFlat = flat;
     }
 
@@ -88,15 +86,15 @@ public final class FoldSequencer {
 
     private void arrive(FoldStep step, FoldedState after) {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
-        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat, places) : Optional.empty();
+        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
         obstacle.map(this::atStep).ifPresent(problems::add);
         Set<PanelRef> moved = new LinkedHashSet<>();
         folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
-            places = LayerProblem.of(after);
-            Outcome<FlatFoldedState> proof = places.knowing(known(step, motion, after)).solve();
+            LayerProblem layers = LayerProblem.of(after);
+            Outcome<FlatFoldedState> proof = layers.knowing(known(step, motion, after, layers.places())).solve();
             proof.problems().stream().map(this::atStep).forEach(problems::add);
             flat = proof.value();
             lastFlat = flat;
@@ -109,7 +107,7 @@ public final class FoldSequencer {
     }
 
     /** The order of all pairs about which the past or the motion leaves no doubt. */
-    private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion, FoldedState after) {
+    private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion, FoldedState after, Places places) {
         List<LayerProblem.Known> known = new ArrayList<>();
         Optional<FoldedState> landing = motion.at(LANDING).value();
         List<PanelRef> panels = folder.assembly().panels();
@@ -117,8 +115,8 @@ public final class FoldSequencer {
             for (int j = i + 1; j < panels.size(); j++) {
                 PanelRef a = panels.get(i);
                 PanelRef b = panels.get(j);
-                if (places.overlapping(a, b)) {
-                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(after, near, a, b)))
+                if (places.overlap(a, b)) {
+                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(places, after, near, a, b)))
                             .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }
@@ -145,9 +143,9 @@ public final class FoldSequencer {
         return lastFlat.get().relation().above(a, b).map(above -> above != turned);
     }
 
-    private Optional<Boolean> landed(FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
+    private static Optional<Boolean> landed(Places places, FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
         double widest = 0;
-        for (var place : places.commonPlaces(a, b)) {
+        for (var place : places.commonPoints(a, b)) {
             double rise = PathChecker.rise(flat, near, a, b, place);
             widest = Math.abs(rise) > Math.abs(widest) ? rise : widest;
         }

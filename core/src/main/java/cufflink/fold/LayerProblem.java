@@ -13,9 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
-import org.locationtech.jts.geom.Polygon;
 
 /**
  * The order of the layers of an assembly folded flat, as constraints (Justin's conditions, local to each stretch between two places of the stack):
@@ -43,27 +41,17 @@ public final class LayerProblem {
     }
 
     private final FoldedState state;
+    private final Places places;
     private final List<PanelRef> panels;
-    private final Map<PanelRef, Integer> index = new HashMap<>();
     private final Overlay overlay;
-    private final List<BitSet> cellsOf = new ArrayList<>();
     private final LayerConstraints constraints;
     private final List<Placed> hinges = new ArrayList<>();
 
     private LayerProblem(FoldedState state, boolean creasesKnown) {
         this.state = state;
-        this.panels = state.assembly().panels();
-        List<Polygon> footprints = new ArrayList<>();
-        for (int i = 0; i < panels.size(); i++) {
-            index.put(panels.get(i), i);
-            footprints.add(state.footprint(panels.get(i)));
-            cellsOf.add(new BitSet());
-        }
-        overlay = Overlay.of(footprints);
-        for (int cell = 0; cell < overlay.cells().size(); cell++) {
-            int at = cell;
-            overlay.faces(cell).stream().forEach(face -> cellsOf.get(face).set(at));
-        }
+        this.places = new Places(state);
+        this.panels = places.panels();
+        this.overlay = places.overlay();
         constraints = new LayerConstraints(overlaps());
         state.assembly().pieces().forEach(this::placeHinges);
         if (creasesKnown) {
@@ -87,8 +75,8 @@ public final class LayerProblem {
     /** The same problem with the order of some pairs known; pairs that do not overlap are passed over. */
     LayerProblem knowing(List<Known> known) {
         for (Known order : known) {
-            if (overlapping(order.above(), order.below())) {
-                constraints.above(index.get(order.above()), index.get(order.below()), "the " + label(order.above()) + " lies before the " + label(order.below()));
+            if (places.overlap(order.above(), order.below())) {
+                constraints.above(places.index(order.above()), places.index(order.below()), "the " + label(order.above()) + " lies before the " + label(order.below()));
             }
         }
         return this;
@@ -98,7 +86,7 @@ public final class LayerProblem {
     public Outcome<FlatFoldedState> solve() {
         LayerSearch.Result result = LayerSearch.first(constraints, MOST_CHOICES);
         if (result.any()) {
-            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first())));
+            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first()))).map(flat -> flat.at(places));
         }
         String where = state.assembly().pieces().get(0).piece();
         if (!result.complete()) {
@@ -120,23 +108,16 @@ public final class LayerProblem {
         return result.complete() ? OptionalLong.of(result.found()) : OptionalLong.empty();
     }
 
-    /** Whether two panels overlap. */
-    boolean overlapping(PanelRef a, PanelRef b) {
-        return index.containsKey(a) && index.containsKey(b) && !a.equals(b) && constraints.overlap(index.get(a), index.get(b));
-    }
-
-    /** A point of each place where both lie. */
-    List<Coordinate> commonPlaces(PanelRef a, PanelRef b) {
-        BitSet common = (BitSet) cellsOf.get(index.get(a)).clone();
-        common.and(cellsOf.get(index.get(b)));
-        return common.stream().mapToObj(cell -> overlay.cells().get(cell).inside()).toList();
+    /** The places of the flat state. */
+    Places places() {
+        return places;
     }
 
     private boolean[][] overlaps() {
         boolean[][] overlaps = new boolean[panels.size()][panels.size()];
         for (int i = 0; i < panels.size(); i++) {
             for (int j = i + 1; j < panels.size(); j++) {
-                overlaps[i][j] = cellsOf.get(i).intersects(cellsOf.get(j));
+                overlaps[i][j] = places.cellsOf(i).intersects(places.cellsOf(j));
             }
         }
         return overlaps;
@@ -146,7 +127,7 @@ public final class LayerProblem {
         for (Hinge hinge : pattern.hinges()) {
             PanelRef first = new PanelRef(pattern.piece(), hinge.first());
             CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
-            hinges.add(new Placed(hinge, crease, index.get(first), index.get(new PanelRef(pattern.piece(), hinge.second())),
+            hinges.add(new Placed(hinge, crease, places.index(first), places.index(new PanelRef(pattern.piece(), hinge.second())),
                     Footprints.of(hinge.at(), state.position().get(first)), hinge.folds() && Math.abs(state.angle(crease)) > 90));
         }
     }
@@ -171,15 +152,15 @@ public final class LayerProblem {
 
     private void joins() {
         for (Join join : state.assembly().joins()) {
-            int part = index.get(join.part());
-            int onto = index.get(join.onto());
+            int part = places.index(join.part());
+            int onto = places.index(join.onto());
             boolean turned = state.position().get(join.onto()).turnsOver();
             String reason = "the " + label(part) + " is glued on the other side of the " + label(onto);
             if (join.place().isPresent() && join.way() == Join.Way.GLUED && constraints.overlap(part, onto)) {
                 order(part, onto, join.above() != turned, reason);
             }
-            join.over().forEach(under -> order(part, index.get(under), !turned, "the " + label(part) + " goes over the " + label(under)));
-            join.under().forEach(over -> order(part, index.get(over), turned, "the " + label(part) + " goes under the " + label(over)));
+            join.over().forEach(under -> order(part, places.index(under), !turned, "the " + label(part) + " goes over the " + label(under)));
+            join.under().forEach(over -> order(part, places.index(over), turned, "the " + label(part) + " goes under the " + label(over)));
             if (join.way() == Join.Way.SLOTTED) {
                 crossing(join);
             }
@@ -193,8 +174,8 @@ public final class LayerProblem {
     private void crossing(Join join) {
         for (int part : beside(join.part())) {
             for (int onto : beside(join.onto())) {
-                if (constraints.overlap(part, onto) && constraints.overlap(index.get(join.part()), index.get(join.onto()))) {
-                    constraints.alike(index.get(join.part()), index.get(join.onto()), onto, part, "the two pieces do not cross at " + join.id());
+                if (constraints.overlap(part, onto) && constraints.overlap(places.index(join.part()), places.index(join.onto()))) {
+                    constraints.alike(places.index(join.part()), places.index(join.onto()), onto, part, "the two pieces do not cross at " + join.id());
                 }
             }
         }
@@ -203,7 +184,7 @@ public final class LayerProblem {
     /** The panels that stay flat beside a panel, across a joint slit. */
     private List<Integer> beside(PanelRef panel) {
         return state.assembly().pattern(panel.piece()).hinges().stream().filter(hinge -> !hinge.folds() && hinge.joins(panel.panel()))
-                .map(hinge -> index.get(new PanelRef(panel.piece(), hinge.across(panel.panel())))).toList();
+                .map(hinge -> places.index(new PanelRef(panel.piece(), hinge.across(panel.panel())))).toList();
     }
 
     private void order(int part, int other, boolean above, String reason) {
@@ -213,10 +194,9 @@ public final class LayerProblem {
     }
 
     private void nothingBetween(int part, int onto) {
-        BitSet common = (BitSet) cellsOf.get(part).clone();
-        common.and(cellsOf.get(onto));
+        BitSet common = places.common(part, onto);
         for (int other = 0; other < panels.size(); other++) {
-            if (other != part && other != onto && cellsOf.get(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto))) {
+            if (other != part && other != onto && places.cellsOf(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto))) {
                 constraints.alike(part, other, onto, other, "the " + label(other) + " would lie in the glue between the " + label(part) + " and the " + label(onto));
             }
         }
@@ -293,10 +273,9 @@ public final class LayerProblem {
                 if (!constraints.overlap(i, j)) {
                     continue;
                 }
-                BitSet common = (BitSet) cellsOf.get(i).clone();
-                common.and(cellsOf.get(j));
+                BitSet common = places.common(i, j);
                 for (int k = j + 1; k < panels.size(); k++) {
-                    if (cellsOf.get(k).intersects(common)) {
+                    if (places.cellsOf(k).intersects(common)) {
                         constraints.ordered(i, j, k);
                     }
                 }

@@ -2,7 +2,6 @@ package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
-import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
@@ -82,12 +81,10 @@ final class Linkage {
         findLoops();
     }
 
+    /** A hinge has its first panel on the left, so that turning about it with the right hand lowers the second. */
     private void addHinges(CreasePattern pattern) {
         for (Hinge hinge : pattern.hinges()) {
-            Panel far = pattern.panel(hinge.second()).orElseThrow();
-            Coordinate inside = far.outline().getInteriorPoint().getCoordinate();
-            boolean rises = RigidMotion.about(hinge.at(), 1e-3).apply(inside).z() > 0;
-            double sense = rises == (hinge.fold() == Fold.VALLEY) ? 1 : -1;
+            double sense = hinge.fold() == Fold.VALLEY ? -1 : 1;
             links.add(new Link(new CreaseRef(pattern.piece(), hinge.crease()), hinge.folds(), index.get(new PanelRef(pattern.piece(), hinge.first())),
                     index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, false, RigidMotion.STAY));
         }

@@ -34,12 +34,11 @@ public final class PathChecker {
     /**
      * What is in the way, at most one problem.
      *
-     * @param start  the layers at the start, if it is flat
-     * @param places where its panels overlap
+     * @param start the layers at the start, if it is flat
      */
-    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start, LayerProblem places) {
+    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start) {
         PathChecker checker = new PathChecker(motion);
-        return start.flatMap(flat -> checker.onTheWayOut(flat, places)).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between());
+        return start.flatMap(flat -> checker.onTheWayOut(flat)).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between());
     }
 
     /** How much higher than panel b panel a comes to lie at a place of a flat state when that state has moved on, along the flat state's own upward direction. */
@@ -52,7 +51,8 @@ public final class PathChecker {
         return moved.position().get(panel).apply(own.x(), own.y(), own.z()).z();
     }
 
-    private Optional<Problem> onTheWayOut(FlatFoldedState start, LayerProblem places) {
+    private Optional<Problem> onTheWayOut(FlatFoldedState start) {
+        Places places = start.places();
         Outcome<FoldedState> leaving = motion.at(LEAVING);
         if (leaving.value().isEmpty()) {
             return Optional.of(leaving.problems().get(0));
@@ -61,10 +61,10 @@ public final class PathChecker {
         List<PanelRef> panels = start.order();
         for (PanelRef upper : panels) {
             for (PanelRef lower : panels) {
-                if (!places.overlapping(upper, lower) || !start.relation().above(upper, lower).orElse(false) || together(start.state(), moved, upper, lower)) {
+                if (!places.overlap(upper, lower) || !start.relation().above(upper, lower).orElse(false) || together(start.state(), moved, upper, lower)) {
                     continue;
                 }
-                double least = places.commonPlaces(upper, lower).stream().mapToDouble(place -> rise(start.state(), moved, upper, lower, place)).min().orElse(0);
+                double least = places.commonPoints(upper, lower).stream().mapToDouble(place -> rise(start.state(), moved, upper, lower, place)).min().orElse(0);
                 if (least < -1e-3) {
                     return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the " + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
                 }

@@ -42,10 +42,10 @@ final class PocketFinder {
 
     private PocketFinder(FlatFoldedState flat, List<Glue> glue) {
         this.flat = flat;
-        List<PanelRef> panels = flat.order();
-        overlay = Overlay.of(panels.stream().map(flat.state()::footprint).toList());
+        Places places = flat.places();
+        overlay = places.overlay();
         for (int cell = 0; cell < overlay.cells().size(); cell++) {
-            stacks.add(overlay.faces(cell).stream().mapToObj(panels::get).toList());
+            stacks.add(flat.relation().sorted(overlay.faces(cell).stream().mapToObj(places.panels()::get).toList()));
         }
         flat.state().assembly().pieces().forEach(this::addFolds);
         glue.forEach(this::addGlue);

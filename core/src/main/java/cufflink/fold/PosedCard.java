@@ -26,7 +26,6 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
     public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses) {
         Folder folder = new Folder(closed.state().assembly().joinedAsIn(closed.state()));
         FoldedState shut = folder.fold(closed.state().angles()).orThrow();
-        LayerProblem places = LayerProblem.of(closed.state());
         Map<String, FoldedState> known = new LinkedHashMap<>();
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
@@ -34,7 +33,7 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
             FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
             Optional<FlatFoldedState> start = from == shut ? Optional.of(closed) : Optional.empty();
-            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, start, places));
+            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, start));
             state.value().ifPresent(there -> known.put(name, there));
             posed.add(new PosedCard(name, motion, state, obstacle));
         });

@@ -87,6 +87,11 @@ public final class RigidMotion {
                 m.a31 * x + m.a32 * y + m.a33 * z + m.a34);
     }
 
+    /** A direction, turned without the shift. */
+    public Point3 turn(Point3 direction) {
+        return apply(direction.x(), direction.y(), direction.z()).minus(apply(0, 0, 0));
+    }
+
     public Point3 apply(Coordinate point) {
         return apply(point.x, point.y, 0);
     }

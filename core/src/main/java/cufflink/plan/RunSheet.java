@@ -3,10 +3,12 @@ package cufflink.plan;
 import cufflink.cut.Cut;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
+import cufflink.design.Face;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.StackLayer;
 import cufflink.mat.MatLayer;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -166,7 +168,7 @@ final class RunSheet {
             Stack first = alike.get(0);
             String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …" : first.on().label() + " layers on";
             add(Phase.GLUE, title, "Glue the layers on the " + names(alike) + ", " + first.on().face().word() + " face, " + format.text(first.layers().get(0).reveal())
-                    + " showing on each side. Keep glue off the score lines." + times(), "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
+                    + " showing on each side. Keep glue off the score lines." + patternTop(first) + times(), "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
         }
         for (Glue glue : plan.design().glue()) {
             String edges = glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", "));
@@ -176,6 +178,21 @@ final class RunSheet {
                     new Reading(glue.id() + " y", "from the top edge", at.at().y(), Optional.empty(), "", Optional.empty()))).orElse(List.of());
             add(Phase.GLUE, glue.say().replaceAll("\\..*$", ""), glue.say() + " Glue along: " + edges + "." + free + times(), "", new StepSubject.OfGlue(glue), readings);
         }
+    }
+
+    /** Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it. */
+    private String patternTop(Stack stack) {
+        if (!plan.project().paper("mat 1").directional() || stack.on().face() != Face.OUTSIDE || plan.stack().isEmpty()) {
+            return "";
+        }
+        int turned = plan.stack().get().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.MAT && layer.panel().filter(stack.on().on()::equals).isPresent())
+                .mapToInt(StackLayer::turned).findFirst().orElse(0);
+        int held = plan.design().definition().turned() ? 90 : 0;
+        return switch (Math.floorMod(turned - held, 360)) {
+            case 0 -> "";
+            case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
+            default -> " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";
+        };
     }
 
     private boolean estimated() {
