@@ -141,8 +141,16 @@ public final class LayerOrderVerifier {
     /** Whether two folds share a stretch of a line and open to the same side there. */
     private boolean meet(Crease a, Crease b) {
         boolean sameLine = a.at().distancePerpendicular(b.at().p0) < ACROSS && a.at().distancePerpendicular(b.at().p1) < ACROSS;
-        LineSegment shared = sameLine ? a.at().project(b.at()) : null;
-        return shared != null && shared.getLength() > ACROSS && side(a, shared) == side(b, shared);
+        if (!sameLine) {
+            return false;
+        }
+        double from = Math.max(0, Math.min(a.at().projectionFactor(b.at().p0), a.at().projectionFactor(b.at().p1)));
+        double to = Math.min(1, Math.max(a.at().projectionFactor(b.at().p0), a.at().projectionFactor(b.at().p1)));
+        if ((to - from) * a.at().getLength() < ACROSS) {
+            return false;
+        }
+        LineSegment shared = new LineSegment(a.at().pointAlong(from), a.at().pointAlong(to));
+        return side(a, shared) == side(b, shared);
     }
 
     private int side(Crease crease, LineSegment shared) {

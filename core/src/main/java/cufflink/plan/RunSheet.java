@@ -10,6 +10,7 @@ import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.StackLayer;
 import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.score.ScoreSetup;
@@ -170,14 +171,21 @@ final class RunSheet {
             add(Phase.GLUE, title, "Glue the layers on the " + names(alike) + ", " + first.on().face().word() + " face, " + format.text(first.layers().get(0).reveal())
                     + " showing on each side. Keep glue off the score lines." + patternTop(first) + times(), "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
         }
-        for (Glue glue : plan.design().glue()) {
-            String edges = glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", "));
-            String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";
-            List<Reading> readings = glue.at().map(at -> List.of(
-                    new Reading(glue.id() + " x", "from the left edge", at.at().x(), Optional.empty(), "", Optional.empty()),
-                    new Reading(glue.id() + " y", "from the top edge", at.at().y(), Optional.empty(), "", Optional.empty()))).orElse(List.of());
-            add(Phase.GLUE, glue.say().replaceAll("\\..*$", ""), glue.say() + " Glue along: " + edges + "." + free + times(), "", new StepSubject.OfGlue(glue), readings);
-        }
+        plan.design().glue().forEach(this::joining);
+    }
+
+    private void joining(Glue glue) {
+        String edges = glue.edges().isEmpty() ? "" : " Glue along: " + glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", ")) + ".";
+        String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";
+        String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).map(onto -> " of the " + onto.label()).orElse("");
+        List<Reading> readings = glue.at().map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()), place(glue.id() + " y", "top edge" + panel, at.at().y())))
+                .orElse(List.of());
+        add(Phase.GLUE, glue.say().replaceAll("\\..*$", ""), glue.say() + edges + free + times(), "", new StepSubject.OfGlue(glue), readings);
+    }
+
+    /** How far inside an edge something lies, or how far past it. */
+    private static Reading place(String id, String edge, Length at) {
+        return new Reading(id, (at.isNegative() ? "past the " : "from the ") + edge, at.abs(), Optional.empty(), "", Optional.empty());
     }
 
     /** Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it. */

@@ -1,11 +1,13 @@
 package cufflink.desktop.view;
 
+import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.ClosedDrawing;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.View;
+import cufflink.fold.Assembly;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
 import java.util.Optional;
@@ -46,18 +48,18 @@ final class CardPane extends BorderPane {
         choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
         work.plan().folded().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
         boolean kept = choices.getChildren().stream().anyMatch(node -> ((ToggleButton) node).getText().equals(chosen));
-        choose(kept ? chosen : FRONT);
+        choose(kept ? chosen : FRONT, false);
     }
 
     private ToggleButton choice(String name, ToggleGroup group) {
         ToggleButton button = new ToggleButton(name);
         button.getStyleClass().add("bench-button");
         button.setToggleGroup(group);
-        button.setOnAction(press -> choose(name));
+        button.setOnAction(press -> choose(name, true));
         return button;
     }
 
-    private void choose(String name) {
+    private void choose(String name, boolean play) {
         chosen = name;
         choices.getChildren().forEach(node -> ((ToggleButton) node).setSelected(((ToggleButton) node).getText().equals(name)));
         Optional<PosedCard> posed = work.plan().folded().poses().stream().filter(pose -> pose.name().equals(name)).findFirst();
@@ -65,10 +67,12 @@ final class CardPane extends BorderPane {
             setCenter(motion);
             setBottom(motion.controls());
             setRight(null);
-            var angle = work.plan().design().definition().angle();
+            DesignDefinition.Angle angle = work.plan().design().definition().angle();
             motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName, "closed", name);
             motion.look(new View(angle.tilt(), angle.spin(), angle.swing()));
-            motion.play();
+            if (play) {
+                motion.play();
+            }
         } else {
             setCenter(closed);
             setBottom(null);
@@ -79,7 +83,7 @@ final class CardPane extends BorderPane {
     }
 
     private String panelName(String id) {
-        var assembly = work.plan().folded().assembly();
+        Assembly assembly = work.plan().folded().assembly();
         return assembly.panels().stream().filter(panel -> panel.toString().equals(id)).findFirst().map(panel -> assembly.panel(panel).label()).orElse("");
     }
 
@@ -89,22 +93,12 @@ final class CardPane extends BorderPane {
         layers.show(plan, place, false);
     }
 
-    /** Stops the motion at a share of its way. */
-    void stopAt(double share) {
-        motion.stopAt(share);
-    }
-
-    /** Plays the way into the chosen pose again. */
-    void play() {
-        motion.play();
-    }
-
     MotionPane motion() {
         return motion;
     }
 
     /** Chooses the first pose; for pictures. */
     void chooseFirstPose() {
-        work.plan().folded().poses().stream().findFirst().ifPresent(posed -> choose(posed.name()));
+        work.plan().folded().poses().stream().findFirst().ifPresent(posed -> choose(posed.name(), true));
     }
 }

@@ -103,7 +103,15 @@ public final class DesignFileReader {
             design.glue().forEach(glue -> {
                 reference(file, "glue " + glue.id(), glue.part(), patterns, problems);
                 reference(file, "glue " + glue.id(), glue.onto(), patterns, problems);
+                glue.over().forEach(panel -> reference(file, "glue " + glue.id(), panel, patterns, problems));
+                glue.under().forEach(panel -> reference(file, "glue " + glue.id(), panel, patterns, problems));
             });
+            design.stack().forEach(layers -> {
+                reference(file, "stack", layers.front(), patterns, problems);
+                reference(file, "stack", layers.behind(), patterns, problems);
+            });
+            design.poses().forEach((name, pose) -> pose.after().filter(before -> !design.poses().containsKey(before)).ifPresent(before -> problems.add(
+                    Problem.error(file + ", pose " + name, "There is no pose “" + before + "” before it.", "Name a pose that stands above it."))));
             design.pockets().forEach(pocket -> {
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().front(), patterns, problems);
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().back(), patterns, problems);
