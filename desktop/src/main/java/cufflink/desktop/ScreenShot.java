@@ -2,6 +2,8 @@ package cufflink.desktop;
 
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.work.Workspace;
+import cufflink.files.design.DesignLibrary;
+import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -23,6 +25,10 @@ final class ScreenShot {
     /** The views by name. */
     static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "table", "failing", "metric", "large-text");
 
+    /** A design half open, from the front or from behind. */
+    private static final String OPEN = "half-open:";
+    private static final String BEHIND = "half-open-behind:";
+
     private final Screens screens;
     private final ProjectStore store;
     private final Scene scene;
@@ -35,29 +41,45 @@ final class ScreenShot {
 
     /** Goes to the view, waits until it has come to rest, and writes a PNG. */
     void take(String view, Path file) {
-        if (!VIEWS.contains(view)) {
-            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ".");
+        if (!VIEWS.contains(view) && !isOfDesign(view)) {
+            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN.");
             Platform.exit();
             return;
         }
         goTo(view);
         PauseTransition rest = new PauseTransition(Duration.millis(900));
         rest.setOnFinished(done -> {
-            if (List.of("fold", "collapse", "pose").contains(view)) {
-                screens.benchScreen().stopFoldAt(view.equals("pose") ? 1 : view.equals("collapse") ? 0.55 : 0.4);
+            if (List.of("fold", "collapse", "pose").contains(view) || isOfDesign(view)) {
+                screens.benchScreen().stopFoldAt(view.equals("fold") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
             }
             Platform.runLater(() -> write(scene.snapshot(null), file));
         });
         rest.play();
     }
 
+    private static boolean isOfDesign(String view) {
+        return view.startsWith(OPEN) || view.startsWith(BEHIND);
+    }
+
+    private void design(String id, boolean behind) {
+        DesignLibrary.builtIn().find(id).value().ifPresent(design -> {
+            screens.start(design, RulerStep.SIXTEENTH_INCH);
+            phase(Phase.CHECK);
+            screens.benchScreen().halfOpen(behind);
+        });
+    }
+
     private void goTo(String view) {
+        if (isOfDesign(view)) {
+            design(view.substring(view.indexOf(':') + 1), view.startsWith(BEHIND));
+            return;
+        }
         switch (view) {
             case "shelf" -> { }
             case "layers" -> card("Volunteers");
             case "pose" -> {
                 card("Telescope");
-                screens.benchScreen().pose();
+                screens.benchScreen().halfOpen(false);
             }
             case "collapse" -> {
                 resume("Meteor");

@@ -75,9 +75,9 @@ final class BenchPane extends BorderPane {
         motion().turnBy(tilt, spin);
     }
 
-    /** Brings the finished card into its first pose. */
-    void pose() {
-        card.chooseFirstPose();
+    /** Brings the finished card half open. */
+    void halfOpen(boolean behind) {
+        card.halfOpen(behind);
     }
 
     private Optional<Picture> stepPicture(double point) {

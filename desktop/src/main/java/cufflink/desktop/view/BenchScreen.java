@@ -209,9 +209,9 @@ public final class BenchScreen extends BorderPane {
         bench.stopAt(share);
     }
 
-    /** Brings the finished card into its first pose. */
-    public void pose() {
-        bench.pose();
+    /** Brings the finished card half open, seen from the front or from behind. */
+    public void halfOpen(boolean behind) {
+        bench.halfOpen(behind);
     }
 
     private void onKey(KeyEvent key) {

@@ -97,8 +97,11 @@ final class CardPane extends BorderPane {
         return motion;
     }
 
-    /** Chooses the first pose; for pictures. */
-    void chooseFirstPose() {
-        work.plan().folded().poses().stream().findFirst().ifPresent(posed -> choose(posed.name(), true));
+    /** Brings the card half open, seen from the front or from behind. */
+    void halfOpen(boolean behind) {
+        work.plan().folded().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst().ifPresent(posed -> choose(posed.name(), true));
+        if (behind) {
+            motion.lookFromBehind();
+        }
     }
 }

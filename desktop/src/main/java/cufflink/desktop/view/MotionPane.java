@@ -75,7 +75,7 @@ final class MotionPane extends BorderPane {
         slider.setOnMousePressed(press -> motion.stop());
         HBox.setHgrow(slider, Priority.ALWAYS);
         controls.getChildren().addAll(from, slider, to, button("Again", "again", this::play), button("Above", "above", () -> look(View.ABOVE)),
-                button("Tilted", "tilted", () -> look(View.TILTED)), button("Back", "behind", () -> look(new View(180 - view.tilt(), view.spin(), view.swing()))));
+                button("Tilted", "tilted", () -> look(View.TILTED)), button("Back", "behind", this::lookFromBehind));
         controls.getStyleClass().add("fold-controls");
         from.setMinWidth(Region.USE_PREF_SIZE);
         to.setMinWidth(Region.USE_PREF_SIZE);
@@ -132,6 +132,11 @@ final class MotionPane extends BorderPane {
         view = where;
         measureRoom();
         picture.repaint();
+    }
+
+    /** Looks from the other side. */
+    void lookFromBehind() {
+        look(new View(view.tilt(), view.spin(), view.swing() + 180));
     }
 
     /** Turns the view by degrees. */
