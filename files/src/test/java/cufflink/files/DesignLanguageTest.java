@@ -1,0 +1,116 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.design.DesignDefinition;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignFileReader;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.problem.Problem;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The words of the design language for joints, poses, outlines and folds through layers. */
+class DesignLanguageTest {
+    private static final String CARD = """
+            id: trial
+            title: Trial
+            group: card base
+            measures:
+              width:  {is: finished width, default: 4 in}
+              height: {is: finished height, default: 3 in}
+              tags:   {is: count, default: 2, min: 1, max: 3}
+            pieces:
+              base:
+                size: [2 * width, height]
+                scores:
+                  - {id: spine, x: width, fold: valley}
+                panels: [{id: back, at: [width * 3/2, height / 2]}, {id: front, at: [width / 2, height / 2]}]
+              "tag{i}":
+                repeat: {i: [1, tags]}
+                label: "Tag {i}"
+                size: [1 in, 1 in]
+                panels: [tag]
+            folding:
+              - {fold: [spine], say: Fold it.}
+            glue:
+              - {id: "tag{i}", repeat: {i: [1, tags]}, glue: "tag{i}.tag", onto: base.front, face: outside, at: [i * 1/4 in, i * 1/4 in], turn: 90 deg * i, turned: over, edges: [left, right, top, bottom], say: "Glue tag {i} on."}
+            poses:
+              half open: {spine: 90 deg}
+            checks: []
+            """;
+
+    private static Plan plan(String text) {
+        DesignDefinition design = DesignFileReader.read("trial.yaml", text).orThrow();
+        return Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH)).orThrow();
+    }
+
+    private static List<String> problems(String text) {
+        return DesignFileReader.read("trial.yaml", text).problems().stream().map(Problem::text).toList();
+    }
+
+    private static void expectProblem(String good, String wrong, String message) {
+        assertTrue(CARD.contains(good), good);
+        List<String> problems = problems(CARD.replace(good, wrong));
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), () -> "expected “" + message + "” in " + problems);
+    }
+
+    /** Panels placed by a point keep their names whatever their order; repeated pieces are glued one on the other, the later outside. */
+    @Test
+    void repeatedPieces_areJoinedInOrder() {
+        Plan plan = plan(CARD);
+        assertEquals(List.of("base", "tag1", "tag2"), plan.design().pieces().stream().map(piece -> piece.id()).toList());
+        assertEquals(List.of("tag2.tag", "tag1.tag", "base.front", "base.back"), plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
+        assertEquals("Tag 2", plan.design().piece("tag2").label());
+    }
+
+    @Test
+    void held_leansTheClosedCard() {
+        assertEquals(Length.ofInches(4), plan(CARD).closedWidth().orElseThrow());
+        assertEquals(Length.ofInches(3), plan(CARD.replace("group: card base", "group: card base\nheld: 90 deg")).closedWidth().orElseThrow());
+    }
+
+    @Test
+    void from_takesThePieceOutOfTheWaste() {
+        Plan plan = plan(CARD.replace("label: \"Tag {i}\"", "label: \"Tag {i}\"\n    from: base"));
+        assertTrue(plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream()).noneMatch(placement -> placement.piece().startsWith("tag")));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "at: [width / 2, height / 2]}| at: [width * 5/4, height / 2]}| in one panel",
+        "at: [width / 2, height / 2]}| at: [width * 3, height / 2]}| There is no panel where the file places “front”",
+        "onto: base.front| onto: base.lid| There is no panel “base.lid”",
+        "onto: base.front| onto: lid| must name a panel as piece.panel",
+        "turned: over| turned: around| expected one of no, over, tumbled",
+        "at: [i * 1/4 in, i * 1/4 in]| at: [i * 1/4 in]| “at” needs two values",
+        "half open: {spine: 90 deg}| half open: {after: never, spine: 90 deg}| There is no pose “never” before it",
+        "half open: {spine: 90 deg}| half open: [90 deg]| A pose must name creases and angles",
+        "half open: {spine: 90 deg}| half open: {repeat: 3, spine: 90 deg}| A repeat counts one variable",
+        "say: Fold it.}| tuck: [[front]], say: Fold it.}| A tuck names two panels",
+        "say: Fold it.}| through: perhaps, say: Fold it.}| must be yes or no",
+        "checks: []| 'checks: []\\nstack: [{front: base.front}]'| “behind” is missing"})
+    void mistakes_areNamed(String good, String wrong, String message) {
+        expectProblem(good, wrong.replace("\\n", "\n"), message);
+    }
+
+    /** A card glued shut by a part that lies on both leaves does not open: the pose is refused. */
+    @Test
+    void cardGluedShut_isRefused() {
+        String tied = CARD.replace("poses:", "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], say: Do not do this.}\nposes:");
+        assertTrue(problems(tied).stream().anyMatch(problem -> problem.contains("stops at") || problem.contains("do not close")), problems(tied).toString());
+    }
+
+    /** Every built-in file can be read back through all its words, and its id is its file's name. */
+    @Test
+    void builtInFiles_areCalledByTheirIds() {
+        BuiltInDesigns.all().forEach(design -> assertTrue(BuiltInDesigns.text(design.id()).contains("id: " + design.id() + "\n")));
+    }
+}
