@@ -14,7 +14,7 @@ import java.util.Set;
  * close all loops and on towards the end, while creases that end as they began stay if they can.
  */
 public final class FoldMotion {
-    private static final int SAMPLES = 16;
+    private static final int SAMPLES = 12;
     private static final double[] PROBES = {0.07, 0.31, 0.5, 0.83};
 
     private final Folder folder;

@@ -36,7 +36,7 @@ public final class FoldSequencer {
         this.folder = folder;
         this.piece = folder.assembly().anchor().piece();
         this.state = folder.unfolded();
-        this.flat = folder.loose().isEmpty() ? LayerProblem.of(state).solve().value() : Optional.empty();
+        this.flat = folder.loose().isEmpty() ? LayerOrderVerifier.verify(state, LayerRelation.apart(folder.assembly().panels())).value() : Optional.empty();
         this.lastFlat = flat;
     }
 

@@ -34,6 +34,11 @@ public final class LayerRelation {
         return new LayerRelation(order, above);
     }
 
+    /** The relation of panels that lie side by side. */
+    static LayerRelation apart(List<PanelRef> panels) {
+        return new LayerRelation(panels, new byte[panels.size()][panels.size()]);
+    }
+
     /** The panels it speaks of. */
     public List<PanelRef> panels() {
         return panels;

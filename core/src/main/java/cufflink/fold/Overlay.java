@@ -96,6 +96,7 @@ final class Overlay {
             }
         }
         Polygonizer polygonizer = new Polygonizer();
+        polygonizer.setCheckRingsValid(false);
         noded(sides).forEach(side -> polygonizer.add(FACTORY.createLineString(new Coordinate[] {side.from(), side.to()})));
         List<Polygon> regions = new ArrayList<>();
         for (Object region : polygonizer.getPolygons()) {

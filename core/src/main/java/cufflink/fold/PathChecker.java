@@ -52,7 +52,6 @@ public final class PathChecker {
     }
 
     private Optional<Problem> onTheWayOut(FlatFoldedState start) {
-        Places places = start.places();
         Outcome<FoldedState> leaving = motion.at(LEAVING);
         if (leaving.value().isEmpty()) {
             return Optional.of(leaving.problems().get(0));
@@ -61,10 +60,10 @@ public final class PathChecker {
         List<PanelRef> panels = start.order();
         for (PanelRef upper : panels) {
             for (PanelRef lower : panels) {
-                if (!places.overlap(upper, lower) || !start.relation().above(upper, lower).orElse(false) || together(start.state(), moved, upper, lower)) {
+                if (upper.equals(lower) || !start.relation().above(upper, lower).orElse(false) || together(start.state(), moved, upper, lower)) {
                     continue;
                 }
-                double least = places.commonPoints(upper, lower).stream().mapToDouble(place -> rise(start.state(), moved, upper, lower, place)).min().orElse(0);
+                double least = start.places().commonPoints(upper, lower).stream().mapToDouble(place -> rise(start.state(), moved, upper, lower, place)).min().orElse(0);
                 if (least < -1e-3) {
                     return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the " + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
                 }
