@@ -76,7 +76,8 @@ public final class FoldDrawing {
         Face seen = upSeen ? pattern.up() : pattern.up().other();
         Stock stock = scene.papers().get(ref.piece());
         List<Shape> paper = new ArrayList<>();
-        paper.add(area(ref, Ink.PAPER, panel.outline(), motion, lift, shaded(seen == Face.OUTSIDE ? stock.face() : stock.back(), seen, motion), Optional.of(Ink.PAPER_EDGE)));
+        String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
+        paper.add(area(ref, Ink.PAPER, panel.outline(), motion, lift, shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, motion, lift, upSeen, paper));
         faces.add(new DepthSorter.Face3(ref.toString(), ring(panel.outline(), motion, lift), paper));
         for (MatLayer mat : scene.mats()) {

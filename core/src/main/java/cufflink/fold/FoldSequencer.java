@@ -52,13 +52,13 @@ public final class FoldSequencer {
         if (!folder.loose().isEmpty()) {
             sequencer.problems.addAll(folder.fold(Map.of()).problems());
         }
-        sequencer.problems.addAll(VertexConditions.check(folder.assembly().pieces().get(0), shut(folder, steps)));
+        sequencer.problems.addAll(VertexConditions.check(folder.assembly().pieces().get(0), shut(steps)));
         steps.forEach(sequencer::take);
         return new FoldedPiece(folder.assembly(), sequencer.stages, sequencer.flat, sequencer.problems, proposed);
     }
 
     /** The creases that are shut when all is done. */
-    private static Set<String> shut(Folder folder, List<FoldStep> steps) {
+    private static Set<String> shut(List<FoldStep> steps) {
         Map<String, Double> last = new LinkedHashMap<>();
         steps.forEach(step -> step.creases().forEach(crease -> last.put(crease, step.angle())));
         last.values().removeIf(angle -> Math.abs(angle) < 179.999);

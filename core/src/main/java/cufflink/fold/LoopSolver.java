@@ -25,6 +25,8 @@ final class LoopSolver {
     private static final int MOST_APPROACHES = 20;
     /** Degrees that one approach may change a crease. */
     private static final double LONGEST_STEP = 8;
+    /** Degrees; the nearest angles need not be nearer than this, as long as the loops close. */
+    private static final double NEAR_ENOUGH = 0.05;
 
     private final Linkage linkage;
     private final List<CreaseRef> free;
@@ -100,7 +102,7 @@ final class LoopSolver {
             for (int i = 0; i < wish.length; i++) {
                 angles.merge(free.get(i), pull.get(i, 0) * share, Double::sum);
             }
-            if (longest < 1e-3) {
+            if (longest < NEAR_ENOUGH) {
                 return;
             }
         }

@@ -106,7 +106,7 @@ public final class PathChecker {
             if (at.value().isEmpty()) {
                 return Optional.of(at.problems().get(0));
             }
-            Optional<Problem> hit = crossing(at.value().get()).map(pair -> problem(pair.get(0), "While " + creases() + " turns, the " + label(pair.get(0)) + " hits the "
+            Optional<Problem> hit = crossing(motion.from(), at.value().get()).map(pair -> problem(pair.get(0), "While " + creases() + " turns, the " + label(pair.get(0)) + " hits the "
                     + label(pair.get(1)) + " after " + Math.round(share * 100) + " % of the way.", "Fold the creases one after the other, or in another order."));
             if (hit.isPresent()) {
                 return hit;
@@ -115,14 +115,18 @@ public final class PathChecker {
         return Optional.empty();
     }
 
-    /** Two panels of which one passes through the other. */
-    static Optional<List<PanelRef>> crossing(FoldedState state) {
+    /** Two panels of which one passes through the other, at least one of which has moved since an earlier state. */
+    private static Optional<List<PanelRef>> crossing(FoldedState from, FoldedState state) {
         List<PanelRef> panels = state.assembly().panels();
         List<Polygon> outlines = panels.stream().map(panel -> state.assembly().panel(panel).outline()).toList();
         List<List<Point3>> corners = panels.stream().map(state::corners).toList();
+        List<Boolean> moved = panels.stream().map(panel -> from.position().get(panel).difference(state.position().get(panel)) > 1e-9).toList();
         for (int i = 0; i < panels.size(); i++) {
             RigidMotion back = state.position().get(panels.get(i)).inverse();
             for (int j = i + 1; j < panels.size(); j++) {
+                if (!moved.get(i) && !moved.get(j)) {
+                    continue;
+                }
                 RigidMotion toOther = state.position().get(panels.get(j)).inverse().after(state.position().get(panels.get(i)));
                 List<Point3> seen = corners.get(j).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
                 if (passesThrough(seen, outlines.get(i), toOther, outlines.get(j))) {

@@ -23,7 +23,7 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "table", "failing", "metric", "large-text");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text");
 
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
@@ -49,8 +49,8 @@ final class ScreenShot {
         goTo(view);
         PauseTransition rest = new PauseTransition(Duration.millis(900));
         rest.setOnFinished(done -> {
-            if (List.of("fold", "collapse", "pose").contains(view) || isOfDesign(view)) {
-                screens.benchScreen().stopFoldAt(view.equals("fold") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
+            if (List.of("fold", "collapse", "wrong-way", "pose").contains(view) || isOfDesign(view)) {
+                screens.benchScreen().stopFoldAt(view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
             }
             Platform.runLater(() -> write(scene.snapshot(null), file));
         });
@@ -84,6 +84,12 @@ final class ScreenShot {
             case "collapse" -> {
                 resume("Meteor");
                 phase(Phase.FOLD);
+            }
+            case "wrong-way" -> {
+                resume("Star-log");
+                phase(Phase.FOLD);
+                screens.work().goTo(screens.work().stepProperty().get() + 1);
+                screens.benchScreen().tryWrongWay();
             }
             case "failing" -> resume("Visitors");
             case "large-text" -> {

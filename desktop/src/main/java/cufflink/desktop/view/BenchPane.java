@@ -75,6 +75,11 @@ final class BenchPane extends BorderPane {
         motion().turnBy(tilt, spin);
     }
 
+    /** Tries the crease of the current fold the wrong way round. */
+    void tryWrongWay() {
+        fold.tryWrongWay();
+    }
+
     /** Brings the finished card half open. */
     void halfOpen(boolean behind) {
         card.halfOpen(behind);

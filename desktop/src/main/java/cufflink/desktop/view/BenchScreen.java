@@ -209,6 +209,11 @@ public final class BenchScreen extends BorderPane {
         bench.stopAt(share);
     }
 
+    /** Tries the crease of the current fold the wrong way round. */
+    public void tryWrongWay() {
+        bench.tryWrongWay();
+    }
+
     /** Brings the finished card half open, seen from the front or from behind. */
     public void halfOpen(boolean behind) {
         bench.halfOpen(behind);

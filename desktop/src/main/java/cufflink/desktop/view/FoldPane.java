@@ -98,6 +98,11 @@ final class FoldPane extends BorderPane {
         return motion;
     }
 
+    /** Turns the chosen crease round. */
+    void tryWrongWay() {
+        wrong.setSelected(true);
+    }
+
     private void tryIt() {
         step.ifPresent(fold -> {
             trial = wrong.isSelected() && crease.getValue() != null ? Optional.of(Trial.reversed(work.plan().pieces().get(fold.piece()), crease.getValue())) : Optional.empty();
