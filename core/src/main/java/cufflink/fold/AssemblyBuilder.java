@@ -5,7 +5,6 @@ import cufflink.crease.Panel;
 import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.PanelRef;
-import cufflink.design.Side;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Placing;
@@ -85,7 +84,7 @@ public final class AssemblyBuilder {
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
         return new Join(glue.id(), way, glue.part(), glue.onto(), place, onUpFace,
-                glue.way() == Way.GLUE && glue.edges().containsAll(List.of(Side.values())), glue.over(), glue.under(), axis(glue, place));
+                glue.way() == Way.GLUE && glue.edges().size() >= 3, glue.over(), glue.under(), axis(glue, place));
     }
 
     /** Slotted parts turn about their slit; a part glued along one edge only can be lifted about that edge. */

@@ -14,7 +14,7 @@ import org.locationtech.jts.geom.LineSegment;
  * @param onto  the panel that it is put on
  * @param place from the part's coordinates to the other's in the closed card; absent where folding brings the two together
  * @param above whether the part lies on the side to which {@code onto}'s up face looks
- * @param whole whether all of the part's edges take glue, so that nothing can come between
+ * @param whole whether so many of the part's edges take glue, three or all, that nothing else can come between
  * @param over  panels that a woven part lies over, as it lies on {@code onto}
  * @param under panels that a woven part lies under
  * @param axis  the line about which slotted parts may turn, in the coordinates of {@code onto}

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,7 @@ final class PocketFinder {
     private final Overlay overlay;
     private final List<List<PanelRef>> stacks = new ArrayList<>();
     private final List<Wall> walls = new ArrayList<>();
+    private final Set<Set<PanelRef>> folded = new HashSet<>();
     private final Map<List<PanelRef>, Boolean> sealed = new HashMap<>();
     private final Map<Integer, Integer> parent = new TreeMap<>();
     private final List<int[]> boundary = new ArrayList<>();
@@ -60,7 +62,9 @@ final class PocketFinder {
         for (Hinge hinge : pattern.hinges()) {
             if (hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90) {
                 PanelRef first = new PanelRef(pattern.piece(), hinge.first());
-                walls.add(new Wall(placed(first, hinge.at()), first, new PanelRef(pattern.piece(), hinge.second())));
+                PanelRef second = new PanelRef(pattern.piece(), hinge.second());
+                walls.add(new Wall(placed(first, hinge.at()), first, second));
+                folded.add(Set.of(first, second));
             }
         }
     }
@@ -125,7 +129,7 @@ final class PocketFinder {
             for (int layer = 0; layer + 1 < stack.size(); layer++) {
                 if (parent.containsKey(gap(cell, layer))) {
                     boolean wall = isWall(here, stack, layer);
-                    boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell), here);
+                    boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell));
                     if (wall || mouth) {
                         boundary.add(new int[] {gap(cell, layer), index, wall ? 1 : 0});
                     }
@@ -145,30 +149,39 @@ final class PocketFinder {
         return false;
     }
 
-    /** Joins a gap with those beyond the edge that lie between the same paper; false if there it comes out of the card's front or back, or beside it. */
-    private boolean joinAcross(int cell, int layer, int beyond, List<Wall> here) {
+    /**
+     * Joins a gap with the one beyond the edge between the same two layers; a flap folded onto one of them counts as part of it. False if beyond the edge one of them ends or
+     * something else begins: there the gap can be entered.
+     */
+    private boolean joinAcross(int cell, int layer, int beyond) {
         if (beyond < 0) {
             return false;
         }
         List<PanelRef> stack = stacks.get(cell);
         List<PanelRef> next = stacks.get(beyond);
-        int before = -1;
-        for (int i = layer; i >= 0 && before < 0; i--) {
-            before = continued(stack.get(i), next);
+        int before = continued(stack.get(layer), next);
+        if (before < 0 && layer > 0 && isFlap(stack.get(layer), stack.get(layer - 1))) {
+            before = continued(stack.get(layer - 1), next);
         }
-        int after = -1;
-        for (int i = layer + 1; i < stack.size() && after < 0; i++) {
-            after = continued(stack.get(i), next);
+        int after = continued(stack.get(layer + 1), next);
+        if (after < 0 && layer + 2 < stack.size() && isFlap(stack.get(layer + 1), stack.get(layer + 2))) {
+            after = continued(stack.get(layer + 2), next);
         }
-        if (before < 0 || after < 0) {
+        if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(before))) {
+            before++;
+        } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(after))) {
+            after--;
+        }
+        if (before < 0 || after != before + 1 || !parent.containsKey(gap(beyond, before))) {
             return false;
         }
-        for (int i = before; i < after; i++) {
-            if (parent.containsKey(gap(beyond, i)) && !isWall(here, next, i)) {
-                parent.put(root(gap(cell, layer)), root(gap(beyond, i)));
-            }
-        }
+        parent.put(root(gap(cell, layer)), root(gap(beyond, before)));
         return true;
+    }
+
+    /** Whether two panels are the two sides of a folded crease. */
+    private boolean isFlap(PanelRef one, PanelRef other) {
+        return folded.contains(Set.of(one, other));
     }
 
     /** Where a layer goes on in the next place: itself, or a panel that it is joined to by a flat crease. */

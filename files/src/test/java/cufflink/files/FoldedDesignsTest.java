@@ -146,6 +146,9 @@ class FoldedDesignsTest {
         PocketSpace small = pocket("nested-diagonal-pockets", "base.upperRight");
         assertEquals(Set.of(Side.TOP), small.open());
         assertEquals(Set.of(Side.LEFT, Side.RIGHT, Side.BOTTOM), small.closed());
+        ClosedStack steps = Plans.plan(Plans.project("centre-step").withSet("pocket", "yes")).stack().orElseThrow();
+        assertEquals(Set.of(Side.BOTTOM), steps.spaces().get(0).open());
+        assertEquals(Set.of(Side.LEFT, Side.RIGHT, Side.TOP), steps.spaces().get(0).closed());
         assertTrue(plan("overlapping-gate").stack().orElseThrow().spaces().isEmpty());
     }
 
