@@ -1,6 +1,7 @@
 package cufflink.files;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.design.DesignDefinition;
@@ -12,6 +13,7 @@ import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Problem;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -106,6 +108,13 @@ class DesignLanguageTest {
     void cardGluedShut_isRefused() {
         String tied = CARD.replace("poses:", "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], say: Do not do this.}\nposes:");
         assertTrue(problems(tied).stream().anyMatch(problem -> problem.contains("stops at") || problem.contains("do not close")), problems(tied).toString());
+    }
+
+    /** A stranger's file with very many panels is refused at once, not proved for minutes. */
+    @Test
+    void tooManyPanels_areRefused() {
+        String many = BuiltInDesigns.text("accordion").replace("default: 4, min: 3, max: 24", "default: 100, min: 3, max: 200");
+        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> assertTrue(problems(many).stream().anyMatch(problem -> problem.contains("This makes 100 panels; at most 64 can be proved to fold.")), problems(many).toString()));
     }
 
     /** Every built-in file can be read back through all its words, and its id is its file's name. */
