@@ -20,10 +20,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.Orientation;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
@@ -133,7 +135,7 @@ public final class CreasePatternBuilder {
         List<Polygon> inside = new ArrayList<>();
         for (Object region : regions) {
             Polygon polygon = (Polygon) region;
-            if (outline.contains(polygon.getInteriorPoint())) {
+            if (SimplePointInAreaLocator.isContained(polygon.getInteriorPoint().getCoordinate(), outline)) {
                 polygon.normalize();
                 inside.add(polygon);
             }
@@ -193,7 +195,7 @@ public final class CreasePatternBuilder {
 
     private static Optional<Integer> region(List<Polygon> regions, SizedDesign.Offset at) {
         Coordinate place = new Coordinate(at.x().toMillimetres(), at.y().toMillimetres());
-        return IntStream.range(0, regions.size()).boxed().filter(i -> regions.get(i).contains(FACTORY.createPoint(place))).findFirst();
+        return IntStream.range(0, regions.size()).boxed().filter(i -> SimplePointInAreaLocator.locate(place, regions.get(i)) == Location.INTERIOR).findFirst();
     }
 
     /** A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the panel is on. */

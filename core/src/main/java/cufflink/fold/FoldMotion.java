@@ -8,14 +8,17 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * The way from one state to another. Every crease turns evenly; where that would tear a loop, the way is followed in small steps instead, each to the nearest angles that
  * close all loops and on towards the end, while creases that end as they began stay if they can.
  */
 public final class FoldMotion {
-    private static final int SAMPLES = 12;
+    private static final int SAMPLES = 8;
     private static final double[] PROBES = {0.07, 0.31, 0.5, 0.83};
+    /** Steps of the way after which it is looked at on the way. */
+    private static final int[] STATIONS = {1, 2, 4, 6, 7};
 
     private final Folder folder;
     private final FoldedState from;
@@ -84,6 +87,11 @@ public final class FoldMotion {
         FoldedState b = path.get(before + 1).orThrow();
         mixed.replaceAll((crease, angle) -> a.angle(crease) + (b.angle(crease) - a.angle(crease)) * (place - before));
         return folder.follow(mixed, mixed, List.of(Set.of()));
+    }
+
+    /** Shares of the way, between its ends, that tell what happens on it. */
+    double[] stations() {
+        return IntStream.of(STATIONS).mapToDouble(station -> (double) station / SAMPLES).toArray();
     }
 
     private synchronized List<Outcome<FoldedState>> path() {

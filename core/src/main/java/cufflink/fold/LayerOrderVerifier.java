@@ -11,9 +11,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
-import org.locationtech.jts.geom.Point;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -126,8 +127,7 @@ public final class LayerOrderVerifier {
     }
 
     private static boolean covers(Polygon paper, Coordinate at) {
-        Point point = paper.getFactory().createPoint(at);
-        return paper.getEnvelopeInternal().contains(at) && paper.contains(point);
+        return SimplePointInAreaLocator.locate(at, paper) == Location.INTERIOR;
     }
 
     private boolean interleaved(Crease a, Crease b) {

@@ -224,26 +224,27 @@ final class Linkage {
      */
     double[][] slopes(RigidMotion[] position, ToDoubleFunction<CreaseRef> angle, List<CreaseRef> creases) {
         List<Meeting> meetings = meetings(position, angle);
+        List<Spin> spins = tree.stream().map(branch -> Spin.of(branch.link(), position, branch.link().near() == branch.from() ? 1 : -1)).toList();
         double[][] slopes = new double[creases.size()][];
         for (int i = 0; i < slopes.length; i++) {
-            slopes[i] = slope(position, meetings, creases.get(i));
+            slopes[i] = slope(position, spins, meetings, creases.get(i));
         }
         return slopes;
     }
 
-    private double[] slope(RigidMotion[] position, List<Meeting> meetings, CreaseRef crease) {
+    private double[] slope(RigidMotion[] position, List<Spin> spins, List<Meeting> meetings, CreaseRef crease) {
         BitSet turning = branchesOf.getOrDefault(crease, new BitSet());
         double[] slope = new double[meetings.size() * 3];
         for (int i = 0; i < meetings.size(); i++) {
             Meeting meeting = meetings.get(i);
             Link link = meeting.link();
-            Point3 over = moved(turning, link.near(), position, meeting.overLink());
+            Point3 over = moved(turning, link.near(), spins, meeting.overLink());
             if (link.turns() && link.angle().equals(crease)) {
-                over = over.plus(turning(link, position, 1, meeting.overLink()));
+                over = over.plus(Spin.of(link, position, 1).move(meeting.overLink()));
             }
-            Point3 along = moved(turning, link.far(), position, meeting.alongTree());
+            Point3 along = moved(turning, link.far(), spins, meeting.alongTree());
             if (link.slides()) {
-                Point3 frame = moved(turning, link.near(), position, meeting.alongTree());
+                Point3 frame = moved(turning, link.near(), spins, meeting.alongTree());
                 write(new Point3(position[link.near()].up().dot(frame.minus(along)), 0, 0), slope, i);
             } else {
                 write(over.minus(along), slope, i);
@@ -253,23 +254,32 @@ final class Linkage {
     }
 
     /** How a point that moves with a panel moves per degree, if these branches turn. */
-    private Point3 moved(BitSet turning, int panel, RigidMotion[] position, Point3 point) {
+    private Point3 moved(BitSet turning, int panel, List<Spin> spins, Point3 point) {
         Point3 sum = new Point3(0, 0, 0);
         for (int b = turning.nextSetBit(0); b >= 0; b = turning.nextSetBit(b + 1)) {
             if (ancestry[panel].get(b)) {
-                Branch branch = tree.get(b);
-                sum = sum.plus(turning(branch.link(), position, branch.link().near() == branch.from() ? 1 : -1, point));
+                sum = sum.plus(spins.get(b).move(point));
             }
         }
         return sum;
     }
 
-    /** How a point moves per degree as a link turns what lies beyond it. */
-    private static Point3 turning(Link link, RigidMotion[] position, double forward, Point3 point) {
-        Point3 start = position[link.near()].apply(link.axis().p0);
-        Point3 axis = position[link.near()].apply(link.axis().p1).minus(start);
-        double scale = Math.toRadians(1) * link.sense() * forward / Math.sqrt(axis.dot(axis));
-        return axis.times(scale).cross(point.minus(start));
+    /**
+     * How a link turns what lies beyond it.
+     *
+     * @param through a point of its axis
+     * @param perDegree along the axis
+     */
+    private record Spin(Point3 through, Point3 perDegree) {
+        static Spin of(Link link, RigidMotion[] position, double forward) {
+            Point3 start = position[link.near()].apply(link.axis().p0);
+            Point3 axis = position[link.near()].apply(link.axis().p1).minus(start);
+            return new Spin(start, axis.times(Math.toRadians(1) * link.sense() * forward / Math.sqrt(axis.dot(axis))));
+        }
+
+        Point3 move(Point3 point) {
+            return perDegree.cross(point.minus(through));
+        }
     }
 
     /** The link with the widest gap. */

@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
@@ -17,11 +18,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
-import org.locationtech.jts.noding.IntersectionAdder;
-import org.locationtech.jts.noding.MCIndexNoder;
-import org.locationtech.jts.noding.NodedSegmentString;
-import org.locationtech.jts.noding.SegmentString;
-import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /**
  * The places of a flat stack: the outlines of all its faces, laid over each other, divide the plane into cells; every place in a cell lies under the
@@ -95,15 +91,9 @@ final class Overlay {
                 addSides(face.getInteriorRingN(i).getCoordinates(), sides);
             }
         }
-        Polygonizer polygonizer = new Polygonizer();
-        polygonizer.setCheckRingsValid(false);
-        noded(sides).forEach(side -> polygonizer.add(FACTORY.createLineString(new Coordinate[] {side.from(), side.to()})));
-        List<Polygon> regions = new ArrayList<>();
-        for (Object region : polygonizer.getPolygons()) {
-            Polygon polygon = (Polygon) region;
-            polygon.normalize();
-            regions.add(polygon);
-        }
+        List<LineSegment> stretches = noded(sides).stream().map(side -> new LineSegment(side.from(), side.to())).toList();
+        List<Polygon> regions = new ArrayList<>(Subdivision.regions(stretches, FACTORY));
+        regions.forEach(Polygon::normalize);
         regions.sort(Polygon::compareTo);
         return regions;
     }
@@ -128,20 +118,45 @@ final class Overlay {
             corners.add(side.from());
             corners.add(side.to());
         });
-        List<SegmentString> strings = new ArrayList<>();
         Set<Ends> split = new LinkedHashSet<>();
         sides.forEach(side -> split(side, corners, split));
-        split.forEach(side -> strings.add(new NodedSegmentString(new Coordinate[] {side.from(), side.to()}, null)));
-        MCIndexNoder noder = new MCIndexNoder(new IntersectionAdder(new RobustLineIntersector()));
-        noder.computeNodes(strings);
-        Set<Ends> noded = new LinkedHashSet<>();
-        for (Object string : noder.getNodedSubstrings()) {
-            Coordinate[] points = ((SegmentString) string).getCoordinates();
-            for (int i = 0; i + 1 < points.length; i++) {
-                add(onGrid(points[i]), onGrid(points[i + 1]), noded);
+        return crossed(new ArrayList<>(split));
+    }
+
+    /** Splits sides, in the order of their left ends, where two of them cross. */
+    private static Set<Ends> crossed(List<Ends> sides) {
+        sides.sort(Comparator.comparing(Ends::from));
+        List<Set<Coordinate>> on = new ArrayList<>();
+        sides.forEach(side -> on.add(new TreeSet<>(List.of(side.from(), side.to()))));
+        RobustLineIntersector meeting = new RobustLineIntersector();
+        for (int i = 0; i < sides.size(); i++) {
+            Ends a = sides.get(i);
+            double least = Math.min(a.from().y, a.to().y);
+            double most = Math.max(a.from().y, a.to().y);
+            for (int j = i + 1; j < sides.size() && sides.get(j).from().x <= a.to().x; j++) {
+                Ends b = sides.get(j);
+                if (Math.max(b.from().y, b.to().y) < least || Math.min(b.from().y, b.to().y) > most) {
+                    continue;
+                }
+                meeting.computeIntersection(a.from(), a.to(), b.from(), b.to());
+                if (meeting.isProper()) {
+                    Coordinate corner = onGrid(meeting.getIntersection(0));
+                    on.get(i).add(corner);
+                    on.get(j).add(corner);
+                }
             }
         }
-        return noded;
+        Set<Ends> crossed = new LinkedHashSet<>();
+        for (Set<Coordinate> corners : on) {
+            Coordinate last = null;
+            for (Coordinate corner : corners) {
+                if (last != null) {
+                    add(last, corner, crossed);
+                }
+                last = corner;
+            }
+        }
+        return crossed;
     }
 
     private static void split(Ends side, Set<Coordinate> corners, Set<Ends> into) {

@@ -6,12 +6,11 @@ import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.Point;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
-import org.locationtech.jts.linearref.LengthIndexedLine;
 
 /**
  * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pierce another. The
@@ -20,10 +19,8 @@ import org.locationtech.jts.linearref.LengthIndexedLine;
 public final class PathChecker {
     /** Shares of the way at which the layers are compared just after the start and just before the end. */
     private static final double LEAVING = 0.02;
-    private static final double[] SAMPLES = {0.1, 0.3, 0.5, 0.7, 0.9};
     /** Paper that reaches less far through other paper only touches it, millimetres. */
     private static final double GRAZE = 0.3;
-    private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final FoldMotion motion;
 
@@ -101,7 +98,7 @@ public final class PathChecker {
     }
 
     private Optional<Problem> between() {
-        for (double share : SAMPLES) {
+        for (double share : motion.stations()) {
             Outcome<FoldedState> at = motion.at(share);
             if (at.value().isEmpty()) {
                 return Optional.of(at.problems().get(0));
@@ -127,9 +124,8 @@ public final class PathChecker {
                 if (!moved.get(i) && !moved.get(j)) {
                     continue;
                 }
-                RigidMotion toOther = state.position().get(panels.get(j)).inverse().after(state.position().get(panels.get(i)));
                 List<Point3> seen = corners.get(j).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
-                if (passesThrough(seen, outlines.get(i), toOther, outlines.get(j))) {
+                if (isOnBothSides(seen) && passesThrough(seen, outlines.get(i), state.position().get(panels.get(j)).inverse().after(state.position().get(panels.get(i))), outlines.get(j))) {
                     return Optional.of(List.of(panels.get(i), panels.get(j)));
                 }
             }
@@ -137,25 +133,53 @@ public final class PathChecker {
         return Optional.empty();
     }
 
+    private static boolean isOnBothSides(List<Point3> ring) {
+        return ring.stream().anyMatch(corner -> corner.z() > GRAZE) && ring.stream().anyMatch(corner -> corner.z() < -GRAZE);
+    }
+
     /** Whether another panel, seen from a panel's own plane, cuts that plane inside both of them, more than a graze from their edges. */
     private static boolean passesThrough(List<Point3> other, Polygon panel, RigidMotion toOther, Polygon otherOutline) {
-        boolean before = other.stream().anyMatch(corner -> corner.z() > GRAZE);
-        boolean behind = other.stream().anyMatch(corner -> corner.z() < -GRAZE);
-        if (!before || !behind) {
-            return false;
-        }
         List<Coordinate> cuts = cuts(other);
         for (int i = 0; i + 1 < cuts.size(); i += 2) {
-            Geometry common = FACTORY.createLineString(new Coordinate[] {cuts.get(i), cuts.get(i + 1)}).intersection(panel);
-            if (common.getLength() > GRAZE) {
-                Coordinate middle = new LengthIndexedLine(common).extractPoint(common.getLength() / 2);
+            for (LineSegment common : inside(new LineSegment(cuts.get(i), cuts.get(i + 1)), panel)) {
+                Coordinate middle = common.midPoint();
                 Point3 there = toOther.apply(middle);
-                if (isDeep(panel, middle) && isDeep(otherOutline, new Coordinate(there.x(), there.y()))) {
+                if (common.getLength() > GRAZE && isDeep(panel, middle) && isDeep(otherOutline, new Coordinate(there.x(), there.y()))) {
                     return true;
                 }
             }
         }
         return false;
+    }
+
+    /** The stretches of a line that lie inside a polygon. */
+    private static List<LineSegment> inside(LineSegment line, Polygon polygon) {
+        if (!polygon.getEnvelopeInternal().intersects(line.p0, line.p1)) {
+            return List.of();
+        }
+        List<Double> shares = new ArrayList<>(List.of(0.0, 1.0));
+        addCrossings(line, polygon.getExteriorRing().getCoordinates(), shares);
+        for (int i = 0; i < polygon.getNumInteriorRing(); i++) {
+            addCrossings(line, polygon.getInteriorRingN(i).getCoordinates(), shares);
+        }
+        shares.sort(null);
+        List<LineSegment> inside = new ArrayList<>();
+        for (int i = 0; i + 1 < shares.size(); i++) {
+            LineSegment part = new LineSegment(line.pointAlong(shares.get(i)), line.pointAlong(shares.get(i + 1)));
+            if (SimplePointInAreaLocator.isContained(part.midPoint(), polygon)) {
+                inside.add(part);
+            }
+        }
+        return inside;
+    }
+
+    private static void addCrossings(LineSegment line, Coordinate[] ring, List<Double> shares) {
+        for (int i = 0; i + 1 < ring.length; i++) {
+            Coordinate at = line.intersection(new LineSegment(ring[i], ring[i + 1]));
+            if (at != null) {
+                shares.add(line.segmentFraction(at));
+            }
+        }
     }
 
     /** Where a ring passes through the plane, in order along the line in which the two planes meet. */
@@ -174,7 +198,14 @@ public final class PathChecker {
     }
 
     private static boolean isDeep(Polygon panel, Coordinate at) {
-        Point point = FACTORY.createPoint(at);
-        return panel.getEnvelopeInternal().contains(at) && panel.contains(point) && panel.getBoundary().distance(point) > GRAZE;
+        if (!SimplePointInAreaLocator.isContained(at, panel) || Distance.pointToSegmentString(at, panel.getExteriorRing().getCoordinates()) <= GRAZE) {
+            return false;
+        }
+        for (int i = 0; i < panel.getNumInteriorRing(); i++) {
+            if (Distance.pointToSegmentString(at, panel.getInteriorRingN(i).getCoordinates()) <= GRAZE) {
+                return false;
+            }
+        }
+        return true;
     }
 }
