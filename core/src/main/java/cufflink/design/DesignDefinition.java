@@ -198,7 +198,7 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param others the angle of the creases that are not named; absent if they stay as they were
      * @param repeat runs through the names of creases that are counted
      */
-    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles, Optional<Repeat> repeat) {
+    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
     /**

@@ -166,6 +166,9 @@ public final class DesignSizer {
     private Map<String, SizedDesign.Pose> poses() {
         Map<String, SizedDesign.Pose> poses = new LinkedHashMap<>();
         definition.poses().forEach((name, pose) -> {
+            if (!sheet.wanted(pose.when())) {
+                return;
+            }
             Map<CreaseRef, Double> angles = new LinkedHashMap<>();
             sheet.repeat(pose.repeat(), () -> pose.angles().forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));

@@ -49,6 +49,19 @@ class DesignLanguageTest {
             checks: []
             """;
 
+    private static final String BANDED = CARD.replace("folding:", """
+              band:
+                size: [2 * width + 1/2 in, 1 in]
+                scores: [{id: left, x: width / 2, fold: valley}, {id: right, x: width * 3/2, fold: valley}]
+                panels: [lap, front, overlap]
+            folding:
+              - {piece: band, fold: [left], say: Wrap it.}
+              - {piece: band, fold: [right], say: Close it.}""").replace("poses:", """
+              - {id: around, glue: band.front, onto: base.front, face: outside, at: [0 mm, 1 in], turned: over, edges: [], say: Wrap the band around.}
+            stack:
+              - {front: base.back, behind: band.lap}
+            poses:""");
+
     private static Plan plan(String text) {
         DesignDefinition design = DesignFileReader.read("trial.yaml", text).orThrow();
         return Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH)).orThrow();
@@ -73,6 +86,21 @@ class DesignLanguageTest {
         assertEquals("Tag 2", plan.design().piece("tag2").label());
     }
 
+    /** A loose band lies around the closed card: on its front, behind its back, its second end over the first. */
+    @Test
+    void band_goesAroundTheCard() {
+        Plan plan = plan(BANDED.replace("  half open: {spine: 90 deg}", "  band open: {band.right: 90 deg}"));
+        assertEquals(List.of("band.front", "tag2.tag", "tag1.tag", "base.front", "base.back", "band.lap", "band.overlap"),
+                plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
+        assertEquals(List.of(), plan.folded().faults());
+    }
+
+    /** What the band holds shut cannot be opened before it is taken off. */
+    @Test
+    void bandedCard_doesNotOpen() {
+        assertTrue(problems(BANDED).stream().anyMatch(problem -> problem.contains("spine cannot be folded now")), problems(BANDED).toString());
+    }
+
     @Test
     void held_leansTheClosedCard() {
         assertEquals(Length.ofInches(4), plan(CARD).closedWidth().orElseThrow());
@@ -94,6 +122,8 @@ class DesignLanguageTest {
         "turned: over| turned: around| expected one of no, over, tumbled",
         "at: [i * 1/4 in, i * 1/4 in]| at: [i * 1/4 in]| “at” needs two values",
         "half open: {spine: 90 deg}| half open: {after: never, spine: 90 deg}| There is no pose “never” before it",
+        "half open: {spine: 90 deg}| half open: {spin: 90 deg}| There is no crease “base.spin”",
+        "half open: {spine: 90 deg}| half open: {spine: 90 deg, when: width}| must be yes or no",
         "half open: {spine: 90 deg}| half open: [90 deg]| A pose must name creases and angles",
         "half open: {spine: 90 deg}| half open: {repeat: 3, spine: 90 deg}| A repeat counts one variable",
         "say: Fold it.}| tuck: [[front]], say: Fold it.}| A tuck names two panels",

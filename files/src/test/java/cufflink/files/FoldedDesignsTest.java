@@ -45,6 +45,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 
 /** Folding proved on the built-in designs: every size and paper, motions, pockets, and what is refused. */
@@ -96,6 +97,18 @@ class FoldedDesignsTest {
                     assertEquals(List.of(), plan.folded().faults());
                 }
             }
+        }
+    }
+
+    /** The strip lies flat round the bar's fold and is raised over it, at every size and in both units. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 1.15, 1.4})
+    void sentimentStrip_closesAndIsRaised(double size) {
+        for (RulerStep step : List.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE)) {
+            Plan plan = Planner.plan(sized("slot-concertina", step, size, "12 in square").withSet("strip", "yes")).orThrow();
+            assertEquals(List.of(), bad(plan));
+            assertEquals(List.of("half open", "strip raised"), plan.folded().poses().stream().map(PosedCard::name).toList());
+            assertEquals(List.of(), plan.folded().faults());
         }
     }
 

@@ -10,6 +10,7 @@ import cufflink.drawing.StepDrawing;
 import cufflink.fold.FoldStage;
 import cufflink.fold.Trial;
 import cufflink.plan.StepSubject;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -79,10 +80,11 @@ final class FoldPane extends BorderPane {
     void show(StepSubject.OfFold fold) {
         boolean same = step.filter(shown -> shown.piece().equals(fold.piece()) && shown.index() == fold.index()).isPresent();
         step = Optional.of(fold);
-        if (!same) {
+        List<String> creases = fold.stage().step().creases();
+        if (!same || !crease.getItems().equals(creases)) {
             wrong.setSelected(false);
-            crease.getItems().setAll(fold.stage().step().creases());
-            crease.setValue(fold.stage().step().creases().get(0));
+            crease.getItems().setAll(creases);
+            crease.setValue(creases.get(0));
         }
         crease.setVisible(crease.getItems().size() > 1);
         crease.setManaged(crease.isVisible());

@@ -2,6 +2,8 @@ package cufflink.files.design;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
+import cufflink.design.CreaseRef;
+import cufflink.design.Template;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignSizer;
 import cufflink.design.Given;
@@ -112,12 +114,24 @@ public final class DesignFileReader {
             });
             design.poses().forEach((name, pose) -> pose.after().filter(before -> !design.poses().containsKey(before)).ifPresent(before -> problems.add(
                     Problem.error(file + ", pose " + name, "There is no pose “" + before + "” before it.", "Name a pose that stands above it."))));
+            design.poses().forEach((name, pose) -> pose.angles().keySet().stream().filter(crease -> !isCrease(crease, design, patterns)).forEach(crease -> problems.add(
+                    Problem.error(file + ", pose " + name, "There is no crease “" + crease.piece() + "." + crease.crease() + "”.", "Name a score of one of the pieces."))));
             design.pockets().forEach(pocket -> {
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().front(), patterns, problems);
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().back(), patterns, problems);
             });
         }
         return problems;
+    }
+
+    /** Whether a piece has this crease or joint, now or under a condition. */
+    private static boolean isCrease(CreaseRef crease, SizedDesign design, Map<String, CreasePattern> patterns) {
+        if (!patterns.containsKey(crease.piece())) {
+            return design.definition().pieces().stream().anyMatch(piece -> piece.id().equals(Template.of(crease.piece())));
+        }
+        return patterns.get(crease.piece()).hinges().stream().anyMatch(hinge -> hinge.crease().equals(crease.crease()))
+                || design.glue().stream().anyMatch(glue -> glue.id().equals(crease.crease()))
+                || design.definition().pieces().stream().flatMap(piece -> piece.scores().stream()).anyMatch(score -> score.id().equals(Template.of(crease.crease())));
     }
 
     private static void reference(String file, String where, PanelRef panel, Map<String, CreasePattern> patterns, List<Problem> problems) {

@@ -80,6 +80,7 @@ final class DesignParser {
     private static Pose pose(YamlNode node, Fields fields) {
         Optional<String> after = Optional.empty();
         Optional<Formula> others = Optional.empty();
+        Optional<Formula> when = Optional.empty();
         Optional<Repeat> repeat = Optional.empty();
         Map<Template, Formula> angles = new LinkedHashMap<>();
         if (node instanceof YamlNode.Mapping mapping) {
@@ -88,6 +89,8 @@ final class DesignParser {
                     after = Optional.of(scalar.text());
                 } else if (entry.getKey().equals("others")) {
                     others = Optional.of(fields.formula(entry.getValue()));
+                } else if (entry.getKey().equals("when")) {
+                    when = Optional.of(fields.formula(entry.getValue()));
                 } else if (entry.getKey().equals("repeat")) {
                     repeat = repeat(entry.getValue(), fields);
                 } else {
@@ -97,7 +100,7 @@ final class DesignParser {
         } else {
             fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
         }
-        return new Pose(after, others, angles, repeat);
+        return new Pose(after, others, angles, when, repeat);
     }
 
     private DesignDefinition.Layers layers(YamlNode node) {
