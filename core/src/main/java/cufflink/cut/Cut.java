@@ -18,4 +18,19 @@ public record Cut(int number, boolean upright, Length at, Length x, Length y, Le
     public Length length() {
         return upright ? height : width;
     }
+
+    /** The part between the fence and the blade. */
+    public SheetLayout.Part near() {
+        return new SheetLayout.Part(x, y, upright ? at : width, upright ? height : at);
+    }
+
+    /** The part beyond the blade. */
+    public SheetLayout.Part far() {
+        return upright ? new SheetLayout.Part(x.plus(at), y, width.minus(at), height) : new SheetLayout.Part(x, y.plus(at), width, height.minus(at));
+    }
+
+    /** The same cut at another place in the order. */
+    public Cut numbered(int value) {
+        return new Cut(value, upright, at, x, y, width, height);
+    }
 }

@@ -23,7 +23,10 @@ public final class LayoutChecker {
         Map<String, Integer> count = new HashMap<>();
         for (SheetLayout sheet : plan.sheets()) {
             carryOut(sheet, faults);
-            sheet.placements().forEach(placement -> count.merge(placement.piece(), 1, Integer::sum));
+            sheet.placements().forEach(placement -> {
+                count.merge(placement.piece(), 1, Integer::sum);
+                placement.other().ifPresent(other -> count.merge(other, 1, Integer::sum));
+            });
         }
         plan.unplaced().forEach(id -> count.merge(id, 1, Integer::sum));
         for (CutPiece piece : job.pieces()) {

@@ -1,32 +1,62 @@
 package cufflink.cut;
 
+import java.util.Comparator;
 import java.util.List;
 
 /**
  * The sheets of a job.
  *
- * @param bound    no plan can do with fewer sheets than this
+ * @param bound    no plan can do with fewer new sheets than this
  * @param unplaced ids of pieces for which there is no paper, once for each copy
  */
 public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
+    /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, the largest offcut left in one piece, fewer settings of the fence. */
+    public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap())).thenComparingLong(plan -> -Math.round(plan.largestOffcut()))
+            .thenComparingInt(LayoutPlan::settings);
+
     public LayoutPlan {
         sheets = List.copyOf(sheets);
         unplaced = List.copyOf(unplaced);
     }
 
-    /** Whether fewer sheets are impossible. */
+    /** Sheets that are not offcuts. */
+    public int newSheets() {
+        return (int) sheets.stream().filter(sheet -> !sheet.stock().offcut()).count();
+    }
+
+    /** Whether every piece is placed and fewer new sheets are impossible. */
     public boolean isProved() {
-        return unplaced.isEmpty() && sheets.size() <= bound;
+        return unplaced.isEmpty() && newSheets() <= bound;
     }
 
     /** Share of the sheets' area that becomes no piece, 0 to 1. */
     public double waste() {
-        double sheetArea = 0;
-        double pieceArea = 0;
-        for (SheetLayout sheet : sheets) {
-            sheetArea += sheet.stock().width().toMillimetres() * sheet.stock().height().toMillimetres();
-            pieceArea += sheet.placements().stream().mapToDouble(p -> p.width().toMillimetres() * p.height().toMillimetres()).sum();
-        }
-        return sheetArea == 0 ? 0 : 1 - pieceArea / sheetArea;
+        double area = sheets.stream().mapToDouble(SheetLayout::area).sum();
+        return area == 0 ? 0 : 1 - sheets.stream().mapToDouble(SheetLayout::used).sum() / area;
+    }
+
+    /** Square millimetres of pieces that come from offcuts. */
+    public double fromOffcuts() {
+        return sheets.stream().filter(sheet -> sheet.stock().offcut()).mapToDouble(SheetLayout::used).sum();
+    }
+
+    /** Square millimetres that are neither piece nor worth keeping. */
+    public double scrap() {
+        return sheets.stream().flatMap(sheet -> sheet.rest().stream()).filter(part -> !part.isKept()).mapToDouble(SheetLayout.Part::area).sum();
+    }
+
+    /** Square millimetres of the largest part left over in one piece. */
+    public double largestOffcut() {
+        return sheets.stream().flatMap(sheet -> sheet.rest().stream()).mapToDouble(SheetLayout.Part::area).max().orElse(0);
+    }
+
+    /** How often the fence is set. */
+    public int settings() {
+        return sheets.stream().mapToInt(SheetLayout::settings).sum();
+    }
+
+    LayoutPlan withBound(int value) {
+        return new LayoutPlan(sheets, value, unplaced);
     }
 }

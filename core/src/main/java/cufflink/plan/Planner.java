@@ -4,7 +4,7 @@ import cufflink.check.CheckSubject;
 import cufflink.check.Checker;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
-import cufflink.cut.GreedyLayoutPlanner;
+import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
 import cufflink.cut.StockSheet;
@@ -32,7 +32,7 @@ import java.util.OptionalInt;
 
 /** The one door: works a project out. */
 public final class Planner {
-    private static final LayoutPlanner LAYOUTS = new GreedyLayoutPlanner();
+    private static final LayoutPlanner LAYOUTS = new GuillotinePlanner();
 
     private final Project project;
     private final List<Problem> problems = new ArrayList<>();

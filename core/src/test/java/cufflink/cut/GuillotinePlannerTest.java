@@ -14,8 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class GreedyLayoutPlannerTest {
-    private static final GreedyLayoutPlanner PLANNER = new GreedyLayoutPlanner();
+class GuillotinePlannerTest {
+    private static final GuillotinePlanner PLANNER = new GuillotinePlanner();
 
     private static CutPiece piece(String id, int quantity, double width, double height, boolean mayTurn) {
         return new CutPiece(id, id, quantity, Length.nearestToMillimetres(width), Length.nearestToMillimetres(height), "card", mayTurn);

@@ -1,0 +1,133 @@
+package cufflink.cut;
+
+import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A job in whole nanometres, for the search: rectangles that may take each other's place are one kind, and two triangles with one diagonal are one rectangle. */
+final class Demand {
+    /** A rectangle to cut: what becomes of it. */
+    record Slot(CutPiece piece, Optional<String> other) {
+    }
+
+    /** Rectangles alike; {@code width} is the longer side if they may turn. */
+    record Kind(long width, long height, List<Slot> slots) {
+        double area() {
+            return (double) width * height;
+        }
+    }
+
+    /** A triangle waits here for another with the same diagonal. */
+    private record Alike(long width, long height, List<String> materials, boolean mayTurn, Optional<Along> fold, Half half) {
+    }
+
+    final List<Kind> kinds;
+    final List<StockSheet> stock;
+    final long blade;
+    /** By kind and stock: whether the kind may be cut from it as its width and height say, and turned. */
+    private final boolean[][] upright;
+    private final boolean[][] turned;
+
+    Demand(CutJob job) {
+        stock = job.stock().stream().sorted(Comparator.comparing((StockSheet sheet) -> !sheet.offcut())
+                .thenComparing(sheet -> (sheet.offcut() ? 1 : -1) * area(sheet)).thenComparing(StockSheet::id)).toList();
+        blade = job.blade().map(Length::nanometres).orElse(Long.MAX_VALUE);
+        Map<Alike, List<Slot>> alike = new LinkedHashMap<>();
+        job.pieces().forEach(piece -> addSlots(piece, alike));
+        kinds = alike.entrySet().stream().map(entry -> new Kind(entry.getKey().width(), entry.getKey().height(), List.copyOf(entry.getValue())))
+                .sorted(Comparator.comparingDouble(Kind::area).thenComparing(Kind::width).reversed()).toList();
+        upright = new boolean[kinds.size()][stock.size()];
+        turned = new boolean[kinds.size()][stock.size()];
+        for (int kind = 0; kind < kinds.size(); kind++) {
+            for (int sheet = 0; sheet < stock.size(); sheet++) {
+                allow(kind, sheet, job.grain());
+            }
+        }
+    }
+
+    private static double area(StockSheet sheet) {
+        return sheet.width().toMillimetres() * sheet.height().toMillimetres();
+    }
+
+    private static void addSlots(CutPiece piece, Map<Alike, List<Slot>> alike) {
+        long w = piece.width().nanometres();
+        long h = piece.height().nanometres();
+        boolean swap = piece.mayTurn() && h > w;
+        boolean pairs = piece.half() != Half.WHOLE && piece.mayTurn();
+        Alike key = new Alike(swap ? h : w, swap ? w : h, piece.materials(), piece.mayTurn(), swap ? piece.fold().map(Along::turned) : piece.fold(), pairs ? piece.half() : Half.WHOLE);
+        List<Slot> slots = alike.computeIfAbsent(key, none -> new ArrayList<>());
+        for (int i = 0; i < piece.quantity(); i++) {
+            Optional<Slot> waiting = pairs && !slots.isEmpty() ? Optional.of(slots.get(slots.size() - 1)).filter(slot -> slot.other().isEmpty()) : Optional.empty();
+            if (waiting.isPresent()) {
+                slots.set(slots.size() - 1, new Slot(waiting.get().piece(), Optional.of(piece.id())));
+            } else {
+                slots.add(new Slot(piece, Optional.empty()));
+            }
+        }
+    }
+
+    private void allow(int kind, int sheet, GrainRule grain) {
+        CutPiece piece = kinds.get(kind).slots().get(0).piece();
+        StockSheet from = stock.get(sheet);
+        if (!piece.materials().contains(from.material())) {
+            return;
+        }
+        boolean asDrawn = kinds.get(kind).width() == piece.width().nanometres();
+        boolean binds = grain == GrainRule.MUST && piece.fold().isPresent() && from.grain().isPresent();
+        boolean lies = !binds || piece.fold().equals(from.grain());
+        boolean turns = piece.mayTurn() && !from.directional() && (!binds || !piece.fold().equals(from.grain()));
+        upright[kind][sheet] = (asDrawn ? lies : turns) && fits(kinds.get(kind).width(), kinds.get(kind).height(), from);
+        turned[kind][sheet] = (asDrawn ? turns : lies) && fits(kinds.get(kind).height(), kinds.get(kind).width(), from);
+    }
+
+    private static boolean fits(long width, long height, StockSheet sheet) {
+        return width <= sheet.width().nanometres() && height <= sheet.height().nanometres();
+    }
+
+    /** Whether a kind may lie as its width and height say, or turned, on a stock. */
+    boolean may(int kind, int sheet, boolean turn) {
+        return turn ? turned[kind][sheet] : upright[kind][sheet];
+    }
+
+    /** Whether a kind may come from a stock at all. */
+    boolean comesFrom(int kind, int sheet) {
+        return upright[kind][sheet] || turned[kind][sheet];
+    }
+
+    /** Whether two stocks allow the same kinds in the same ways. */
+    boolean alike(int a, int b) {
+        for (int kind = 0; kind < kinds.size(); kind++) {
+            if (kinds.get(kind).slots().get(0).piece().materials().contains(stock.get(a).material()) != kinds.get(kind).slots().get(0).piece().materials().contains(stock.get(b).material())) {
+                return false;
+            }
+        }
+        return stock.get(a).directional() == stock.get(b).directional() && stock.get(a).grain().equals(stock.get(b).grain());
+    }
+
+    long sheetWidth(int sheet) {
+        return stock.get(sheet).width().nanometres();
+    }
+
+    long sheetHeight(int sheet) {
+        return stock.get(sheet).height().nanometres();
+    }
+
+    /** Sheets of each stock. */
+    int[] supply() {
+        return stock.stream().mapToInt(sheet -> sheet.count().orElse(Integer.MAX_VALUE)).toArray();
+    }
+
+    /** Rectangles of each kind. */
+    int[] quantities() {
+        return kinds.stream().mapToInt(kind -> kind.slots().size()).toArray();
+    }
+
+    static boolean isNone(int[] counts) {
+        return Arrays.stream(counts).allMatch(count -> count == 0);
+    }
+}

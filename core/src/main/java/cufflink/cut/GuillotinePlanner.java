@@ -1,0 +1,81 @@
+package cufflink.cut;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+
+/** Plans each set of papers that share pieces by itself ({@link PaperSearch}) and puts the plans together. */
+public final class GuillotinePlanner implements LayoutPlanner {
+    private static final BooleanSupplier AT_ONCE = () -> true;
+
+    @Override
+    public LayoutPlan plan(CutJob job) {
+        return run(job, AT_ONCE, plan -> { });
+    }
+
+    @Override
+    public LayoutPlan improve(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
+        return run(job, stop, better);
+    }
+
+    private static LayoutPlan run(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
+        if (job.grain() != GrainRule.PREFER) {
+            return bound(job, stop, better);
+        }
+        LayoutPlan free = bound(job.withGrain(GrainRule.IGNORE), stop, plan -> { });
+        LayoutPlan along = bound(job.withGrain(GrainRule.MUST), stop, plan -> { });
+        boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
+        LayoutPlan chosen = costsNothing ? along.withBound(free.bound()) : free;
+        better.accept(chosen);
+        return chosen;
+    }
+
+    private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
+        List<PaperSearch> searches = parts(job).stream().map(part -> new PaperSearch(new Demand(part))).toList();
+        if (!stop.getAsBoolean()) {
+            for (PaperSearch search : searches) {
+                search.improve(stop, plan -> better.accept(together(searches)));
+            }
+        }
+        return together(searches);
+    }
+
+    private static LayoutPlan together(List<PaperSearch> searches) {
+        List<SheetLayout> sheets = new ArrayList<>();
+        List<String> unplaced = new ArrayList<>();
+        int bound = 0;
+        for (PaperSearch search : searches) {
+            LayoutPlan plan = search.best();
+            sheets.addAll(plan.sheets());
+            unplaced.addAll(plan.unplaced());
+            bound += plan.bound();
+        }
+        return new LayoutPlan(sheets, bound, unplaced);
+    }
+
+    /** The job divided so that no piece of one part can come from the paper of another. */
+    private static List<CutJob> parts(CutJob job) {
+        List<CutJob> parts = new ArrayList<>();
+        List<CutPiece> left = new ArrayList<>(job.pieces());
+        while (!left.isEmpty()) {
+            Set<String> materials = new LinkedHashSet<>(left.get(0).materials());
+            Set<CutPiece> own = new LinkedHashSet<>();
+            int before;
+            do {
+                before = own.size();
+                left.stream().filter(piece -> piece.materials().stream().anyMatch(materials::contains)).forEach(piece -> {
+                    own.add(piece);
+                    materials.addAll(piece.materials());
+                });
+            } while (own.size() > before);
+            left.removeAll(new HashSet<>(own));
+            List<CutPiece> pieces = own.isEmpty() ? List.of(left.remove(0)) : job.pieces().stream().filter(own::contains).toList();
+            parts.add(new CutJob(pieces, job.stock().stream().filter(sheet -> materials.contains(sheet.material())).toList(), job.grain(), job.blade()));
+        }
+        return parts;
+    }
+}

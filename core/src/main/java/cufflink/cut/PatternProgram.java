@@ -1,0 +1,241 @@
+package cufflink.cut;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+
+/**
+ * How many sheets of which pattern, in fractions: the linear programme of Gilmore and Gomory (1961, 1965), solved by the simplex method with patterns found as they are
+ * needed ({@link SheetKnapsack}). Its value, rounded up, is a bound on the new sheets; its dual values, scaled, are one before it has ended (Farley 1990). All from memory.
+ */
+final class PatternProgram {
+    /** A piece without paper weighs more than any number of sheets. */
+    private static final double SHORT = 1e4;
+    private static final double LEAST = 1e-7;
+    private static final int MOST_ROUNDS = 2000;
+
+    /**
+     * A pattern and how often it is used.
+     *
+     * @param stock its index
+     */
+    record Share(int stock, Block block, double times) {
+    }
+
+    /** A column: a pattern, or (without a block) a surplus, shortage or sheets not used. */
+    private record Column(double[] entries, double cost, int stock, Optional<Block> block) {
+    }
+
+    private final Demand demand;
+    private final List<Optional<SheetKnapsack>> knapsacks;
+    private final int kinds;
+    /** By stock: its row, or −1 for one without end. */
+    private final int[] supplyRow;
+    private final double[] right;
+    private final Column[] basis;
+    private final DMatrixRMaj inverse;
+    private double bound;
+
+    private PatternProgram(Demand demand, int[] left, int[] supply, List<Optional<SheetKnapsack>> knapsacks) {
+        this.demand = demand;
+        this.knapsacks = knapsacks;
+        kinds = demand.kinds.size();
+        supplyRow = new int[supply.length];
+        int rows = kinds;
+        for (int stock = 0; stock < supply.length; stock++) {
+            supplyRow[stock] = supply[stock] == Integer.MAX_VALUE ? -1 : rows++;
+        }
+        right = new double[rows];
+        basis = new Column[rows];
+        inverse = CommonOps_DDRM.identity(rows);
+        for (int kind = 0; kind < kinds; kind++) {
+            right[kind] = left[kind];
+            basis[kind] = unit(kind, 1, SHORT);
+        }
+        for (int stock = 0; stock < supply.length; stock++) {
+            if (supplyRow[stock] >= 0) {
+                right[supplyRow[stock]] = supply[stock];
+                basis[supplyRow[stock]] = unit(supplyRow[stock], 1, 0);
+            }
+        }
+    }
+
+    /** Solved for what is left, as far as {@code stop} lets it. Absent if some sheet is too fine for the knapsack. */
+    static Optional<PatternProgram> solve(Demand demand, int[] left, int[] supply, List<Optional<SheetKnapsack>> knapsacks, BooleanSupplier stop) {
+        if (knapsacks.stream().anyMatch(Optional::isEmpty)) {
+            return Optional.empty();
+        }
+        PatternProgram program = new PatternProgram(demand, left, supply, knapsacks);
+        for (int round = 0; round < MOST_ROUNDS && !stop.getAsBoolean() && program.improve(); round++) {
+            continue;
+        }
+        return Optional.of(program);
+    }
+
+    /** No plan does with fewer new sheets. */
+    int bound() {
+        return (int) Math.ceil(bound - 1e-5);
+    }
+
+    /** The patterns used, the most used first. */
+    List<Share> shares() {
+        double[] amounts = amounts();
+        List<Share> shares = new ArrayList<>();
+        for (int row = 0; row < basis.length; row++) {
+            if (basis[row].block().isPresent() && amounts[row] > LEAST) {
+                shares.add(new Share(basis[row].stock(), basis[row].block().get(), amounts[row]));
+            }
+        }
+        shares.sort((a, b) -> Double.compare(b.times(), a.times()));
+        return shares;
+    }
+
+    private Column unit(int row, double sign, double cost) {
+        double[] entries = new double[right.length];
+        entries[row] = sign;
+        return new Column(entries, cost, -1, Optional.empty());
+    }
+
+    private double[] amounts() {
+        double[] amounts = new double[right.length];
+        for (int i = 0; i < amounts.length; i++) {
+            for (int k = 0; k < amounts.length; k++) {
+                amounts[i] += inverse.get(i, k) * right[k];
+            }
+        }
+        return amounts;
+    }
+
+    /** One step of the simplex method; false at the end. */
+    private boolean improve() {
+        double[] prices = new double[right.length];
+        for (int row = 0; row < prices.length; row++) {
+            for (int k = 0; k < prices.length; k++) {
+                prices[k] += basis[row].cost() * inverse.get(row, k);
+            }
+        }
+        Optional<Column> entering = entering(prices);
+        return entering.isPresent() && exchange(entering.get());
+    }
+
+    private Optional<Column> entering(double[] prices) {
+        Column best = null;
+        double least = -LEAST;
+        for (int row = 0; row < prices.length; row++) {
+            double gain = row < kinds ? prices[row] : -prices[row];
+            if (gain < least) {
+                least = gain;
+                best = unit(row, row < kinds ? -1 : 1, 0);
+            }
+        }
+        double[] values = Arrays.stream(prices, 0, kinds).map(price -> Math.max(price, 0)).toArray();
+        double[] worth = new double[supplyRow.length];
+        for (int stock = 0; stock < supplyRow.length; stock++) {
+            Optional<Block> block = knapsacks.get(stock).orElseThrow().most(values);
+            if (block.isPresent()) {
+                Column column = column(stock, block.get());
+                worth[stock] = dot(column.entries(), values);
+                double gain = column.cost() - worth[stock] - (supplyRow[stock] < 0 ? 0 : prices[supplyRow[stock]]);
+                if (gain < least && isWhole(block.get(), stock)) {
+                    least = gain;
+                    best = column;
+                }
+            }
+        }
+        bound = Math.max(bound, bound(values, worth));
+        return Optional.ofNullable(best);
+    }
+
+    private boolean isWhole(Block block, int stock) {
+        return Block.isCut(block, demand.sheetWidth(stock), demand.sheetHeight(stock), demand.blade) && parts(block);
+    }
+
+    private boolean parts(Block block) {
+        return !(block instanceof Block.Two two) || Block.isParted(two, demand.blade) && parts(two.first()) && parts(two.second());
+    }
+
+    private double dot(double[] entries, double[] values) {
+        double sum = 0;
+        for (int kind = 0; kind < kinds; kind++) {
+            sum += entries[kind] * values[kind];
+        }
+        return sum;
+    }
+
+    /** Prices at which no sheet without end is worth more than its cost bound the cost of all; sheets that are few are charged what they are worth beyond theirs. */
+    private double bound(double[] values, double[] worth) {
+        double scale = 1;
+        for (int stock = 0; stock < worth.length; stock++) {
+            if (supplyRow[stock] < 0) {
+                scale = Math.max(scale, worth[stock] / Math.max(cost(stock), LEAST));
+            }
+        }
+        double sum = 0;
+        for (int kind = 0; kind < kinds; kind++) {
+            sum += values[kind] / scale * right[kind];
+        }
+        for (int stock = 0; stock < worth.length; stock++) {
+            sum -= supplyRow[stock] < 0 ? 0 : Math.max(0, worth[stock] / scale - cost(stock)) * right[supplyRow[stock]];
+        }
+        return sum;
+    }
+
+    private double cost(int stock) {
+        return demand.stock.get(stock).offcut() ? 0 : 1;
+    }
+
+    private Column column(int stock, Block block) {
+        double[] entries = new double[right.length];
+        count(block, entries);
+        if (supplyRow[stock] >= 0) {
+            entries[supplyRow[stock]] = 1;
+        }
+        return new Column(entries, cost(stock), stock, Optional.of(block));
+    }
+
+    private static void count(Block block, double[] into) {
+        if (block instanceof Block.One one) {
+            into[one.kind()]++;
+        } else if (block instanceof Block.Two two) {
+            count(two.first(), into);
+            count(two.second(), into);
+        }
+    }
+
+    /** Brings a column into the basis; false if nothing bounds it. */
+    private boolean exchange(Column entering) {
+        int rows = right.length;
+        double[] amounts = amounts();
+        double[] direction = new double[rows];
+        for (int i = 0; i < rows; i++) {
+            for (int k = 0; k < rows; k++) {
+                direction[i] += inverse.get(i, k) * entering.entries()[k];
+            }
+        }
+        int leaving = -1;
+        for (int i = 0; i < rows; i++) {
+            if (direction[i] > 1e-9 && (leaving < 0 || amounts[i] / direction[i] < amounts[leaving] / direction[leaving])) {
+                leaving = i;
+            }
+        }
+        if (leaving < 0) {
+            return false;
+        }
+        basis[leaving] = entering;
+        for (int k = 0; k < rows; k++) {
+            inverse.set(leaving, k, inverse.get(leaving, k) / direction[leaving]);
+        }
+        for (int i = 0; i < rows; i++) {
+            if (i != leaving && direction[i] != 0) {
+                for (int k = 0; k < rows; k++) {
+                    inverse.add(i, k, -direction[i] * inverse.get(leaving, k));
+                }
+            }
+        }
+        return true;
+    }
+}
