@@ -2,6 +2,7 @@ package cufflink.check;
 
 import cufflink.cut.Cut;
 import cufflink.cut.LayoutPlan;
+import cufflink.cut.LayoutWords;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import java.util.ArrayList;
@@ -18,8 +19,7 @@ final class SheetJudge implements Judge {
         LayoutPlan layout = subject.layout();
         List<Check> checks = new ArrayList<>();
         if (layout.unplaced().isEmpty()) {
-            checks.add(Check.good("sheets", layout.sheets().size() + (layout.sheets().size() == 1 ? " sheet gives" : " sheets give")
-                    + " every piece and layer" + (layout.isProved() ? "; fewer is not possible." : "; at least " + layout.bound() + " are needed.")));
+            checks.add(Check.good("sheets", LayoutWords.sheets(layout)));
         } else {
             checks.add(Check.bad("sheets", Optional.empty(), "The paper does not give " + String.join(", ", new TreeSet<>(layout.unplaced())) + ": too large, or too few sheets.",
                     "Take a larger sheet or more of them, or make the card smaller.", Optional.empty()));

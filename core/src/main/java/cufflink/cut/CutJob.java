@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import cufflink.measure.Length;
+import cufflink.paper.GrainRule;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import cufflink.measure.Length;
+import cufflink.paper.GrainRule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -97,16 +98,6 @@ final class Demand {
     /** Whether a kind may come from a stock at all. */
     boolean comesFrom(int kind, int sheet) {
         return upright[kind][sheet] || turned[kind][sheet];
-    }
-
-    /** Whether two stocks allow the same kinds in the same ways. */
-    boolean alike(int a, int b) {
-        for (int kind = 0; kind < kinds.size(); kind++) {
-            if (kinds.get(kind).slots().get(0).piece().materials().contains(stock.get(a).material()) != kinds.get(kind).slots().get(0).piece().materials().contains(stock.get(b).material())) {
-                return false;
-            }
-        }
-        return stock.get(a).directional() == stock.get(b).directional() && stock.get(a).grain().equals(stock.get(b).grain());
     }
 
     long sheetWidth(int sheet) {

@@ -1,5 +1,6 @@
 package cufflink.cut;
 
+import cufflink.paper.GrainRule;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -23,7 +24,8 @@ public final class GuillotinePlanner implements LayoutPlanner {
     }
 
     private static LayoutPlan run(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
-        if (job.grain() != GrainRule.PREFER) {
+        boolean binds = job.pieces().stream().anyMatch(piece -> piece.fold().isPresent()) && job.stock().stream().anyMatch(sheet -> sheet.grain().isPresent());
+        if (job.grain() != GrainRule.PREFER || !binds) {
             return bound(job, stop, better);
         }
         LayoutPlan free = bound(job.withGrain(GrainRule.IGNORE), stop, plan -> { });

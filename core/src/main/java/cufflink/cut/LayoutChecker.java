@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import cufflink.measure.Length;
+import cufflink.paper.GrainRule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -11,9 +12,6 @@ import java.util.Map;
  * edge, and in the end every placement must be exactly one part. Counts must come out.
  */
 public final class LayoutChecker {
-    private record Part(Length x, Length y, Length width, Length height) {
-    }
-
     private LayoutChecker() {
     }
 
@@ -21,8 +19,21 @@ public final class LayoutChecker {
     public static List<String> faults(CutJob job, LayoutPlan plan) {
         List<String> faults = new ArrayList<>();
         Map<String, Integer> count = new HashMap<>();
+        Map<String, CutPiece> pieces = new HashMap<>();
+        job.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+        job.stock().forEach(stock -> {
+            long used = plan.sheets().stream().filter(sheet -> sheet.stock().equals(stock)).count();
+            if (stock.count().isPresent() && used > stock.count().getAsInt()) {
+                faults.add(used + " of " + stock.count().getAsInt() + " sheets " + stock.id());
+            }
+        });
         for (SheetLayout sheet : plan.sheets()) {
+            if (!job.stock().contains(sheet.stock())) {
+                faults.add("unknown sheet " + sheet.stock().id());
+            }
             carryOut(sheet, faults);
+            sheet.placements().forEach(placement -> lies(job, sheet.stock(), placement, pieces.get(placement.piece()), faults));
+            job.blade().ifPresent(blade -> sheet.cuts().stream().filter(cut -> cut.length().isLongerThan(blade)).forEach(cut -> faults.add("cut " + cut.number() + " is longer than the blade")));
             sheet.placements().forEach(placement -> {
                 count.merge(placement.piece(), 1, Integer::sum);
                 placement.other().ifPresent(other -> count.merge(other, 1, Integer::sum));
@@ -37,25 +48,52 @@ public final class LayoutChecker {
         return faults;
     }
 
+    /** Paper, size, direction and grain of one piece. */
+    private static void lies(CutJob job, StockSheet stock, Placement placement, CutPiece piece, List<String> faults) {
+        if (piece == null) {
+            faults.add("unknown piece " + placement.piece());
+            return;
+        }
+        Length width = placement.turned() ? piece.height() : piece.width();
+        Length height = placement.turned() ? piece.width() : piece.height();
+        if (!placement.width().equals(width) || !placement.height().equals(height)) {
+            faults.add(piece.id() + " has another size");
+        }
+        if (!piece.materials().contains(stock.material())) {
+            faults.add(piece.id() + " is cut from " + stock.material());
+        }
+        boolean square = width.equals(height);
+        if (placement.turned() && !square && (!piece.mayTurn() || stock.directional())) {
+            faults.add(piece.id() + " is turned against its direction");
+        }
+        boolean across = piece.fold().isPresent() && stock.grain().isPresent() && !square && piece.fold().map(fold -> placement.turned() ? fold.turned() : fold).equals(stock.grain().map(Along::turned));
+        if (job.grain() == GrainRule.MUST && across) {
+            faults.add(piece.id() + " lies across the grain");
+        }
+    }
+
     private static void carryOut(SheetLayout sheet, List<String> faults) {
-        List<Part> parts = new ArrayList<>();
-        parts.add(new Part(Length.ZERO, Length.ZERO, sheet.stock().width(), sheet.stock().height()));
+        List<SheetLayout.Part> parts = new ArrayList<>();
+        parts.add(new SheetLayout.Part(Length.ZERO, Length.ZERO, sheet.stock().width(), sheet.stock().height()));
         for (Cut cut : sheet.cuts()) {
-            Part whole = new Part(cut.x(), cut.y(), cut.width(), cut.height());
             Length extent = cut.upright() ? cut.width() : cut.height();
-            if (!parts.remove(whole) || !cut.at().isPositive() || !extent.isLongerThan(cut.at())) {
+            if (!parts.remove(new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height())) || !cut.at().isPositive() || !extent.isLongerThan(cut.at())) {
                 faults.add("cut " + cut.number() + " does not divide a part from edge to edge");
                 return;
             }
             Length rest = extent.minus(cut.at());
-            parts.add(cut.upright() ? new Part(cut.x(), cut.y(), cut.at(), cut.height()) : new Part(cut.x(), cut.y(), cut.width(), cut.at()));
-            parts.add(cut.upright() ? new Part(cut.x().plus(cut.at()), cut.y(), rest, cut.height())
-                    : new Part(cut.x(), cut.y().plus(cut.at()), cut.width(), rest));
+            parts.add(cut.upright() ? new SheetLayout.Part(cut.x(), cut.y(), cut.at(), cut.height()) : new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.at()));
+            parts.add(cut.upright() ? new SheetLayout.Part(cut.x().plus(cut.at()), cut.y(), rest, cut.height())
+                    : new SheetLayout.Part(cut.x(), cut.y().plus(cut.at()), cut.width(), rest));
         }
         for (Placement placement : sheet.placements()) {
-            if (!parts.remove(new Part(placement.x(), placement.y(), placement.width(), placement.height()))) {
+            if (!parts.remove(new SheetLayout.Part(placement.x(), placement.y(), placement.width(), placement.height()))) {
                 faults.add(placement.piece() + " is not one of the parts");
             }
+        }
+        double accounted = sheet.used() + parts.stream().mapToDouble(SheetLayout.Part::area).sum();
+        if (Math.abs(accounted - sheet.area()) > 1e-6 * sheet.area() || !List.copyOf(parts).equals(sheet.rest())) {
+            faults.add("the area of " + sheet.stock().name() + " is not accounted for");
         }
     }
 }

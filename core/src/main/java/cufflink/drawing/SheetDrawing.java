@@ -43,6 +43,7 @@ public final class SheetDrawing {
         double h = placement.height().toMillimetres();
         Ink ink = Colours.isLight(colour) ? Ink.TEXT : Ink.CAPTION;
         shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(Ink.CUT)));
+        placement.other().ifPresent(other -> shapes.add(Shape.line("diagonal", Ink.BLADE, x, y, x + w, y + h)));
         boolean upright = w < placement.label().length() * 5.6 * point && h > w;
         double dx = upright ? 7.5 * point : 0;
         double dy = upright ? 0 : 7.5 * point;

@@ -9,13 +9,14 @@ import cufflink.measure.Length;
  * @param boardWidth    the scoring board's bed from the left fence
  * @param boardHeight   the bed from the top fence
  * @param grooveStep    the distance between two grooves
+ * @param grain         how far the grain binds where pieces are laid out
  */
-public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep) {
+public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep, GrainRule grain) {
     /** A 12 in trimmer and a 12 × 12 in board with grooves every 1/8 in. */
-    public static final BenchTools USUAL_INCH = new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12), Length.ofInches(1, 8));
+    public static final BenchTools USUAL_INCH = new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12), Length.ofInches(1, 8), GrainRule.PREFER);
     /** A 310 mm trimmer and a 300 × 300 mm board with grooves every 5 mm. */
     public static final BenchTools USUAL_METRIC = new BenchTools(Length.ofMillimetres(310), Length.ofMillimetres(300), Length.ofMillimetres(300),
-            Length.ofMillimetres(5));
+            Length.ofMillimetres(5), GrainRule.PREFER);
 
     public BenchTools {
         if (!trimmerLength.isPositive() || !boardWidth.isPositive() || !boardHeight.isPositive() || !grooveStep.isPositive()) {

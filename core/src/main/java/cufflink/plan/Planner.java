@@ -3,7 +3,6 @@ package cufflink.plan;
 import cufflink.check.CheckSubject;
 import cufflink.check.Checker;
 import cufflink.cut.CutJob;
-import cufflink.cut.CutPiece;
 import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
@@ -24,11 +23,13 @@ import cufflink.problem.Problem;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Function;
 
 /** The one door: works a project out. */
 public final class Planner {
@@ -63,7 +64,9 @@ public final class Planner {
         }
         List<Problem> notices = new ArrayList<>(answer.notices());
         notices.addAll(assembled.problems());
-        return Outcome.of(complete(answer, assembled.value().get(), notices), notices);
+        FoldedDesign folded = assembled.value().get();
+        LayoutPlan layout = layOut(job(folded.design(), folded.mats()), LAYOUTS::plan);
+        return Outcome.of(complete(answer, folded, notices, layout), notices);
     }
 
     private Given given() {
@@ -84,11 +87,10 @@ public final class Planner {
         return FoldedDesign.of(design, project).value().flatMap(FoldedDesign::stack).map(stack -> stack.thickness()).orElse(Length.ZERO);
     }
 
-    private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices) {
+    private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices, LayoutPlan layout) {
         SizedDesign design = folded.design();
         List<ScoreSetup> scores = new ArrayList<>();
         design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, project.scoring())));
-        LayoutPlan layout = LAYOUTS.plan(job(design, folded.mats()));
         CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
                 project.tools(), project.step());
         Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
@@ -99,31 +101,55 @@ public final class Planner {
         return project.wish() instanceof Wish.InEnvelope in ? Optional.of(in.envelope()) : project.envelope();
     }
 
+    /** The sheets of the project as it is planned: those it is to be fitted to, otherwise as many as needed. */
     private CutJob job(SizedDesign design, List<MatLayer> mats) {
-        List<CutPiece> pieces = new ArrayList<>();
-        Map<String, StockSheet> sheets = new LinkedHashMap<>();
-        for (SizedDesign.Piece piece : design.pieces()) {
-            if (piece.from().isPresent()) {
-                continue;
-            }
-            StockSheet sheet = sheet(piece.material(), sheets);
-            pieces.add(new CutPiece(piece.id(), piece.label(), project.copies(), piece.width().length(), piece.height().length(), sheet.material(),
-                    !project.paper(piece.material()).directional()));
-        }
-        for (MatLayer mat : mats) {
-            StockSheet sheet = sheet("mat " + mat.layer(), sheets);
-            pieces.add(new CutPiece(mat.on().on() + " layer " + mat.layer(), mat.label(), project.copies(), mat.width(), mat.height(), sheet.material(), !project.paper("mat " + mat.layer()).directional()));
-        }
-        return new CutJob(pieces, List.copyOf(sheets.values()));
+        ProjectPieces pieces = new ProjectPieces(project, design, mats, this::material);
+        List<StockSheet> sheets = pieces.roles().entrySet().stream().map(role -> sheet(role.getKey(), role.getValue())).distinct().toList();
+        return new CutJob(pieces.pieces(project.copies(), ""), sheets, project.tools().grain(), Optional.of(project.tools().trimmerLength()));
     }
 
-    /** The sheets for a role; roles that use the same paper share them. */
-    private StockSheet sheet(String role, Map<String, StockSheet> known) {
+    /** Roles that use the same paper share its sheets. */
+    private String material(String role) {
         Stock stock = project.paper(role);
-        boolean fitted = project.wish() instanceof Wish.FromSheet && role.equals(project.design().pieces().get(0).material());
-        String material = (fitted ? "fitted " : "") + stock.name() + " " + stock.width() + " " + stock.height();
-        return known.computeIfAbsent(material, key -> project.wish() instanceof Wish.FromSheet sheet && fitted
-                ? new StockSheet(stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false)
-                : new StockSheet(stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false));
+        return (isFitted(role) ? "fitted " : "") + stock.name() + " " + stock.width() + " " + stock.height();
+    }
+
+    private boolean isFitted(String role) {
+        return project.wish() instanceof Wish.FromSheet && role.equals(project.design().pieces().get(0).material());
+    }
+
+    private StockSheet sheet(String role, String material) {
+        Stock stock = project.paper(role);
+        return project.wish() instanceof Wish.FromSheet sheet && isFitted(role)
+                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false, stock.directional(), ProjectPieces.along(stock.grain()))
+                : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false, stock.directional(), ProjectPieces.along(stock.grain()));
+    }
+
+    /**
+     * Looks for a better layout of a plan: what {@link LayoutPlanner#improve} does, with everything that follows from the layout worked out again.
+     *
+     * @param stop   asked often; true ends the search
+     * @param better told of every better plan
+     */
+    public static Plan improve(Plan plan, BooleanSupplier stop, Consumer<Plan> better) {
+        Planner planner = new Planner(plan.project());
+        CutJob job = planner.job(plan.design(), plan.mats());
+        LayoutPlan layout = layOut(job, unblunted -> LAYOUTS.improve(unblunted, stop, found -> {
+            if (LayoutPlan.BETTER.compare(found, plan.layout()) < 0) {
+                better.accept(planner.complete(plan.fit(), plan.folded(), plan.notices(), found));
+            }
+        }));
+        boolean gained = LayoutPlan.BETTER.compare(layout, plan.layout()) < 0 || layout.newSheets() == plan.layout().newSheets() && layout.bound() > plan.layout().bound();
+        return gained ? planner.complete(plan.fit(), plan.folded(), plan.notices(), layout) : plan;
+    }
+
+    /** With the trimmer's length; where that leaves pieces without paper, longer cuts are made with a knife. */
+    static LayoutPlan layOut(CutJob job, Function<CutJob, LayoutPlan> by) {
+        LayoutPlan trimmed = by.apply(job);
+        if (trimmed.unplaced().isEmpty()) {
+            return trimmed;
+        }
+        LayoutPlan knife = by.apply(new CutJob(job.pieces(), job.stock(), job.grain(), Optional.empty()));
+        return knife.unplaced().size() < trimmed.unplaced().size() ? knife : trimmed;
     }
 }

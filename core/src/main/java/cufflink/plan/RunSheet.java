@@ -2,7 +2,7 @@ package cufflink.plan;
 
 import cufflink.cut.Cut;
 import cufflink.cut.Placement;
-import cufflink.cut.SheetLayout;
+import cufflink.cut.LayoutWords;
 import cufflink.design.Face;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -58,21 +58,17 @@ final class RunSheet {
     }
 
     private void cutting() {
-        Map<List<Object>, List<SheetLayout>> alike = new LinkedHashMap<>();
-        for (SheetLayout layout : plan.layout().sheets()) {
-            alike.computeIfAbsent(List.of(layout.stock(), layout.placements()), key -> new ArrayList<>()).add(layout);
-        }
-        for (List<SheetLayout> group : alike.values()) {
-            SheetLayout layout = group.get(0);
+        LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
             List<Reading> readings = layout.cuts().stream().map(this::reading).toList();
             String pieces = layout.placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting()))
                     .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
-            String title = group.size() > 1 ? group.size() + " sheets of " + layout.stock().name() : layout.stock().name();
-            String text = (group.size() > 1 ? "Cut " + group.size() + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "."
-                    + (readings.isEmpty() ? " The sheet is used whole." : "");
-            add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, group.size()), readings);
-        }
+            String title = count > 1 ? count + " sheets of " + layout.stock().name() : layout.stock().name();
+            String whole = LayoutWords.whole(layout).isEmpty() ? "" : " " + LayoutWords.whole(layout);
+            String fence = layout.cuts().isEmpty() ? "" : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
+            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "." + whole + fence;
+            add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
+        });
     }
 
     private Reading reading(Cut cut) {

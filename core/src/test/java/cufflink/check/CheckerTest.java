@@ -9,6 +9,7 @@ import cufflink.design.DesignDefinition;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
+import cufflink.paper.GrainRule;
 import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
 import cufflink.paper.PublishedSizes;
@@ -42,7 +43,7 @@ class CheckerTest {
     }
 
     private static BenchTools tools(int trimmer, int board) {
-        return new BenchTools(Length.ofInches(trimmer), Length.ofInches(board), Length.ofInches(board), Length.ofInches(1, 8));
+        return new BenchTools(Length.ofInches(trimmer), Length.ofInches(board), Length.ofInches(board), Length.ofInches(1, 8), GrainRule.PREFER);
     }
 
     @Test

@@ -4,7 +4,9 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
+import cufflink.paper.GrainRule;
 import java.util.Optional;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 
 /** Edits the maker's trimmer and scoring board. */
@@ -14,6 +16,7 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
     private final TextField width = new TextField();
     private final TextField height = new TextField();
     private final TextField grooves = new TextField();
+    private final ComboBox<GrainRule> grain = new ComboBox<>();
 
     public ToolsDialog(BenchTools tools, LengthUnit unit) {
         super("Tools", "Your trimmer and scoring board");
@@ -27,6 +30,14 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         row("Board, from the left fence", width);
         row("Board, from the top fence", height);
         row("A groove every", grooves);
+        grain.getItems().setAll(GrainRule.values());
+        grain.setConverter(new Words<>(rule -> switch (rule) {
+            case MUST -> "Always along the grain";
+            case PREFER -> "Along the grain if it takes no more paper";
+            case IGNORE -> "However it fits";
+        }));
+        grain.setValue(tools.grain());
+        row("Long folds lie", grain);
         endRows();
     }
 
@@ -36,6 +47,6 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         Optional<Length> across = cut.isEmpty() ? cut : size("Board", width, unit);
         Optional<Length> down = across.isEmpty() ? across : size("Board", height, unit);
         Optional<Length> step = down.isEmpty() ? down : size("Grooves", grooves, unit);
-        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove));
+        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove, grain.getValue()));
     }
 }

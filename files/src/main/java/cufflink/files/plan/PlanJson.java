@@ -242,6 +242,7 @@ public final class PlanJson {
                 at.set("width", length(placement.width()));
                 at.set("height", length(placement.height()));
                 at.put("turned", placement.turned());
+                placement.other().ifPresent(other -> at.put("other", other));
             });
             ArrayNode cuts = entry.putArray("cuts");
             sheet.cuts().forEach(cut -> cut(cuts.addObject(), cut));

@@ -12,6 +12,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
+import cufflink.paper.GrainRule;
 import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
@@ -168,6 +169,7 @@ public final class ProjectReader {
 
     private static BenchTools tools(JsonFields fields) {
         Length trimmer = fields.size("trimmer");
-        return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"));
+        return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"),
+                fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER);
     }
 }

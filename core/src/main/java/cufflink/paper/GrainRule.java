@@ -1,4 +1,6 @@
-package cufflink.cut;
+package cufflink.paper;
+
+import java.util.Locale;
 
 /** How far the grain of the paper binds: a long fold runs best along it. */
 public enum GrainRule {
@@ -10,6 +12,6 @@ public enum GrainRule {
 
     /** As written in files and on the command line. */
     public String word() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,0 +1,59 @@
+package cufflink.cut;
+
+import cufflink.measure.LengthFormat;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A layout in a maker's words. */
+public final class LayoutWords {
+    private LayoutWords() {
+    }
+
+    /** How many sheets, and how far from the least: "3 sheets, and 3 is the least possible". */
+    public static String sheets(LayoutPlan plan) {
+        int offcuts = plan.sheets().size() - plan.newSheets();
+        String count = plan.newSheets() + (plan.newSheets() == 1 ? " sheet" : " sheets") + (offcuts == 0 ? "" : " and " + offcuts + (offcuts == 1 ? " offcut" : " offcuts"));
+        String gives = count + (plan.sheets().size() == 1 ? " gives" : " give") + " every piece and layer";
+        return gives + (plan.isProved() ? (plan.newSheets() == 0 ? ", and no new sheet." : ", and " + plan.newSheets() + " is the least possible.") : "; at least " + plan.bound() + " are needed.");
+    }
+
+    /** A sheet that leaves nothing, and what it gives: "divides into 4 with nothing left". Empty for others. */
+    public static String whole(SheetLayout sheet) {
+        boolean nothingLeft = !sheet.placements().isEmpty() && sheet.rest().isEmpty();
+        return !nothingLeft ? "" : sheet.placements().size() == 1 ? "The sheet is used whole." : "The sheet divides into " + sheet.placements().size() + " with nothing left.";
+    }
+
+    /** The cuts of a sheet as they are made: one sentence for each setting of the fence. */
+    public static List<String> cuts(SheetLayout sheet, LengthFormat format) {
+        List<String> settings = new ArrayList<>();
+        int first = 0;
+        for (int i = 1; i <= sheet.cuts().size(); i++) {
+            if (i == sheet.cuts().size() || !sheet.cuts().get(i).at().equals(sheet.cuts().get(first).at())) {
+                settings.add(setting(sheet.cuts().subList(first, i), format));
+                first = i;
+            }
+        }
+        return settings;
+    }
+
+    private static String setting(List<Cut> cuts, LengthFormat format) {
+        String numbers = cuts.size() == 1 ? "cut " + cuts.get(0).number() : "cuts " + cuts.get(0).number() + " to " + cuts.get(cuts.size() - 1).number();
+        boolean turn = cuts.stream().map(Cut::upright).distinct().count() > 1;
+        return "Fence at " + format.text(cuts.get(0).at()) + ": " + numbers + (turn ? ", turning the paper between them." : cuts.get(0).upright() ? ", from the left edge." : ", from the top edge.");
+    }
+
+    /** The sheets alike, in the order of the plan: what they give, and how many there are. */
+    public static Map<SheetLayout, Integer> alike(LayoutPlan plan) {
+        Map<List<Object>, SheetLayout> first = new LinkedHashMap<>();
+        Map<SheetLayout, Integer> alike = new LinkedHashMap<>();
+        for (SheetLayout sheet : plan.sheets()) {
+            List<Object> key = List.of(sheet.stock(), sheet.placements().stream().sorted(Comparator.comparing(Placement::x).thenComparing(Placement::y)).toList());
+            SheetLayout shown = first.computeIfAbsent(key, none -> sheet);
+            alike.merge(shown, 1, Integer::sum);
+        }
+        return alike;
+    }
+}

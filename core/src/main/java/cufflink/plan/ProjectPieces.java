@@ -1,0 +1,115 @@
+package cufflink.plan;
+
+import cufflink.cut.Along;
+import cufflink.cut.CutPiece;
+import cufflink.cut.Half;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.paper.Stock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+
+/** What a project's copies are cut from: every piece and every layer, by the role of its paper. */
+final class ProjectPieces {
+    private static final double CLOSE = 1e-3;
+
+    private final Project project;
+    private final SizedDesign design;
+    private final List<MatLayer> mats;
+    private final UnaryOperator<String> material;
+
+    /** {@code material} names the paper of a role. */
+    ProjectPieces(Project project, SizedDesign design, List<MatLayer> mats, UnaryOperator<String> material) {
+        this.project = project;
+        this.design = design;
+        this.mats = mats;
+        this.material = material;
+    }
+
+    /** The material of every role that something is cut for. */
+    Map<String, String> roles() {
+        Map<String, String> roles = new LinkedHashMap<>();
+        own().forEach(piece -> roles.put(piece.material(), material.apply(piece.material())));
+        mats.forEach(mat -> roles.put(role(mat), material.apply(role(mat))));
+        return roles;
+    }
+
+    /** The pieces for so many copies; their ids begin with a prefix. */
+    List<CutPiece> pieces(int copies, String prefix) {
+        List<CutPiece> pieces = new ArrayList<>();
+        for (SizedDesign.Piece piece : own()) {
+            pieces.add(piece(prefix + piece.id(), piece.label(), copies, piece.width().length(), piece.height().length(), piece.material()).withFold(longFold(piece)));
+        }
+        for (MatLayer mat : mats) {
+            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat.outline())));
+        }
+        return pieces;
+    }
+
+    private List<SizedDesign.Piece> own() {
+        return design.pieces().stream().filter(piece -> piece.from().isEmpty()).toList();
+    }
+
+    private static String role(MatLayer mat) {
+        return "mat " + mat.layer();
+    }
+
+    private CutPiece piece(String id, String label, int copies, Length width, Length height, String role) {
+        return new CutPiece(id, label, copies, width, height, material.apply(role), !project.paper(role).directional());
+    }
+
+    /** The side along which the longest fold runs; absent without one, or if it is slanting. */
+    static Optional<Along> longFold(SizedDesign.Piece piece) {
+        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).map(SizedDesign.Score::line).max(Comparator.comparingDouble(ProjectPieces::length))
+                .flatMap(line -> line.x1().equals(line.x2()) ? Optional.of(Along.HEIGHT) : line.y1().equals(line.y2()) ? Optional.of(Along.WIDTH) : Optional.empty());
+    }
+
+    private static double length(SizedDesign.Line line) {
+        return Math.hypot(line.x2().minus(line.x1()).toMillimetres(), line.y2().minus(line.y1()).toMillimetres());
+    }
+
+    /** A triangle with its right angle in a corner of its bounds is half of them. */
+    static Half half(Polygon outline) {
+        Coordinate[] ring = outline.getExteriorRing().getCoordinates();
+        Envelope box = outline.getEnvelopeInternal();
+        if (ring.length != 4 || Math.abs(outline.getArea() * 2 - box.getArea()) > CLOSE * box.getArea()) {
+            return Half.WHOLE;
+        }
+        boolean topLeft = has(ring, box.getMinX(), box.getMinY());
+        boolean bottomRight = has(ring, box.getMaxX(), box.getMaxY());
+        boolean topRight = has(ring, box.getMaxX(), box.getMinY());
+        boolean bottomLeft = has(ring, box.getMinX(), box.getMaxY());
+        if (topLeft && bottomRight && topRight != bottomLeft) {
+            return Half.FALLING;
+        }
+        return topRight && bottomLeft && topLeft != bottomRight ? Half.RISING : Half.WHOLE;
+    }
+
+    private static boolean has(Coordinate[] ring, double x, double y) {
+        for (Coordinate corner : ring) {
+            if (Math.abs(corner.x - x) < CLOSE && Math.abs(corner.y - y) < CLOSE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The grain as the planner takes it; absent if unknown. */
+    static Optional<Along> along(Stock.Grain grain) {
+        return switch (grain) {
+            case ALONG_WIDTH -> Optional.of(Along.WIDTH);
+            case ALONG_HEIGHT -> Optional.of(Along.HEIGHT);
+            case UNKNOWN -> Optional.empty();
+        };
+    }
+}
