@@ -45,6 +45,10 @@ final class CuttingJudge {
             IntVar first = model.intVar(0, pieces.size() + join - 1);
             IntVar second = model.intVar(0, pieces.size() + join - 1);
             model.arithm(first, "<", second).post();
+            if (join > 0) {
+                // Joins can always be numbered so that their later children follow each other: one order of many.
+                model.arithm(children.get(children.size() - 1), "<", second).post();
+            }
             BoolVar beside = model.boolVar();
             IntVar w = model.intVar(1, width);
             IntVar h = model.intVar(1, height);
