@@ -101,6 +101,11 @@ public final class Planner {
         return project.wish() instanceof Wish.InEnvelope in ? Optional.of(in.envelope()) : project.envelope();
     }
 
+    /** What a plan's layout is to cut, and from what. */
+    public static CutJob cutJob(Plan plan) {
+        return new Planner(plan.project()).job(plan.design(), plan.mats());
+    }
+
     /** The sheets of the project as it is planned: those it is to be fitted to, otherwise as many as needed. */
     private CutJob job(SizedDesign design, List<MatLayer> mats) {
         ProjectPieces pieces = new ProjectPieces(project, design, mats, this::material);
@@ -133,8 +138,7 @@ public final class Planner {
      */
     public static Plan improve(Plan plan, BooleanSupplier stop, Consumer<Plan> better) {
         Planner planner = new Planner(plan.project());
-        CutJob job = planner.job(plan.design(), plan.mats());
-        LayoutPlan layout = layOut(job, unblunted -> LAYOUTS.improve(unblunted, stop, found -> {
+        LayoutPlan layout = layOut(cutJob(plan), unblunted -> LAYOUTS.improve(unblunted, stop, found -> {
             if (LayoutPlan.BETTER.compare(found, plan.layout()) < 0) {
                 better.accept(planner.complete(plan.fit(), plan.folded(), plan.notices(), found));
             }
