@@ -56,7 +56,7 @@ sealed interface Block {
 
     /** Cuts the block out of the upper left corner of a sheet. */
     static Fill fill(Block block, Demand demand, int stock) {
-        Fill.Builder fill = new Fill.Builder(stock, demand.kinds.size());
+        Fill.Builder fill = new Fill.Builder(demand, stock);
         cut(block, 0, 0, demand.sheetWidth(stock), demand.sheetHeight(stock), demand.blade, fill);
         return fill.done();
     }

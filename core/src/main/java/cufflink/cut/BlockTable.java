@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * Every selection of rectangles that edge-to-edge cuts can take from one sheet, with the smallest blocks that hold it (none of them both narrower and lower than another).
@@ -35,19 +36,21 @@ final class BlockTable {
     private final Map<Key, List<Block>> blocks = new LinkedHashMap<>();
     private final double room;
     private final List<Selection> selections = new ArrayList<>();
+    private final BooleanSupplier stop;
     private long work;
 
-    private BlockTable(Demand demand, int stock, int[] most, long work) {
+    private BlockTable(Demand demand, int stock, int[] most, long work, BooleanSupplier stop) {
         this.demand = demand;
         this.stock = stock;
         this.most = most;
         this.work = work;
+        this.stop = stop;
         this.room = (double) demand.sheetWidth(stock) * demand.sheetHeight(stock);
     }
 
-    /** The table of one stock, for at most so many of each kind; absent if that takes more than so many joins. */
-    static Optional<BlockTable> of(Demand demand, int stock, int[] most, long work) {
-        BlockTable table = new BlockTable(demand, stock, most, work);
+    /** The table of one stock, for at most so many of each kind; absent if that takes more than so many joins, or it is stopped. */
+    static Optional<BlockTable> of(Demand demand, int stock, int[] most, long work, BooleanSupplier stop) {
+        BlockTable table = new BlockTable(demand, stock, most, work, stop);
         return table.build() ? Optional.of(table) : Optional.empty();
     }
 
@@ -68,6 +71,9 @@ final class BlockTable {
             Map<Key, List<Block>> level = new LinkedHashMap<>();
             for (int small = 1; small <= size / 2; small++) {
                 for (Selection a : bySize.get(small)) {
+                    if (stop.getAsBoolean()) {
+                        return false;
+                    }
                     for (Selection b : bySize.get(size - small)) {
                         work -= 1 + (long) a.blocks().size() * b.blocks().size();
                         if (work < 0) {

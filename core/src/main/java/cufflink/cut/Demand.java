@@ -28,6 +28,8 @@ final class Demand {
     }
 
     final List<Kind> kinds;
+    /** Rectangles that no sheet is large enough for, or that may lie on none. */
+    final List<Slot> impossible;
     final List<StockSheet> stock;
     final long blade;
     /** By kind and stock: whether the kind may be cut from it as its width and height say, and turned. */
@@ -40,13 +42,16 @@ final class Demand {
         blade = job.blade().map(Length::nanometres).orElse(Long.MAX_VALUE);
         Map<Alike, List<Slot>> alike = new LinkedHashMap<>();
         job.pieces().forEach(piece -> addSlots(piece, alike));
-        kinds = alike.entrySet().stream().map(entry -> new Kind(entry.getKey().width(), entry.getKey().height(), List.copyOf(entry.getValue())))
+        List<Kind> wanted = alike.entrySet().stream().map(entry -> new Kind(entry.getKey().width(), entry.getKey().height(), List.copyOf(entry.getValue())))
                 .sorted(Comparator.comparingDouble(Kind::area).thenComparing(Kind::width).reversed()).toList();
+        kinds = wanted.stream().filter(kind -> stock.stream().anyMatch(sheet -> may(kind, sheet, job.grain(), false) || may(kind, sheet, job.grain(), true))).toList();
+        impossible = wanted.stream().filter(kind -> !kinds.contains(kind)).flatMap(kind -> kind.slots().stream()).toList();
         upright = new boolean[kinds.size()][stock.size()];
         turned = new boolean[kinds.size()][stock.size()];
         for (int kind = 0; kind < kinds.size(); kind++) {
             for (int sheet = 0; sheet < stock.size(); sheet++) {
-                allow(kind, sheet, job.grain());
+                upright[kind][sheet] = may(kinds.get(kind), stock.get(sheet), job.grain(), false);
+                turned[kind][sheet] = may(kinds.get(kind), stock.get(sheet), job.grain(), true);
             }
         }
     }
@@ -72,18 +77,20 @@ final class Demand {
         }
     }
 
-    private void allow(int kind, int sheet, GrainRule grain) {
-        CutPiece piece = kinds.get(kind).slots().get(0).piece();
-        StockSheet from = stock.get(sheet);
+    /** Whether a kind may lie as its width and height say, or a quarter turn round, on a stock: paper, pattern, grain, room and blade. */
+    private boolean may(Kind kind, StockSheet from, GrainRule grain, boolean turn) {
+        CutPiece piece = kind.slots().get(0).piece();
         if (!piece.materials().contains(from.material())) {
-            return;
+            return false;
         }
-        boolean asDrawn = kinds.get(kind).width() == piece.width().nanometres();
-        boolean binds = grain == GrainRule.MUST && piece.fold().isPresent() && from.grain().isPresent();
-        boolean lies = !binds || piece.fold().equals(from.grain());
-        boolean turns = piece.mayTurn() && !from.directional() && (!binds || !piece.fold().equals(from.grain()));
-        upright[kind][sheet] = (asDrawn ? lies : turns) && fits(kinds.get(kind).width(), kinds.get(kind).height(), from);
-        turned[kind][sheet] = (asDrawn ? turns : lies) && fits(kinds.get(kind).height(), kinds.get(kind).width(), from);
+        boolean square = kind.width() == kind.height();
+        boolean asDrawn = turn == (piece.width().nanometres() != kind.width());
+        boolean binds = grain == GrainRule.MUST && piece.fold().isPresent() && from.grain().isPresent() && !square;
+        boolean along = !binds || piece.fold().map(fold -> asDrawn ? fold : fold.turned()).equals(from.grain());
+        boolean allowed = asDrawn || square || piece.mayTurn() && !from.directional();
+        long width = turn ? kind.height() : kind.width();
+        long height = turn ? kind.width() : kind.height();
+        return along && allowed && fits(width, height, from) && Block.isCut(new Block.One(0, turn, width, height), from.width().nanometres(), from.height().nanometres(), blade);
     }
 
     private static boolean fits(long width, long height, StockSheet sheet) {
@@ -93,11 +100,6 @@ final class Demand {
     /** Whether a kind may lie as its width and height say, or turned, on a stock. */
     boolean may(int kind, int sheet, boolean turn) {
         return turn ? turned[kind][sheet] : upright[kind][sheet];
-    }
-
-    /** Whether a kind may come from a stock at all. */
-    boolean comesFrom(int kind, int sheet) {
-        return upright[kind][sheet] || turned[kind][sheet];
     }
 
     long sheetWidth(int sheet) {
@@ -116,6 +118,14 @@ final class Demand {
     /** Rectangles of each kind. */
     int[] quantities() {
         return kinds.stream().mapToInt(kind -> kind.slots().size()).toArray();
+    }
+
+    /** Where a spot lies on its sheet, for no piece in particular. */
+    Placement unnamed(Fill.Spot spot) {
+        Kind kind = kinds.get(spot.kind());
+        Length width = new Length(spot.turned() ? kind.height() : kind.width());
+        Length height = new Length(spot.turned() ? kind.width() : kind.height());
+        return new Placement("", "", new Length(spot.x()), new Length(spot.y()), width, height, spot.turned(), Optional.empty());
     }
 
     static boolean isNone(int[] counts) {

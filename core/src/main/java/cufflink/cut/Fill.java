@@ -4,28 +4,91 @@ import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 
-/**
- * One sheet filled, before anybody's pieces are told apart.
- *
- * @param stock  its index
- * @param counts of each kind
- * @param cuts   each after the one that frees its part
- */
-record Fill(int stock, int[] counts, List<Spot> spots, List<Cut> cuts) {
+/** One sheet filled, before anybody's pieces are told apart. What follows from the cuts is worked out when it is first asked for. */
+final class Fill {
     /** A rectangle on the sheet, nanometres. */
     record Spot(int kind, boolean turned, long x, long y) {
     }
 
-    /** Collects the spots and cuts of a sheet. */
+    private final int stock;
+    private final int[] counts;
+    private final List<Spot> spots;
+    private final SheetLayout cut;
+    private double scrap = -1;
+    private double largest = -1;
+    private List<Cut> ordered = List.of();
+
+    private Fill(int stock, int[] counts, List<Spot> spots, SheetLayout cut) {
+        this.stock = stock;
+        this.counts = counts;
+        this.spots = spots;
+        this.cut = cut;
+    }
+
+    /** The index of its stock. */
+    int stock() {
+        return stock;
+    }
+
+    /** How many of each kind; not to be changed. */
+    int[] counts() {
+        return counts;
+    }
+
+    List<Spot> spots() {
+        return spots;
+    }
+
+    /** The cuts in the order of work. */
+    List<Cut> cuts() {
+        if (ordered.size() < cut.cuts().size()) {
+            ordered = FenceOrder.order(cut.cuts(), cut.stock().width(), cut.stock().height());
+        }
+        return ordered;
+    }
+
+    /** How often the fence is set. */
+    int settings() {
+        return new SheetLayout(cut.stock(), List.of(), cuts()).settings();
+    }
+
+    /** Square millimetres that become pieces. */
+    double used() {
+        return cut.used();
+    }
+
+    /** Square millimetres that are neither piece nor worth keeping. */
+    double scrap() {
+        measureRest();
+        return scrap;
+    }
+
+    /** Square millimetres of the largest part left over. */
+    double largestRest() {
+        measureRest();
+        return largest;
+    }
+
+    private void measureRest() {
+        if (scrap < 0) {
+            List<SheetLayout.Part> rest = cut.rest();
+            scrap = rest.stream().filter(part -> !part.isKept()).mapToDouble(SheetLayout.Part::area).sum();
+            largest = rest.stream().mapToDouble(SheetLayout.Part::area).max().orElse(0);
+        }
+    }
+
+    /** Collects the spots and cuts of a sheet; each cut after the one that frees its part. */
     static final class Builder {
+        private final Demand demand;
         private final int stock;
         private final int[] counts;
         private final List<Spot> spots = new ArrayList<>();
         private final List<Cut> cuts = new ArrayList<>();
 
-        Builder(int stock, int kinds) {
+        Builder(Demand demand, int stock) {
+            this.demand = demand;
             this.stock = stock;
-            this.counts = new int[kinds];
+            this.counts = new int[demand.kinds.size()];
         }
 
         void put(int kind, boolean turned, long x, long y) {
@@ -40,12 +103,8 @@ record Fill(int stock, int[] counts, List<Spot> spots, List<Cut> cuts) {
             }
         }
 
-        boolean isEmpty() {
-            return spots.isEmpty();
-        }
-
         Fill done() {
-            return new Fill(stock, counts, List.copyOf(spots), List.copyOf(cuts));
+            return new Fill(stock, counts, List.copyOf(spots), new SheetLayout(demand.stock.get(stock), spots.stream().map(demand::unnamed).toList(), cuts));
         }
     }
 }

@@ -1,6 +1,5 @@
 package cufflink.cut;
 
-import cufflink.measure.Length;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -12,6 +11,11 @@ import java.util.stream.Stream;
 
 /** Sheets filled for a demand, and what became of everybody's pieces. */
 final class FillPlan {
+    /** The order of {@link LayoutPlan#BETTER}, worked out from what each sheet knows of itself. */
+    static final Comparator<FillPlan> BETTER = Comparator.comparingInt(FillPlan::unplaced).thenComparingInt(FillPlan::newSheets)
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap()))
+            .thenComparingLong(plan -> -Math.round(plan.largestRest())).thenComparingInt(FillPlan::settings);
+
     private final Demand demand;
     private final List<Fill> fills;
 
@@ -24,26 +28,52 @@ final class FillPlan {
         return fills;
     }
 
-    /** Tells the pieces apart, in their order in the job, and puts the cuts in an order of work. */
+    /** Rectangles for which there is no paper, besides those that fit on none. */
+    int unplaced() {
+        return Arrays.stream(demand.quantities()).sum() - fills.stream().mapToInt(fill -> fill.spots().size()).sum();
+    }
+
+    int newSheets() {
+        return (int) fills.stream().filter(fill -> !isOffcut(fill)).count();
+    }
+
+    private boolean isOffcut(Fill fill) {
+        return demand.stock.get(fill.stock()).offcut();
+    }
+
+    private double fromOffcuts() {
+        return fills.stream().filter(this::isOffcut).mapToDouble(Fill::used).sum();
+    }
+
+    private double scrap() {
+        return fills.stream().mapToDouble(Fill::scrap).sum();
+    }
+
+    private double largestRest() {
+        return fills.stream().mapToDouble(Fill::largestRest).max().orElse(0);
+    }
+
+    private int settings() {
+        return fills.stream().mapToInt(Fill::settings).sum();
+    }
+
+    /** Tells the pieces apart, in their order in the job. */
     LayoutPlan layout(int bound) {
         List<Deque<Demand.Slot>> slots = demand.kinds.stream().<Deque<Demand.Slot>>map(kind -> new ArrayDeque<>(kind.slots())).toList();
         List<SheetLayout> sheets = new ArrayList<>();
         for (Fill fill : fills) {
-            StockSheet stock = demand.stock.get(fill.stock());
             List<Placement> placements = fill.spots().stream().map(spot -> place(spot, slots.get(spot.kind()).remove())).toList();
-            sheets.add(new SheetLayout(stock, placements, FenceOrder.order(fill.cuts(), stock.width(), stock.height())));
+            sheets.add(new SheetLayout(demand.stock.get(fill.stock()), placements, fill.cuts()));
         }
-        List<String> unplaced = slots.stream().flatMap(Deque::stream).flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream())).sorted().toList();
-        LayoutPlan plan = new LayoutPlan(sheets, bound, unplaced);
-        return plan.withBound(Math.min(bound, plan.newSheets()));
+        Stream<Demand.Slot> left = Stream.concat(slots.stream().flatMap(Deque::stream), demand.impossible.stream());
+        List<String> unplaced = left.flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream())).sorted().toList();
+        return new LayoutPlan(sheets, Math.min(bound, newSheets()), unplaced);
     }
 
     private Placement place(Fill.Spot spot, Demand.Slot slot) {
-        Demand.Kind kind = demand.kinds.get(spot.kind());
-        Length width = new Length(spot.turned() ? kind.height() : kind.width());
-        Length height = new Length(spot.turned() ? kind.width() : kind.height());
         CutPiece piece = slot.piece();
         Optional<String> other = slot.other();
-        return new Placement(piece.id(), piece.label(), new Length(spot.x()), new Length(spot.y()), width, height, !width.equals(piece.width()), other);
+        Placement at = demand.unnamed(spot);
+        return new Placement(piece.id(), piece.label(), at.x(), at.y(), at.width(), at.height(), !at.width().equals(piece.width()), other);
     }
 }

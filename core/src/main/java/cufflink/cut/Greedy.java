@@ -34,7 +34,7 @@ final class Greedy {
         this.demand = demand;
         this.stock = stock;
         this.split = split;
-        this.fill = new Fill.Builder(stock, demand.kinds.size());
+        this.fill = new Fill.Builder(demand, stock);
         free.add(new Part(0, 0, demand.sheetWidth(stock), demand.sheetHeight(stock)));
     }
 

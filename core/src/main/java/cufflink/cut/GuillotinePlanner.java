@@ -40,7 +40,7 @@ public final class GuillotinePlanner implements LayoutPlanner {
         List<PaperSearch> searches = parts(job).stream().map(part -> new PaperSearch(new Demand(part))).toList();
         if (!stop.getAsBoolean()) {
             for (PaperSearch search : searches) {
-                search.improve(stop, plan -> better.accept(together(searches)));
+                search.improve(stop, () -> better.accept(together(searches)));
             }
         }
         return together(searches);

@@ -2,39 +2,61 @@ package cufflink.cut;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.BooleanSupplier;
-import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 /**
- * Finds the sheets for pieces that share their papers: a first answer at once, then better ones until fewest new sheets are proved, nothing more helps, or it is stopped.
- * Without a stop the same job always gets the same answer.
+ * Finds the sheets for pieces that share their papers: a first answer at once, then better ones until fewest new sheets are proved and nothing more helps, or it is stopped.
+ * Without a stop the same job always gets the same answer. Every step up the ladder is tried only while fewer sheets are possible: orders of {@link Greedy}, exact tables
+ * ({@link SheetSearch}) for few pieces, sheets chosen out of many tries ({@link SheetBySheet}), the linear programme ({@link PatternProgram}), and at last a few sheets at a
+ * time taken apart and laid anew.
  */
 final class PaperSearch {
-    /** Joins that a table may take for the first answer, and later. */
-    private static final long QUICK = 60_000;
-    private static final long THOROUGH = 12_000_000;
-    private static final long REPAIR = 300_000;
+    /** How far tables and searches may go. */
+    private record Effort(long joins, long looks) {
+    }
+
+    private static final Effort QUICK = new Effort(20_000, 100_000);
+    private static final Effort THOROUGH = new Effort(12_000_000, 60_000_000);
+    private static final Effort REPAIR = new Effort(300_000, 1_500_000);
+    /** Kinds that the linear programme takes: with many more, nearly every piece is one of its kind and its patterns round badly. */
+    private static final int MOST_ROWS = 150;
     private static final long KNAPSACK_STEPS = 25_000_000;
-    /** Rounds of taking sheets apart without a gain after which it ends. */
+    /** Joins of a table that lays one sheet out again, in the first answer and later. */
+    private static final long TIDY_QUICK = 1_500;
+    private static final long TIDY = 60_000;
+    /** Ways in which the linear programme is rounded to whole sheets. */
+    private static final int DIVES = 8;
+    /** Tries for a sheet, and how often all sheets are filled so. */
+    private static final int TRIES = 40;
+    private static final int REFILLS = 12;
+    /** Rounds of taking sheets apart without a gain after which it ends: while fewer sheets are possible, and when they are not. */
     private static final int MOST_IDLE = 150;
+    private static final int MOST_IDLE_WHEN_PROVED = 12;
+    /** Rectangles that a search of all sheets takes, and one of a few of them. */
+    private static final int MOST_EXACT = 60;
+    private static final int FEW = 24;
 
     private final Demand demand;
-    private LayoutPlan best;
-    private List<Fill> fills = List.of();
+    private final Random random = new Random(7);
+    private FillPlan best;
     private int bound;
 
     PaperSearch(Demand demand) {
         this.demand = demand;
         this.bound = simpleBound();
+        this.best = new FillPlan(demand, List.of());
         first();
     }
 
     LayoutPlan best() {
-        return best;
+        return best.layout(bound);
     }
 
     private void first() {
@@ -44,64 +66,56 @@ final class PaperSearch {
                 offer(Greedy.fill(demand, left, demand.supply(), Greedy.ordered(demand, Greedy.ORDERS.get(order)), split));
             }
         }
-        if (best.unplaced().isEmpty() && !best.isProved()) {
+        if (!isSettled()) {
             exact(QUICK, () -> false);
         }
-        tidy();
+        tidy(TIDY_QUICK, () -> false);
     }
 
-    /** Goes on until it is proved, nothing more helps, or {@code stop} says so; tells of every better plan or bound. */
-    void improve(BooleanSupplier stop, Consumer<LayoutPlan> better) {
-        LayoutPlan known = best;
+    /** Goes on until it is proved and nothing more helps, or {@code stop} says so; tells whenever the plan or the bound is better. */
+    void improve(BooleanSupplier stop, Runnable better) {
         if (!isSettled()) {
-            program(stop);
-            known = tell(known, better);
+            refill(stop, better);
+        }
+        if (!isSettled() && !stop.getAsBoolean()) {
+            program(stop, better);
         }
         if (!isSettled() && !stop.getAsBoolean()) {
             exact(THOROUGH, stop);
-            known = tell(known, better);
+            better.run();
         }
-        Random random = new Random(7);
-        int idle = 0;
-        while (!isSettled() && !stop.getAsBoolean() && idle < MOST_IDLE) {
-            repair(random, stop);
-            LayoutPlan before = known;
-            known = tell(known, better);
-            idle = known == before ? idle + 1 : 0;
+        for (int idle = 0; !stop.getAsBoolean() && idle < (isSettled() ? MOST_IDLE_WHEN_PROVED : MOST_IDLE); idle++) {
+            if (best.fills().size() > 0 && repair(stop)) {
+                idle = 0;
+                better.run();
+            }
         }
-        if (!stop.getAsBoolean()) {
-            tidy();
-            tell(known, better);
-        }
-    }
-
-    private LayoutPlan tell(LayoutPlan known, Consumer<LayoutPlan> better) {
-        if (!best.equals(known)) {
-            better.accept(best);
-        }
-        return best.equals(known) ? known : best;
+        tidy(TIDY, stop);
+        better.run();
     }
 
     private boolean isSettled() {
-        return best.isProved();
+        return best.unplaced() == 0 && best.newSheets() <= bound;
+    }
+
+    /** The most new sheets that would still be a gain. */
+    private int aim() {
+        return best.unplaced() == 0 ? best.newSheets() - 1 : Integer.MAX_VALUE;
     }
 
     /** Keeps these sheets if they make the better plan. */
     private boolean offer(List<Fill> candidate) {
-        FillPlan filled = new FillPlan(demand, candidate);
-        LayoutPlan plan = filled.layout(bound);
-        if (best == null || LayoutPlan.BETTER.compare(plan, best) < 0) {
+        FillPlan plan = new FillPlan(demand, candidate);
+        if (FillPlan.BETTER.compare(plan, best) < 0) {
             best = plan;
-            fills = filled.fills();
             return true;
         }
         return false;
     }
 
     private void raiseBound(int proved) {
-        if (proved > bound && best.unplaced().isEmpty()) {
-            bound = Math.min(proved, best.newSheets());
-            best = best.withBound(bound);
+        if (best.unplaced() == 0) {
+            bound = Math.max(bound, Math.min(proved, best.newSheets()));
         }
     }
 
@@ -130,11 +144,14 @@ final class PaperSearch {
         return Math.max(Math.max(0, alone - offcuts), largest == 0 ? 0 : (int) Math.ceil(area / largest - 1e-9));
     }
 
-    /** Tries every way with one new sheet fewer, and again, as far as tables of so many joins reach. */
-    private void exact(long work, BooleanSupplier stop) {
-        Optional<SheetSearch> search = SheetSearch.of(demand, demand.quantities(), work, stop);
-        while (search.isPresent() && best.unplaced().isEmpty() && !best.isProved()) {
-            SheetSearch.Answer answer = search.get().run(demand.quantities(), demand.supply(), best.newSheets() - 1);
+    /** Tries every way with fewer new sheets, and again, as far as tables of so many joins reach. */
+    private void exact(Effort effort, BooleanSupplier stop) {
+        if (Arrays.stream(demand.quantities()).sum() > MOST_EXACT) {
+            return;
+        }
+        Optional<SheetSearch> search = SheetSearch.of(demand, demand.quantities(), effort.joins(), stop);
+        while (search.isPresent() && !isSettled()) {
+            SheetSearch.Answer answer = search.get().run(demand.quantities(), demand.supply(), aim(), effort.looks());
             if (answer == SheetSearch.Answer.NONE) {
                 raiseBound(best.newSheets());
             }
@@ -144,43 +161,71 @@ final class PaperSearch {
         }
     }
 
-    /** The bound of the linear programme, and its patterns rounded to whole sheets in several ways. */
-    private void program(BooleanSupplier stop) {
-        List<Optional<SheetKnapsack>> knapsacks = new ArrayList<>();
-        for (int stock = 0; stock < demand.stock.size(); stock++) {
-            knapsacks.add(SheetKnapsack.of(demand, stock, KNAPSACK_STEPS));
-        }
-        Optional<PatternProgram> solved = PatternProgram.solve(demand, demand.quantities(), demand.supply(), knapsacks, stop);
-        solved.ifPresent(program -> {
-            raiseBound(program.bound());
-            List<PatternProgram.Share> shares = program.shares();
-            for (int extra = 0; extra <= shares.size() && !isSettled() && !stop.getAsBoolean(); extra++) {
-                round(shares, extra, stop);
+    /** Fills all sheets several times over, each with the best of many tries. */
+    private void refill(BooleanSupplier stop, Runnable better) {
+        for (int i = 0; i < REFILLS && !isSettled() && !stop.getAsBoolean(); i++) {
+            if (offer(new SheetBySheet(demand, random, TRIES).fill(demand.quantities(), demand.supply(), aim()))) {
+                better.run();
             }
-        });
+        }
     }
 
-    /** Whole sheets of every pattern, one more of the first few that are cut off the most, the rest as it comes. */
-    private void round(List<PatternProgram.Share> shares, int extra, BooleanSupplier stop) {
-        List<PatternProgram.Share> byFraction = new ArrayList<>(shares);
-        byFraction.sort((a, b) -> Double.compare(fraction(b), fraction(a)));
+    /** The bound of the linear programme, and its patterns rounded to whole sheets in several ways. */
+    private void program(BooleanSupplier stop, Runnable better) {
+        if (demand.kinds.size() > MOST_ROWS) {
+            return;
+        }
+        List<SheetKnapsack> knapsacks = new ArrayList<>();
+        for (int stock = 0; stock < demand.stock.size(); stock++) {
+            Optional<SheetKnapsack> knapsack = SheetKnapsack.of(demand, stock, KNAPSACK_STEPS);
+            if (knapsack.isEmpty()) {
+                return;
+            }
+            knapsacks.add(knapsack.get());
+        }
+        PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
+        program.solve(() -> isSettled() || stop.getAsBoolean(), () -> {
+            int before = bound;
+            raiseBound(program.bound());
+            if (bound > before) {
+                better.run();
+            }
+        });
+        raiseBound(program.bound());
+        for (int first = 0; first < DIVES && !isSettled() && !stop.getAsBoolean(); first++) {
+            dive(program, first, knapsacks, stop);
+            better.run();
+        }
+    }
+
+    /**
+     * Whole sheets of every pattern; then one of another pattern, and the programme again for what is left, until nothing is. On the way the rest is tried in other ways.
+     *
+     * @param first which of the patterns that are cut off is taken first, so that every dive is another
+     */
+    private void dive(PatternProgram solved, int first, List<SheetKnapsack> knapsacks, BooleanSupplier stop) {
         int[] left = demand.quantities();
         int[] supply = demand.supply();
         List<Fill> chosen = new ArrayList<>();
-        for (PatternProgram.Share share : shares) {
-            use(share, (int) Math.floor(share.times() + 1e-6), left, supply, chosen);
-        }
-        for (PatternProgram.Share share : byFraction.subList(0, extra)) {
-            use(share, 1, left, supply, chosen);
-        }
-        for (Greedy.Split split : Greedy.Split.values()) {
-            for (var order : Greedy.ORDERS) {
-                List<Fill> whole = new ArrayList<>(chosen);
-                whole.addAll(Greedy.fill(demand, left.clone(), supply.clone(), Greedy.ordered(demand, order), split));
-                offer(whole);
+        PatternProgram program = solved;
+        int more = first;
+        while (!Demand.isNone(left) && !isSettled() && !stop.getAsBoolean()) {
+            int before = chosen.size();
+            for (PatternProgram.Share share : program.shares()) {
+                use(share, (int) Math.floor(share.times() + 1e-6), left, supply, chosen);
             }
+            List<PatternProgram.Share> cutOff = program.shares().stream().sorted(Comparator.comparingDouble(PaperSearch::fraction).reversed()).toList();
+            if (!cutOff.isEmpty()) {
+                use(cutOff.get(Math.min(more, cutOff.size() - 1)), 1, left, supply, chosen);
+            }
+            complete(chosen, left.clone(), supply.clone(), stop);
+            if (chosen.size() == before || new FillPlan(demand, chosen).newSheets() > aim()) {
+                return;
+            }
+            more = 0;
+            program = PatternProgram.of(demand, left, supply, knapsacks);
+            program.solveQuickly(stop);
         }
-        finish(chosen, left, supply, stop);
     }
 
     private static double fraction(PatternProgram.Share share) {
@@ -193,32 +238,32 @@ final class PaperSearch {
             if (block.isEmpty()) {
                 return;
             }
-            supply[share.stock()]--;
+            supply[share.stock()] -= supply[share.stock()] == Integer.MAX_VALUE ? 0 : 1;
             chosen.add(Block.fill(block.get(), demand, share.stock()));
         }
     }
 
-    /** Some sheets are chosen; the rest exactly, with fewer new sheets in all than are known. */
-    private boolean finish(List<Fill> chosen, int[] left, int[] supply, BooleanSupplier stop) {
-        int used = (int) chosen.stream().filter(fill -> !demand.stock.get(fill.stock()).offcut()).count();
-        int allowed = best.newSheets() - 1 - used;
-        if (allowed < 0 || Arrays.stream(left).sum() > 24) {
-            return false;
+    /** Some sheets are chosen; the rest exactly if it is little, and in any case by tries, with fewer new sheets in all than are known. */
+    private boolean complete(List<Fill> chosen, int[] left, int[] supply, BooleanSupplier stop) {
+        int used = new FillPlan(demand, chosen).newSheets();
+        if (aim() >= used && Arrays.stream(left).sum() <= FEW) {
+            Optional<SheetSearch> search = SheetSearch.of(demand, left, REPAIR.joins(), stop);
+            if (search.isPresent() && search.get().run(left, supply, aim() - used, REPAIR.looks()) == SheetSearch.Answer.FOUND) {
+                return offer(both(chosen, search.get().found()));
+            }
         }
-        Optional<SheetSearch> search = SheetSearch.of(demand, left, REPAIR, stop);
-        if (search.isPresent() && search.get().run(left, supply, allowed) == SheetSearch.Answer.FOUND) {
-            List<Fill> whole = new ArrayList<>(chosen);
-            whole.addAll(search.get().found());
-            return offer(whole);
-        }
-        return false;
+        return offer(both(chosen, new SheetBySheet(demand, random, TRIES).fill(left, supply, best.newSheets() - used)));
     }
 
-    /** Takes a few sheets apart, the emptier ones rather, and tries to do with one new sheet fewer; or with the same and less waste. */
-    private void repair(Random random, BooleanSupplier stop) {
-        List<Fill> mixed = new ArrayList<>(fills);
-        Collections.shuffle(mixed, random);
-        mixed.sort((a, b) -> Double.compare(share(a) + random.nextInt(2) * 0.5, share(b)));
+    private static List<Fill> both(List<Fill> chosen, List<Fill> more) {
+        List<Fill> whole = new ArrayList<>(chosen);
+        whole.addAll(more);
+        return whole;
+    }
+
+    /** Takes a few sheets apart, the emptier ones rather, and lays them anew: with fewer new sheets, or with as many and less waste. */
+    private boolean repair(BooleanSupplier stop) {
+        List<Fill> mixed = emptierFirst();
         int apart = Math.min(mixed.size(), 2 + random.nextInt(4));
         List<Fill> kept = new ArrayList<>(mixed.subList(apart, mixed.size()));
         int[] left = demand.quantities();
@@ -229,49 +274,60 @@ final class PaperSearch {
             }
             supply[fill.stock()] -= supply[fill.stock()] == Integer.MAX_VALUE ? 0 : 1;
         }
-        if (finish(kept, left, supply, stop)) {
-            return;
+        return complete(kept, left, supply, stop);
+    }
+
+    /** The sheets in an order of chance in which emptier ones come sooner. */
+    private List<Fill> emptierFirst() {
+        record Drawn(Fill fill, double place) {
         }
-        List<Integer> order = new ArrayList<>(Greedy.ordered(demand, Greedy.ORDERS.get(0)));
-        Collections.shuffle(order, random);
-        List<Fill> whole = new ArrayList<>(kept);
-        whole.addAll(Greedy.fill(demand, left, supply, order, Greedy.Split.values()[random.nextInt(3)]));
-        offer(whole);
+        return best.fills().stream().map(fill -> new Drawn(fill, share(fill) + random.nextDouble() * 0.5)).sorted(Comparator.comparingDouble(Drawn::place)).map(Drawn::fill).toList();
     }
 
     private double share(Fill fill) {
-        double used = 0;
-        for (int kind = 0; kind < fill.counts().length; kind++) {
-            used += fill.counts()[kind] * demand.kinds.get(kind).area();
-        }
-        return used / ((double) demand.sheetWidth(fill.stock()) * demand.sheetHeight(fill.stock()));
+        StockSheet sheet = demand.stock.get(fill.stock());
+        return fill.used() / (sheet.width().toMillimetres() * sheet.height().toMillimetres());
     }
 
-    /** Lays each sheet out again with the same pieces, for less waste, a larger offcut and fewer settings. */
-    private void tidy() {
+    /** Lays each sheet out again with the same pieces, on a smaller one if there is one, for less waste, a larger offcut and fewer settings. */
+    private void tidy(long joins, BooleanSupplier stop) {
+        int[] supply = demand.supply();
+        best.fills().forEach(fill -> supply[fill.stock()] -= supply[fill.stock()] == Integer.MAX_VALUE ? 0 : 1);
+        Map<List<Integer>, Fill> known = new HashMap<>();
         List<Fill> tidied = new ArrayList<>();
-        for (Fill fill : fills) {
-            tidied.add(tidied(fill));
+        for (Fill fill : best.fills()) {
+            List<Integer> key = IntStream.concat(IntStream.of(fill.stock()), Arrays.stream(fill.counts())).boxed().toList();
+            Fill tidy = known.containsKey(key) && (known.get(key).stock() == fill.stock() || supply[known.get(key).stock()] > 0) ? known.get(key)
+                    : stop.getAsBoolean() ? fill : tidied(fill, supply, joins);
+            known.put(key, tidy);
+            if (tidy.stock() != fill.stock()) {
+                supply[tidy.stock()] -= supply[tidy.stock()] == Integer.MAX_VALUE ? 0 : 1;
+                supply[fill.stock()] += supply[fill.stock()] == Integer.MAX_VALUE ? 0 : 1;
+            }
+            tidied.add(tidy);
         }
         offer(tidied);
     }
 
-    private Fill tidied(Fill fill) {
+    private Fill tidied(Fill fill, int[] supply, long joins) {
         Fill tidy = fill;
-        LayoutPlan known = alone(fill);
-        Optional<BlockTable> table = Arrays.stream(fill.counts()).sum() > 12 ? Optional.empty() : BlockTable.of(demand, fill.stock(), fill.counts(), QUICK);
-        for (Block block : table.map(built -> built.blocks(fill.counts())).orElse(List.of())) {
-            Fill other = Block.fill(block, demand, fill.stock());
-            LayoutPlan plan = alone(other);
-            if (LayoutPlan.BETTER.compare(plan, known) < 0) {
-                tidy = other;
-                known = plan;
+        for (int stock = 0; stock < demand.stock.size(); stock++) {
+            if (stock == fill.stock() || supply[stock] > 0 && room(stock) < room(fill.stock())) {
+                Optional<BlockTable> table = BlockTable.of(demand, stock, fill.counts(), joins, () -> false);
+                for (Block block : table.map(built -> built.blocks(fill.counts())).orElse(List.of())) {
+                    Fill other = Block.fill(block, demand, stock);
+                    tidy = FillPlan.BETTER.compare(alone(other), alone(tidy)) < 0 ? other : tidy;
+                }
             }
         }
         return tidy;
     }
 
-    private LayoutPlan alone(Fill fill) {
-        return new FillPlan(demand, List.of(fill)).layout(0);
+    private double room(int stock) {
+        return (double) demand.sheetWidth(stock) * demand.sheetHeight(stock);
+    }
+
+    private FillPlan alone(Fill fill) {
+        return new FillPlan(demand, List.of(fill));
     }
 }

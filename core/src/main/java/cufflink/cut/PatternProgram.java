@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntFunction;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
@@ -16,7 +17,9 @@ final class PatternProgram {
     /** A piece without paper weighs more than any number of sheets. */
     private static final double SHORT = 1e4;
     private static final double LEAST = 1e-7;
-    private static final int MOST_ROUNDS = 2000;
+    /** What a pattern found quickly must gain at least to be taken. */
+    private static final double QUICK_GAIN = -1e-2;
+    private static final int MOST_ROUNDS = 6000;
 
     /**
      * A pattern and how often it is used.
@@ -31,7 +34,8 @@ final class PatternProgram {
     }
 
     private final Demand demand;
-    private final List<Optional<SheetKnapsack>> knapsacks;
+    private final List<SheetKnapsack> knapsacks;
+    private final List<StripKnapsack> strips;
     private final int kinds;
     /** By stock: its row, or −1 for one without end. */
     private final int[] supplyRow;
@@ -39,10 +43,12 @@ final class PatternProgram {
     private final Column[] basis;
     private final DMatrixRMaj inverse;
     private double bound;
+    private boolean exact = true;
 
-    private PatternProgram(Demand demand, int[] left, int[] supply, List<Optional<SheetKnapsack>> knapsacks) {
+    private PatternProgram(Demand demand, int[] left, int[] supply, List<SheetKnapsack> knapsacks) {
         this.demand = demand;
         this.knapsacks = knapsacks;
+        this.strips = knapsacks.stream().map(SheetKnapsack::strips).toList();
         kinds = demand.kinds.size();
         supplyRow = new int[supply.length];
         int rows = kinds;
@@ -64,21 +70,43 @@ final class PatternProgram {
         }
     }
 
-    /** Solved for what is left, as far as {@code stop} lets it. Absent if some sheet is too fine for the knapsack. */
-    static Optional<PatternProgram> solve(Demand demand, int[] left, int[] supply, List<Optional<SheetKnapsack>> knapsacks, BooleanSupplier stop) {
-        if (knapsacks.stream().anyMatch(Optional::isEmpty)) {
-            return Optional.empty();
+    /** A programme for what is left, not yet solved. */
+    static PatternProgram of(Demand demand, int[] left, int[] supply, List<SheetKnapsack> knapsacks) {
+        return new PatternProgram(demand, left, supply, knapsacks);
+    }
+
+    /** Goes on as far as {@code stop} lets it; {@code step} is told whenever the bound may have grown. */
+    void solve(BooleanSupplier stop, Runnable step) {
+        for (int round = 0; round < MOST_ROUNDS && bound() < rounded(cost()) && !stop.getAsBoolean() && improve(); round++) {
+            step.run();
         }
-        PatternProgram program = new PatternProgram(demand, left, supply, knapsacks);
-        for (int round = 0; round < MOST_ROUNDS && !stop.getAsBoolean() && program.improve(); round++) {
+    }
+
+    /** Goes on only while patterns are found quickly, and proves nothing. */
+    void solveQuickly(BooleanSupplier stop) {
+        exact = false;
+        for (int round = 0; round < MOST_ROUNDS && !stop.getAsBoolean() && improve(); round++) {
             continue;
         }
-        return Optional.of(program);
     }
 
     /** No plan does with fewer new sheets. */
     int bound() {
-        return (int) Math.ceil(bound - 1e-5);
+        return rounded(bound);
+    }
+
+    private static int rounded(double sheets) {
+        return (int) Math.ceil(sheets - 1e-5);
+    }
+
+    /** Sheets in fractions as the programme stands: never less than the bound. */
+    private double cost() {
+        double[] amounts = amounts();
+        double cost = 0;
+        for (int row = 0; row < amounts.length; row++) {
+            cost += amounts[row] * basis[row].cost();
+        }
+        return cost;
     }
 
     /** The patterns used, the most used first. */
@@ -122,6 +150,7 @@ final class PatternProgram {
         return entering.isPresent() && exchange(entering.get());
     }
 
+    /** The column that gains the most, looked for quickly first; the exact look, which also bounds, when nothing is found so. */
     private Optional<Column> entering(double[] prices) {
         Column best = null;
         double least = -LEAST;
@@ -133,21 +162,51 @@ final class PatternProgram {
             }
         }
         double[] values = Arrays.stream(prices, 0, kinds).map(price -> Math.max(price, 0)).toArray();
+        for (boolean stacked : new boolean[] {false, true}) {
+            Optional<Column> quick = pattern(stock -> strips.get(stock).much(values, stacked), prices, Math.min(least, QUICK_GAIN));
+            if (quick.isPresent()) {
+                return quick;
+            }
+        }
+        if (!exact) {
+            return Optional.ofNullable(best);
+        }
         double[] worth = new double[supplyRow.length];
+        Optional<Column> most = pattern(stock -> {
+            Optional<Block> block = knapsacks.get(stock).most(values);
+            worth[stock] = block.map(found -> worth(found, values)).orElse(0.0);
+            return block;
+        }, prices, least);
+        bound = Math.max(bound, bound(values, worth));
+        return most.isPresent() ? most : Optional.ofNullable(best);
+    }
+
+    /** The pattern, one for each stock, that gains the most and more than {@code least}. */
+    private Optional<Column> pattern(IntFunction<Optional<Block>> blocks, double[] prices, double least) {
+        Optional<Column> best = Optional.empty();
+        double most = least;
         for (int stock = 0; stock < supplyRow.length; stock++) {
-            Optional<Block> block = knapsacks.get(stock).orElseThrow().most(values);
-            if (block.isPresent()) {
+            Optional<Block> block = blocks.apply(stock);
+            if (block.isPresent() && isWhole(block.get(), stock)) {
                 Column column = column(stock, block.get());
-                worth[stock] = dot(column.entries(), values);
-                double gain = column.cost() - worth[stock] - (supplyRow[stock] < 0 ? 0 : prices[supplyRow[stock]]);
-                if (gain < least && isWhole(block.get(), stock)) {
-                    least = gain;
-                    best = column;
+                double gain = column.cost() - worth(block.get(), prices) - (supplyRow[stock] < 0 ? 0 : prices[supplyRow[stock]]);
+                if (gain < most) {
+                    most = gain;
+                    best = Optional.of(column);
                 }
             }
         }
-        bound = Math.max(bound, bound(values, worth));
-        return Optional.ofNullable(best);
+        return best;
+    }
+
+    private double worth(Block block, double[] values) {
+        double[] entries = new double[kinds];
+        count(block, entries);
+        double sum = 0;
+        for (int kind = 0; kind < kinds; kind++) {
+            sum += entries[kind] * values[kind];
+        }
+        return sum;
     }
 
     private boolean isWhole(Block block, int stock) {
@@ -156,14 +215,6 @@ final class PatternProgram {
 
     private boolean parts(Block block) {
         return !(block instanceof Block.Two two) || Block.isParted(two, demand.blade) && parts(two.first()) && parts(two.second());
-    }
-
-    private double dot(double[] entries, double[] values) {
-        double sum = 0;
-        for (int kind = 0; kind < kinds; kind++) {
-            sum += entries[kind] * values[kind];
-        }
-        return sum;
     }
 
     /** Prices at which no sheet without end is worth more than its cost bound the cost of all; sheets that are few are charged what they are worth beyond theirs. */

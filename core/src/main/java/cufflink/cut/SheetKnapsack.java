@@ -15,6 +15,8 @@ final class SheetKnapsack {
     private final long[] xs;
     private final long[] ys;
     private double[][] best;
+    /** The same with its indices exchanged, to be read in order. */
+    private double[][] across;
     private Block[][] block;
 
     private SheetKnapsack(Demand demand, int stock, long[] xs, long[] ys) {
@@ -54,14 +56,21 @@ final class SheetKnapsack {
         return places.stream().mapToLong(place -> place).toArray();
     }
 
+    /** A quick, not always best answer for the same places. */
+    StripKnapsack strips() {
+        return new StripKnapsack(demand, stock, xs, ys);
+    }
+
     /** The block of most value, by kind; absent if no kind has a value here. */
     Optional<Block> most(double[] values) {
         best = new double[xs.length][ys.length];
+        across = new double[ys.length][xs.length];
         block = new Block[xs.length][ys.length];
         for (int i = 1; i < xs.length; i++) {
             for (int j = 1; j < ys.length; j++) {
                 ones(i, j, values);
                 halves(i, j);
+                across[j][i] = best[i][j];
             }
         }
         return Optional.ofNullable(block[xs.length - 1][ys.length - 1]);
@@ -77,39 +86,57 @@ final class SheetKnapsack {
         }
         for (int kind = 0; kind < values.length; kind++) {
             if (values[kind] > best[i][j] + LEAST) {
-                for (boolean turned : new boolean[] {false, true}) {
-                    long w = turned ? demand.kinds.get(kind).height() : demand.kinds.get(kind).width();
-                    long h = turned ? demand.kinds.get(kind).width() : demand.kinds.get(kind).height();
-                    if (demand.may(kind, stock, turned) && w <= xs[i] && h <= ys[j]) {
-                        best[i][j] = values[kind];
-                        block[i][j] = new Block.One(kind, turned, w, h);
-                    }
-                }
+                one(i, j, kind, false, values[kind]);
+                one(i, j, kind, true, values[kind]);
             }
+        }
+    }
+
+    private void one(int i, int j, int kind, boolean turned, double value) {
+        long w = turned ? demand.kinds.get(kind).height() : demand.kinds.get(kind).width();
+        long h = turned ? demand.kinds.get(kind).width() : demand.kinds.get(kind).height();
+        if (value > best[i][j] + LEAST && demand.may(kind, stock, turned) && w <= xs[i] && h <= ys[j]) {
+            best[i][j] = value;
+            block[i][j] = new Block.One(kind, turned, w, h);
         }
     }
 
     private void halves(int i, int j) {
         if (ys[j] <= demand.blade) {
-            for (int at = 1, rest = i; at < i && xs[at] <= xs[i] / 2; at++) {
-                rest = floor(xs, rest, xs[i] - xs[at]);
-                join(i, j, true, at, j, rest, j);
+            int at = halved(across[j], xs, i, best[i][j]);
+            if (at > 0) {
+                int rest = floor(xs, i, xs[i] - xs[at]);
+                best[i][j] = across[j][at] + across[j][rest];
+                block[i][j] = Block.Two.of(true, block[at][j], block[rest][j]);
             }
         }
         if (xs[i] <= demand.blade) {
-            for (int at = 1, rest = j; at < j && ys[at] <= ys[j] / 2; at++) {
-                rest = floor(ys, rest, ys[j] - ys[at]);
-                join(i, j, false, i, at, i, rest);
+            int at = halved(best[i], ys, j, best[i][j]);
+            if (at > 0) {
+                int rest = floor(ys, j, ys[j] - ys[at]);
+                best[i][j] = best[i][at] + best[i][rest];
+                block[i][j] = Block.Two.of(false, block[i][at], block[i][rest]);
             }
         }
     }
 
-    private void join(int i, int j, boolean upright, int ia, int ja, int ib, int jb) {
-        double value = best[ia][ja] + best[ib][jb];
-        if (value > best[i][j] + LEAST && block[ia][ja] != null && block[ib][jb] != null) {
-            best[i][j] = value;
-            block[i][j] = Block.Two.of(upright, block[ia][ja], block[ib][jb]);
+    /** The place at which two parts have the most value together, if that is more than is known; 0 if not. The smaller part comes first. */
+    private static int halved(double[] values, long[] places, int whole, double known) {
+        int found = 0;
+        double most = known + LEAST;
+        int rest = whole;
+        for (int at = 1; at < whole && places[at] <= places[whole] / 2; at++) {
+            long room = places[whole] - places[at];
+            while (places[rest] > room) {
+                rest--;
+            }
+            double value = values[at] + values[rest];
+            if (value > most && values[at] > 0 && values[rest] > 0) {
+                most = value;
+                found = at;
+            }
         }
+        return found;
     }
 
     /** The last place not beyond {@code at}, looked for downwards. */

@@ -10,8 +10,6 @@ import java.util.function.BooleanSupplier;
 
 /** Whether what is left comes out of a number of new sheets and the offcuts: every way is tried, sheet by sheet, with what a {@link BlockTable} holds for each. */
 final class SheetSearch {
-    private static final int MOST_NODES = 400_000;
-
     /** What the search found out. */
     enum Answer { FOUND, NONE, UNKNOWN }
 
@@ -23,7 +21,7 @@ final class SheetSearch {
     private final BooleanSupplier stop;
     private final List<Fill> found = new ArrayList<>();
     private final Set<Failed> failed = new HashSet<>();
-    private int nodes = MOST_NODES;
+    private long looks;
 
     private SheetSearch(Demand demand, List<BlockTable> tables, BooleanSupplier stop) {
         this.demand = demand;
@@ -35,8 +33,8 @@ final class SheetSearch {
     static Optional<SheetSearch> of(Demand demand, int[] left, long work, BooleanSupplier stop) {
         List<BlockTable> tables = new ArrayList<>();
         for (int stock = 0; stock < demand.stock.size(); stock++) {
-            Optional<BlockTable> table = BlockTable.of(demand, stock, left, work);
-            if (table.isEmpty() || stop.getAsBoolean()) {
+            Optional<BlockTable> table = BlockTable.of(demand, stock, left, work, stop);
+            if (table.isEmpty()) {
                 return Optional.empty();
             }
             tables.add(table.get());
@@ -44,13 +42,13 @@ final class SheetSearch {
         return Optional.of(new SheetSearch(demand, tables, stop));
     }
 
-    /** Looks for a way with at most so many new sheets. */
-    Answer run(int[] left, int[] supply, int newSheets) {
+    /** Looks for a way with at most so many new sheets, at so many selections at most. */
+    Answer run(int[] left, int[] supply, int newSheets, long mostLooks) {
         found.clear();
         failed.clear();
-        nodes = MOST_NODES;
+        looks = mostLooks;
         boolean yes = place(left.clone(), supply.clone(), newSheets);
-        return yes ? Answer.FOUND : nodes > 0 ? Answer.NONE : Answer.UNKNOWN;
+        return yes ? Answer.FOUND : looks > 0 ? Answer.NONE : Answer.UNKNOWN;
     }
 
     /** The sheets found. */
@@ -77,8 +75,7 @@ final class SheetSearch {
             boolean offcut = demand.stock.get(stock).offcut();
             if (supply[stock] > 0 && (offcut || newSheets > 0)) {
                 for (BlockTable.Selection selection : fullest(stock, kind, left)) {
-                    if (--nodes < 0 || nodes % 256 == 0 && stop.getAsBoolean()) {
-                        nodes = 0;
+                    if (looks <= 0) {
                         return false;
                     }
                     change(left, selection.counts(), -1);
@@ -93,7 +90,7 @@ final class SheetSearch {
                 }
             }
         }
-        if (nodes > 0) {
+        if (looks > 0) {
             failed.add(state);
         }
         return false;
@@ -125,6 +122,7 @@ final class SheetSearch {
 
     /** The selections with a kind that nothing left could be added to, the largest first. */
     private List<BlockTable.Selection> fullest(int stock, int kind, int[] left) {
+        looks = stop.getAsBoolean() ? 0 : looks - tables.get(stock).selections().size();
         List<BlockTable.Selection> with = tables.get(stock).selections().stream().filter(selection -> selection.counts()[kind] > 0 && isWithin(selection.counts(), left)).toList();
         List<BlockTable.Selection> fullest = new ArrayList<>(with.stream().filter(selection -> isFull(stock, selection, left)).toList());
         fullest.sort((a, b) -> Double.compare(area(b), area(a)));
