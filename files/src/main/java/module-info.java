@@ -12,6 +12,8 @@ module cufflink.files {
     exports cufflink.files.design;
     exports cufflink.files.project;
     exports cufflink.files.plan;
+    exports cufflink.files.csv;
+    exports cufflink.files.layout;
     exports cufflink.files.drawing;
     exports cufflink.files.handout;
 }

@@ -14,7 +14,7 @@ final class FillPlan {
     /** The order of {@link LayoutPlan#BETTER}, worked out from what each sheet knows of itself. */
     static final Comparator<FillPlan> BETTER = Comparator.comparingInt(FillPlan::unplaced).thenComparingInt(FillPlan::newSheets)
             .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap()))
-            .thenComparingLong(plan -> -Math.round(plan.largestRest())).thenComparingInt(FillPlan::settings);
+            .thenComparingLong(plan -> -Math.round(plan.largestRests())).thenComparingInt(FillPlan::settings);
 
     private final Demand demand;
     private final List<Fill> fills;
@@ -49,8 +49,8 @@ final class FillPlan {
         return fills.stream().mapToDouble(Fill::scrap).sum();
     }
 
-    private double largestRest() {
-        return fills.stream().mapToDouble(Fill::largestRest).max().orElse(0);
+    private double largestRests() {
+        return fills.stream().mapToDouble(Fill::largestRest).sum();
     }
 
     private int settings() {

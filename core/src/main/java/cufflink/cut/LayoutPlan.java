@@ -10,9 +10,9 @@ import java.util.List;
  * @param unplaced ids of pieces for which there is no paper, once for each copy
  */
 public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
-    /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, the largest offcut left in one piece, fewer settings of the fence. */
+    /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each rest left in one piece, fewer settings of the fence. */
     public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
-            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap())).thenComparingLong(plan -> -Math.round(plan.largestOffcut()))
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
             .thenComparingInt(LayoutPlan::settings);
 
     public LayoutPlan {
@@ -46,9 +46,9 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
         return sheets.stream().flatMap(sheet -> sheet.rest().stream()).filter(part -> !part.isKept()).mapToDouble(SheetLayout.Part::area).sum();
     }
 
-    /** Square millimetres of the largest part left over in one piece. */
-    public double largestOffcut() {
-        return sheets.stream().flatMap(sheet -> sheet.rest().stream()).mapToDouble(SheetLayout.Part::area).max().orElse(0);
+    /** Square millimetres of the largest part left over of each sheet, added up. */
+    public double largestRests() {
+        return sheets.stream().mapToDouble(sheet -> sheet.rest().stream().mapToDouble(SheetLayout.Part::area).max().orElse(0)).sum();
     }
 
     /** How often the fence is set. */

@@ -16,7 +16,7 @@ public final class LayoutWords {
     public static String sheets(LayoutPlan plan) {
         int offcuts = plan.sheets().size() - plan.newSheets();
         String count = plan.newSheets() + (plan.newSheets() == 1 ? " sheet" : " sheets") + (offcuts == 0 ? "" : " and " + offcuts + (offcuts == 1 ? " offcut" : " offcuts"));
-        String gives = count + (plan.sheets().size() == 1 ? " gives" : " give") + " every piece and layer";
+        String gives = count + (plan.sheets().size() == 1 ? " gives" : " give") + (plan.unplaced().isEmpty() ? " every piece" : " some of the pieces");
         return gives + (plan.isProved() ? (plan.newSheets() == 0 ? ", and no new sheet." : ", and " + plan.newSheets() + " is the least possible.") : "; at least " + plan.bound() + " are needed.");
     }
 

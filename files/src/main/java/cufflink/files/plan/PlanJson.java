@@ -3,13 +3,11 @@ package cufflink.files.plan;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import cufflink.cut.Cut;
-import cufflink.cut.LayoutPlan;
-import cufflink.cut.SheetLayout;
 import cufflink.design.Measures;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
+import cufflink.files.layout.LayoutJson;
 import cufflink.fit.PocketFit;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.Folder;
@@ -54,7 +52,7 @@ public final class PlanJson {
         pockets(pockets);
         foundPockets(pockets);
         checks(root.putArray("checks"));
-        root.set("layout", layout(plan.layout()));
+        root.set("layout", LayoutJson.of(plan.layout(), format));
         run(root.putArray("run"));
         root.set("problems", problems(plan.notices()));
         return root;
@@ -225,41 +223,6 @@ public final class PlanJson {
             node.put("text", check.text()).put("remedy", check.remedy());
             check.change().ifPresent(change -> node.put("change", change.measure()));
         });
-    }
-
-    private ObjectNode layout(LayoutPlan layout) {
-        ObjectNode node = MAPPER.createObjectNode();
-        ArrayNode sheets = node.putArray("sheets");
-        for (SheetLayout sheet : layout.sheets()) {
-            ObjectNode entry = sheets.addObject().put("stock", sheet.stock().name());
-            entry.set("width", length(sheet.stock().width()));
-            entry.set("height", length(sheet.stock().height()));
-            ArrayNode placements = entry.putArray("placements");
-            sheet.placements().forEach(placement -> {
-                ObjectNode at = placements.addObject().put("piece", placement.piece());
-                at.set("x", length(placement.x()));
-                at.set("y", length(placement.y()));
-                at.set("width", length(placement.width()));
-                at.set("height", length(placement.height()));
-                at.put("turned", placement.turned());
-                placement.other().ifPresent(other -> at.put("other", other));
-            });
-            ArrayNode cuts = entry.putArray("cuts");
-            sheet.cuts().forEach(cut -> cut(cuts.addObject(), cut));
-        }
-        node.put("used", layout.sheets().size()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
-                .put("proved", layout.isProved());
-        layout.unplaced().forEach(node.putArray("unplaced")::add);
-        return node;
-    }
-
-    private void cut(ObjectNode node, Cut cut) {
-        node.put("number", cut.number()).put("along", cut.upright() ? "x" : "y");
-        node.set("at", length(cut.at()));
-        node.set("x", length(cut.x()));
-        node.set("y", length(cut.y()));
-        node.set("width", length(cut.width()));
-        node.set("height", length(cut.height()));
     }
 
     private void run(ArrayNode run) {

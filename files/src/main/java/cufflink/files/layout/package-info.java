@@ -1,0 +1,2 @@
+/** Bare cutting jobs read from CSV, and layouts written as JSON and as text. */
+package cufflink.files.layout;
