@@ -17,5 +17,7 @@ module cufflink.core {
     exports cufflink.fit;
     exports cufflink.check;
     exports cufflink.plan;
+    exports cufflink.stash;
+    exports cufflink.job;
     exports cufflink.drawing;
 }

@@ -5,6 +5,8 @@ module cufflink.files {
     requires com.fasterxml.jackson.dataformat.yaml;
     requires org.apache.commons.csv;
     requires org.apache.pdfbox;
+    requires org.xerial.sqlitejdbc;
+    requires java.sql;
     requires java.xml;
     requires java.desktop;
 
@@ -14,6 +16,7 @@ module cufflink.files {
     exports cufflink.files.plan;
     exports cufflink.files.csv;
     exports cufflink.files.layout;
+    exports cufflink.files.stash;
     exports cufflink.files.drawing;
     exports cufflink.files.handout;
 }

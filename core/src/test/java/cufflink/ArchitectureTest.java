@@ -27,12 +27,16 @@ class ArchitectureTest {
             .layer("fit").definedBy("cufflink.fit")
             .layer("check").definedBy("cufflink.check")
             .layer("plan").definedBy("cufflink.plan")
+            .layer("stash").definedBy("cufflink.stash")
+            .layer("job").definedBy("cufflink.job")
             .layer("drawing").definedBy("cufflink.drawing")
             .whereLayer("drawing").mayNotBeAccessedByAnyLayer()
-            .whereLayer("plan").mayOnlyBeAccessedByLayers("drawing")
+            .whereLayer("job").mayOnlyBeAccessedByLayers("drawing")
+            .whereLayer("stash").mayOnlyBeAccessedByLayers("job", "drawing")
+            .whereLayer("plan").mayOnlyBeAccessedByLayers("job", "drawing")
             .whereLayer("check").mayOnlyBeAccessedByLayers("plan", "drawing")
-            .whereLayer("fit").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
-            .whereLayer("cut").mayOnlyBeAccessedByLayers("fit", "check", "plan", "drawing")
+            .whereLayer("fit").mayOnlyBeAccessedByLayers("check", "plan", "job", "drawing")
+            .whereLayer("cut").mayOnlyBeAccessedByLayers("fit", "check", "plan", "job", "drawing")
             .whereLayer("fold").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
             .whereLayer("score").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
             .whereLayer("mat").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
@@ -40,7 +44,8 @@ class ArchitectureTest {
             .whereLayer("measure").mayNotAccessAnyLayer()
             .whereLayer("problem").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("measure")
-            .whereLayer("cut").mayOnlyAccessLayers("measure");
+            .whereLayer("stash").mayOnlyAccessLayers("measure", "paper")
+            .whereLayer("cut").mayOnlyAccessLayers("measure", "paper");
 
     @ArchTest
     static final ArchRule noCycles = slices().matching("cufflink.(*)..").should().beFreeOfCycles();

@@ -28,7 +28,7 @@ public final class GuillotinePlanner implements LayoutPlanner {
         if (job.grain() != GrainRule.PREFER || !binds) {
             return bound(job, stop, better);
         }
-        LayoutPlan free = bound(job.withGrain(GrainRule.IGNORE), stop, plan -> { });
+        LayoutPlan free = bound(job.withGrain(GrainRule.IGNORE), stop, better);
         LayoutPlan along = bound(job.withGrain(GrainRule.MUST), stop, plan -> { });
         boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
         LayoutPlan chosen = costsNothing ? along.withBound(free.bound()) : free;

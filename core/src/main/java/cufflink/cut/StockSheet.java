@@ -26,4 +26,9 @@ public record StockSheet(String id, String name, String material, Length width, 
     public StockSheet(String name, String material, Length width, Length height, OptionalInt count, boolean offcut) {
         this(name, name, material, width, height, count, offcut, false, Optional.empty());
     }
+
+    /** The same, counted as an offcut: used before new sheets and not counted among them. */
+    public StockSheet asOffcut() {
+        return new StockSheet(id, name, material, width, height, count, true, directional, grain);
+    }
 }

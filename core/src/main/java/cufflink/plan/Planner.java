@@ -2,7 +2,9 @@ package cufflink.plan;
 
 import cufflink.check.CheckSubject;
 import cufflink.check.Checker;
+import cufflink.cut.Along;
 import cufflink.cut.CutJob;
+import cufflink.cut.CutPiece;
 import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
@@ -23,7 +25,9 @@ import cufflink.problem.Problem;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -106,6 +110,27 @@ public final class Planner {
         return new Planner(plan.project()).job(plan.design(), plan.mats());
     }
 
+    /**
+     * What copies of a plan are cut from: every piece and layer of its own, each of the paper that its role names, known by {@link #material}.
+     *
+     * @param prefix before every id and label; may be empty
+     */
+    public static List<CutPiece> cutPieces(Plan plan, int copies, String prefix) {
+        return new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> material(plan.project().paper(role))).pieces(copies, prefix);
+    }
+
+    /** The papers that a plan's pieces and layers are cut from, by role. */
+    public static Map<String, Stock> papers(Plan plan) {
+        Map<String, Stock> papers = new LinkedHashMap<>();
+        new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> role).roles().keySet().forEach(role -> papers.put(role, plan.project().paper(role)));
+        return papers;
+    }
+
+    /** What a paper is known by where sheets of any size will do: its name, whatever its case. */
+    public static String material(Stock stock) {
+        return stock.name().strip().toLowerCase(Locale.ROOT);
+    }
+
     /** The sheets of the project as it is planned: those it is to be fitted to, otherwise as many as needed. */
     private CutJob job(SizedDesign design, List<MatLayer> mats) {
         ProjectPieces pieces = new ProjectPieces(project, design, mats, this::material);
@@ -126,8 +151,8 @@ public final class Planner {
     private StockSheet sheet(String role, String material) {
         Stock stock = project.paper(role);
         return project.wish() instanceof Wish.FromSheet sheet && isFitted(role)
-                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false, stock.directional(), ProjectPieces.along(stock.grain()))
-                : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false, stock.directional(), ProjectPieces.along(stock.grain()));
+                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false, stock.directional(), Along.of(stock.grain()))
+                : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false, stock.directional(), Along.of(stock.grain()));
     }
 
     /**

@@ -7,7 +7,6 @@ import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
-import cufflink.paper.Stock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -44,14 +43,14 @@ final class ProjectPieces {
         return roles;
     }
 
-    /** The pieces for so many copies; their ids begin with a prefix. */
+    /** The pieces for so many copies; their ids and labels begin with a prefix. */
     List<CutPiece> pieces(int copies, String prefix) {
         List<CutPiece> pieces = new ArrayList<>();
         for (SizedDesign.Piece piece : own()) {
-            pieces.add(piece(prefix + piece.id(), piece.label(), copies, piece.width().length(), piece.height().length(), piece.material()).withFold(longFold(piece)));
+            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, piece.width().length(), piece.height().length(), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat.outline())));
+            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat.outline())));
         }
         return pieces;
     }
@@ -102,14 +101,5 @@ final class ProjectPieces {
             }
         }
         return false;
-    }
-
-    /** The grain as the planner takes it; absent if unknown. */
-    static Optional<Along> along(Stock.Grain grain) {
-        return switch (grain) {
-            case ALONG_WIDTH -> Optional.of(Along.WIDTH);
-            case ALONG_HEIGHT -> Optional.of(Along.HEIGHT);
-            case UNKNOWN -> Optional.empty();
-        };
     }
 }

@@ -1,0 +1,35 @@
+package cufflink.job;
+
+import cufflink.paper.BenchTools;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Projects to be made together.
+ *
+ * @param name         as the maker calls it
+ * @param alternatives by a paper's name as {@link cufflink.plan.Planner#material} gives it: names of papers that may take its place
+ * @param sparePercent share of spare sheets to buy, 0 to 100
+ * @param tools        the trimmer's length and how far the grain binds
+ */
+public record Job(String name, List<Kit> kits, Map<String, List<String>> alternatives, int sparePercent, BenchTools tools) {
+    public static final int MOST_SPARE = 100;
+
+    public Job {
+        kits = List.copyOf(kits);
+        alternatives = Map.copyOf(alternatives);
+        if (sparePercent < 0 || sparePercent > MOST_SPARE) {
+            throw new IllegalArgumentException("sparePercent must lie between 0 and 100: " + sparePercent);
+        }
+    }
+
+    /** A job of some kits, each from its own papers, without spares. */
+    public static Job of(String name, List<Kit> kits, BenchTools tools) {
+        return new Job(name, kits, Map.of(), 0, tools);
+    }
+
+    /** The letter that marks a kit's pieces on the sheets: A for the first. Empty where there is only one. */
+    public String mark(int kit) {
+        return kits.size() < 2 ? "" : kit < 26 ? String.valueOf((char) ('A' + kit)) : "A" + (char) ('A' + kit % 26);
+    }
+}

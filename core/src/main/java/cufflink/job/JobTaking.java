@@ -1,0 +1,73 @@
+package cufflink.job;
+
+import cufflink.cut.SheetLayout;
+import cufflink.stash.Stash;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
+import cufflink.stash.StashPaper;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Takes the sheets of a job out of the stash and puts the offcuts worth keeping into it, as one change. */
+public final class JobTaking {
+    private final Stash stash;
+    private final Map<Long, StashPaper> before = new LinkedHashMap<>();
+    private final Map<Long, Integer> counts = new LinkedHashMap<>();
+    private final List<StashPaper> fresh = new ArrayList<>();
+
+    private JobTaking(Stash stash) {
+        this.stash = stash;
+        stash.papers().forEach(paper -> {
+            before.put(paper.id(), paper);
+            counts.put(paper.id(), paper.count());
+        });
+    }
+
+    /**
+     * The change for sheets that have been cut. An entry that no longer holds enough goes to 0, never below: somebody cut from it meanwhile. Sheets that were to be bought are
+     * not in the stash; their offcuts are put there.
+     */
+    public static StashChange change(JobPlan plan, List<SheetLayout> cut, Stash stash) {
+        JobTaking taking = new JobTaking(stash);
+        cut.forEach(sheet -> taking.take(plan, sheet));
+        cut.forEach(sheet -> taking.putBack(plan, sheet));
+        return new StashChange("Cut for " + plan.job().name() + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits());
+    }
+
+    private void take(JobPlan plan, SheetLayout sheet) {
+        plan.from(sheet).ifPresent(paper -> counts.computeIfPresent(paper.id(), (id, count) -> Math.max(0, count - 1)));
+    }
+
+    private void putBack(JobPlan plan, SheetLayout sheet) {
+        StashPaper whole = plan.from(sheet).orElseGet(() -> StashPaper.sheets(plan.paper(sheet), 0));
+        for (SheetLayout.Part part : sheet.offcuts()) {
+            StashPaper offcut = whole.offcut(part.width(), part.height(), 1);
+            Optional<StashPaper> here = stash.papers().stream().filter(offcut::isLike).findFirst();
+            Optional<StashPaper> alike = fresh.stream().filter(offcut::isLike).findFirst();
+            if (here.isPresent()) {
+                counts.merge(here.get().id(), 1, Integer::sum);
+            } else if (alike.isPresent()) {
+                fresh.set(fresh.indexOf(alike.get()), alike.get().withCount(alike.get().count() + 1));
+            } else {
+                fresh.add(offcut);
+            }
+        }
+    }
+
+    private List<StashEdit> edits() {
+        List<StashEdit> edits = new ArrayList<>();
+        before.forEach((id, paper) -> {
+            int count = counts.get(id);
+            if (count == 0 && paper.offcut() && paper.count() > 0) {
+                edits.add(StashEdit.removed(paper));
+            } else if (count != paper.count()) {
+                edits.add(StashEdit.altered(paper, paper.withCount(count)));
+            }
+        });
+        fresh.forEach(offcut -> edits.add(StashEdit.added(offcut)));
+        return edits;
+    }
+}

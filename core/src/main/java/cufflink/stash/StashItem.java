@@ -1,0 +1,19 @@
+package cufflink.stash;
+
+/** Something in the stash. The id is 0 until the stash has given it one. */
+public sealed interface StashItem permits StashPaper, StashRibbon, StashEnvelope, StashPunch, StashTools {
+    long id();
+
+    /** As the maker calls it. */
+    String name();
+
+    /** The same with an id. */
+    StashItem withId(long value);
+
+    /** An amount that must not be negative, named in the message. */
+    static void requireCount(int count, String name) {
+        if (count < 0) {
+            throw new IllegalArgumentException("count of " + name + " must not be below 0: " + count);
+        }
+    }
+}

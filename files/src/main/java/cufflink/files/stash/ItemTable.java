@@ -1,0 +1,104 @@
+package cufflink.files.stash;
+
+import cufflink.paper.BenchTools;
+import cufflink.paper.GrainRule;
+import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
+import cufflink.paper.Weight;
+import cufflink.stash.StashEnvelope;
+import cufflink.stash.StashItem;
+import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
+import java.math.BigDecimal;
+import java.util.Locale;
+
+/** How each kind of item lies in its table. */
+enum ItemTable {
+    PAPER {
+        @Override
+        Row write(StashItem item) {
+            StashPaper paper = (StashPaper) item;
+            Stock stock = paper.stock();
+            return new Row.Builder().put("name", stock.name()).put("width", stock.width()).put("height", stock.height()).put("weight", stock.weight().amount())
+                    .put("basis", stock.weight().basis().name()).put("caliper", stock.measuredCaliper()).put("face", stock.face()).put("back", stock.back())
+                    .put("directional", stock.directional()).put("grain", stock.grain().name()).size("measured_", paper.measured()).put("swatch", paper.swatch().name())
+                    .put("two_sided", paper.twoSided()).put("offcut", paper.offcut()).put("count", paper.count()).put("price", paper.price()).put("notes", paper.notes()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"), new Weight(row.number("weight"), Weight.Basis.valueOf(row.text("basis"))),
+                    row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"), Stock.Grain.valueOf(row.text("grain")));
+            return new StashPaper(id, stock, row.optionalSize("measured_"), Swatch.valueOf(row.text("swatch")), row.yes("two_sided"), row.yes("offcut"), (int) row.whole("count"),
+                    row.optionalText("price").map(BigDecimal::new), row.text("notes"));
+        }
+    },
+    RIBBON {
+        @Override
+        Row write(StashItem item) {
+            StashRibbon ribbon = (StashRibbon) item;
+            return new Row.Builder().put("name", ribbon.name()).put("width", ribbon.width()).put("remaining", ribbon.left()).put("colour", ribbon.colour()).put("notes", ribbon.notes()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashRibbon(id, row.text("name"), row.length("width"), row.length("remaining"), row.text("colour"), row.text("notes"));
+        }
+    },
+    ENVELOPE {
+        @Override
+        Row write(StashItem item) {
+            StashEnvelope envelope = (StashEnvelope) item;
+            return new Row.Builder().put("name", envelope.name()).size("", envelope.size()).size("measured_", envelope.measured()).put("count", envelope.count())
+                    .put("notes", envelope.notes()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"), (int) row.whole("count"), row.text("notes"));
+        }
+    },
+    PUNCH {
+        @Override
+        Row write(StashItem item) {
+            StashPunch punch = (StashPunch) item;
+            return new Row.Builder().put("name", punch.name()).size("cuts_", punch.cuts()).size("layer_", punch.layer()).put("notes", punch.notes()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashPunch(id, row.text("name"), row.size("cuts_"), row.optionalSize("layer_"), row.text("notes"));
+        }
+    },
+    TOOLS {
+        @Override
+        Row write(StashItem item) {
+            BenchTools tools = ((StashTools) item).tools();
+            return new Row.Builder().put("trimmer", tools.trimmerLength()).put("board_width", tools.boardWidth()).put("board_height", tools.boardHeight()).put("groove", tools.grooveStep())
+                    .put("grain", tools.grain().name()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), GrainRule.valueOf(row.text("grain"))));
+        }
+    };
+
+    /** The item's columns without its id. */
+    abstract Row write(StashItem item);
+
+    /** The item in a line. */
+    abstract StashItem read(Row row, long id);
+
+    /** The table of an item. */
+    static ItemTable of(StashItem item) {
+        return item instanceof StashPaper ? PAPER : item instanceof StashRibbon ? RIBBON : item instanceof StashEnvelope ? ENVELOPE : item instanceof StashPunch ? PUNCH : TOOLS;
+    }
+
+    /** The table's name. */
+    String table() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

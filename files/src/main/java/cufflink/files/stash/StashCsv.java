@@ -1,0 +1,196 @@
+package cufflink.files.stash;
+
+import cufflink.files.csv.CsvRow;
+import cufflink.files.csv.CsvTable;
+import cufflink.measure.ExactText;
+import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.SheetSize;
+import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
+import cufflink.paper.Weight;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.stash.Stash;
+import cufflink.stash.StashEnvelope;
+import cufflink.stash.StashItem;
+import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * The stash as one CSV table: papers, offcuts, ribbons, envelopes and punches, one a line. What is written is read back equal, but for ids. Reading gives everything in the
+ * table or, with a mistake anywhere, nothing but the list of mistakes by line.
+ */
+public final class StashCsv {
+    private static final List<String> COLUMNS = List.of("kind", "name", "width", "height", "count", "measured width", "measured height", "weight", "basis", "caliper", "face", "back",
+            "direction", "grain", "swatch", "two-sided", "price", "layer width", "layer height", "notes");
+    private static final int MOST_SHEETS = 100_000;
+    private static final double USUAL_WEIGHT = 120;
+    private static final String WHITE = "#FFFFFF";
+
+    private final LengthUnit unit;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private StashCsv(LengthUnit unit) {
+        this.unit = unit;
+    }
+
+    /** The items of a table, new to the stash; {@code unit} is that of numbers without one. Kind, name, width and height are needed, the rest may be left out. */
+    public static Outcome<List<StashItem>> read(Path file, LengthUnit unit) {
+        return CsvTable.read(file, COLUMNS.subList(0, 4)).then(table -> new StashCsv(unit).items(table));
+    }
+
+    private Outcome<List<StashItem>> items(CsvTable table) {
+        List<StashItem> items = new ArrayList<>();
+        for (CsvRow row : table.rows()) {
+            String kind = row.text("kind").toLowerCase(Locale.ROOT);
+            switch (kind) {
+                case "paper", "offcut" -> items.add(paper(row, kind.equals("offcut")));
+                case "ribbon" -> items.add(ribbon(row));
+                case "envelope" -> items.add(new StashEnvelope(0, name(row), size(row, ""), measured(row), count(row, 0), row.text("notes")));
+                case "punch" -> items.add(new StashPunch(0, name(row), size(row, ""), optionalSize(row, "layer "), row.text("notes")));
+                default -> row.problem("kind", "“" + row.text("kind") + "” is not known: use paper, offcut, ribbon, envelope or punch.", problems);
+            }
+        }
+        return problems.isEmpty() ? Outcome.of(items) : Outcome.failed(problems);
+    }
+
+    private String name(CsvRow row) {
+        return row.needed("name", problems);
+    }
+
+    private int count(CsvRow row, int usual) {
+        return row.count("count", 0, MOST_SHEETS, problems).orElse(usual);
+    }
+
+    private SheetSize size(CsvRow row, String before) {
+        return new SheetSize(row.length(before + "width", unit, problems), row.length(before + "height", unit, problems));
+    }
+
+    private Optional<SheetSize> measured(CsvRow row) {
+        return optionalSize(row, "measured ");
+    }
+
+    private Optional<SheetSize> optionalSize(CsvRow row, String before) {
+        return row.text(before + "width").isEmpty() && row.text(before + "height").isEmpty() ? Optional.empty() : Optional.of(size(row, before));
+    }
+
+    private StashPaper paper(CsvRow row, boolean offcut) {
+        SheetSize size = size(row, "");
+        double weight = row.number("weight", problems).filter(amount -> amount > 0 && amount < 10_000).orElse(USUAL_WEIGHT);
+        Weight.Basis basis = word(row, "basis", Weight.Basis.METRIC, Weight.Basis.values(), Weight.Basis::label);
+        Stock stock = new Stock(name(row), size.width(), size.height(), new Weight(weight, basis), row.optionalLength("caliper", LengthUnit.MILLIMETRE, problems), colour(row, "face"),
+                colour(row, "back"), row.yes("direction", problems), word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain));
+        Optional<BigDecimal> price = row.number("price", problems).map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
+        return new StashPaper(0, stock, measured(row), word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word), row.yes("two-sided", problems), offcut, count(row, offcut ? 1 : 0), price,
+                row.text("notes"));
+    }
+
+    private StashRibbon ribbon(CsvRow row) {
+        return new StashRibbon(0, name(row), row.length("width", unit, problems), row.length("height", unit, problems), colour(row, "face"), row.text("notes"));
+    }
+
+    private String colour(CsvRow row, String column) {
+        String text = row.text(column);
+        if (!text.isEmpty() && !text.matches("#[0-9A-Fa-f]{6}")) {
+            row.problem(column, "“" + text + "” is not a colour such as #2B3454.", problems);
+            return WHITE;
+        }
+        return text.isEmpty() ? WHITE : text;
+    }
+
+    private static String grain(Stock.Grain grain) {
+        return grain.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** One of a few words; the usual one for an empty cell. */
+    private <E> E word(CsvRow row, String column, E usual, E[] values, Function<E, String> words) {
+        String text = row.text(column);
+        return text.isEmpty() ? usual : Arrays.stream(values).filter(value -> words.apply(value).equalsIgnoreCase(text)).findFirst().orElseGet(() -> {
+            row.problem(column, "“" + text + "” is not one of " + String.join(", ", Arrays.stream(values).map(words).toList()) + ".", problems);
+            return usual;
+        });
+    }
+
+    /** The whole stash but its tools. */
+    public static String write(Stash stash) {
+        StringWriter writer = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
+            printer.printRecord(COLUMNS);
+            for (StashItem item : stash.items()) {
+                if (!(item instanceof StashTools)) {
+                    Map<String, Object> cells = cells(item);
+                    printer.printRecord(COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList());
+                }
+            }
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+        return writer.toString();
+    }
+
+    private static Map<String, Object> cells(StashItem item) {
+        Map<String, Object> cells = new LinkedHashMap<>(Map.of("name", item.name()));
+        if (item instanceof StashPaper paper) {
+            paper(paper, cells);
+        } else if (item instanceof StashRibbon ribbon) {
+            cells.put("kind", "ribbon");
+            size(cells, "", ribbon.width(), ribbon.left());
+            cells.put("face", ribbon.colour());
+            cells.put("notes", ribbon.notes());
+        } else if (item instanceof StashEnvelope envelope) {
+            cells.put("kind", "envelope");
+            size(cells, "", envelope.size().width(), envelope.size().height());
+            envelope.measured().ifPresent(size -> size(cells, "measured ", size.width(), size.height()));
+            cells.put("count", envelope.count());
+            cells.put("notes", envelope.notes());
+        } else if (item instanceof StashPunch punch) {
+            cells.put("kind", "punch");
+            size(cells, "", punch.cuts().width(), punch.cuts().height());
+            punch.layer().ifPresent(size -> size(cells, "layer ", size.width(), size.height()));
+            cells.put("notes", punch.notes());
+        }
+        return cells;
+    }
+
+    private static void size(Map<String, Object> cells, String before, Length width, Length height) {
+        cells.put(before + "width", ExactText.of(width));
+        cells.put(before + "height", ExactText.of(height));
+    }
+
+    private static void paper(StashPaper paper, Map<String, Object> cells) {
+        Stock stock = paper.stock();
+        cells.put("kind", paper.offcut() ? "offcut" : "paper");
+        size(cells, "", stock.width(), stock.height());
+        cells.put("count", paper.count());
+        paper.measured().ifPresent(size -> size(cells, "measured ", size.width(), size.height()));
+        cells.put("weight", BigDecimal.valueOf(stock.weight().amount()).stripTrailingZeros().toPlainString());
+        cells.put("basis", stock.weight().basis().label());
+        stock.measuredCaliper().ifPresent(caliper -> cells.put("caliper", ExactText.of(caliper)));
+        cells.put("face", stock.face());
+        cells.put("back", stock.back());
+        cells.put("direction", stock.directional() ? "yes" : "no");
+        cells.put("grain", grain(stock.grain()));
+        cells.put("swatch", paper.swatch().word());
+        cells.put("two-sided", paper.twoSided() ? "yes" : "no");
+        paper.price().ifPresent(price -> cells.put("price", price.toPlainString()));
+        cells.put("notes", paper.notes());
+    }
+}

@@ -1,0 +1,169 @@
+package cufflink.files.stash;
+
+import cufflink.stash.Stash;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
+import cufflink.stash.StashItem;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import org.sqlite.SQLiteConfig;
+
+/**
+ * The stash in one SQLite file. Every change is one transaction, written to the history with what was before and after, so that it can be taken back; what fails changes
+ * nothing. To be used on one thread.
+ */
+public final class StashDatabase implements AutoCloseable {
+    private static final int BUSY_MILLISECONDS = 3000;
+
+    /**
+     * A change in the history.
+     *
+     * @param undone whether it was taken back
+     */
+    public record Entry(long id, Instant at, String words, boolean undone) {
+    }
+
+    private final Connection connection;
+    private final Tables tables;
+    private final History history;
+    private final Clock clock;
+
+    private StashDatabase(Connection connection, Clock clock) {
+        this.connection = connection;
+        this.tables = new Tables(connection);
+        this.history = new History(connection);
+        this.clock = clock;
+    }
+
+    /** Opens the file, made anew if it is not there, and brings it to the newest version. */
+    public static StashDatabase open(Path file, Clock clock) throws StashUnusable {
+        try {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            SQLiteConfig config = new SQLiteConfig();
+            config.setBusyTimeout(BUSY_MILLISECONDS);
+            config.enforceForeignKeys(true);
+            config.setJournalMode(SQLiteConfig.JournalMode.WAL);
+            Connection connection = config.createConnection("jdbc:sqlite:" + file.toAbsolutePath());
+            try {
+                connection.setAutoCommit(false);
+                Migrations.run(connection);
+            } catch (SQLException | StashUnusable fault) {
+                connection.close();
+                throw fault;
+            }
+            return new StashDatabase(connection, clock);
+        } catch (SQLException | IOException fault) {
+            throw new StashUnusable("The stash in " + file + " cannot be opened: " + fault.getMessage() + ". The file was not changed.", fault);
+        }
+    }
+
+    /** One step inside a transaction. */
+    private interface Work<T> {
+        T run() throws SQLException, StashUnusable;
+    }
+
+    private <T> T transaction(Work<T> work) throws StashUnusable {
+        try {
+            try {
+                T result = work.run();
+                connection.commit();
+                return result;
+            } catch (SQLException | StashUnusable | RuntimeException fault) {
+                connection.rollback();
+                throw fault;
+            }
+        } catch (SQLException fault) {
+            throw new StashUnusable("The stash could not be read or written: " + fault.getMessage() + ". Nothing was changed.", fault);
+        }
+    }
+
+    /** Everything in the stash. */
+    public Stash stash() throws StashUnusable {
+        return transaction(tables::stash);
+    }
+
+    /** Makes a change; what was taken back before can then no longer be done again. */
+    public Stash apply(StashChange change) throws StashUnusable {
+        return transaction(() -> {
+            List<StashEdit> made = new ArrayList<>();
+            for (StashEdit edit : change.edits()) {
+                made.add(make(edit));
+            }
+            history.add(clock.instant(), change.words(), made);
+            return tables.stash();
+        });
+    }
+
+    /** The edit as it was made: with the id that a new item got. */
+    private StashEdit make(StashEdit edit) throws SQLException, StashUnusable {
+        if (edit.before().isPresent()) {
+            StashItem before = edit.before().get();
+            if (!tables.find(ItemTable.of(before), before.id()).equals(edit.before())) {
+                throw new StashUnusable("“" + before.name() + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; look again.", null);
+            }
+        }
+        if (edit.after().isEmpty()) {
+            tables.delete(edit.before().orElseThrow());
+            return edit;
+        }
+        StashItem after = edit.after().get();
+        if (edit.before().isPresent()) {
+            tables.update(after);
+            return edit;
+        }
+        return StashEdit.added(tables.insert(after));
+    }
+
+    /** Takes the last change back; answers what it was, or nothing if there is none. */
+    public Optional<String> undo() throws StashUnusable {
+        return transaction(() -> {
+            Optional<Entry> last = history.lastDone();
+            if (last.isPresent()) {
+                List<StashEdit> edits = new ArrayList<>(history.edits(last.get().id()));
+                Collections.reverse(edits);
+                for (StashEdit edit : edits) {
+                    make(edit.reversed());
+                }
+                history.mark(last.get().id(), History.State.UNDONE);
+            }
+            return last.map(Entry::words);
+        });
+    }
+
+    /** Does again what was taken back last; answers what it was, or nothing if there is none. */
+    public Optional<String> redo() throws StashUnusable {
+        return transaction(() -> {
+            Optional<Entry> next = history.nextUndone();
+            if (next.isPresent()) {
+                for (StashEdit edit : history.edits(next.get().id())) {
+                    make(edit);
+                }
+                history.mark(next.get().id(), History.State.DONE);
+            }
+            return next.map(Entry::words);
+        });
+    }
+
+    /** The newest changes first. */
+    public List<Entry> history(int most) throws StashUnusable {
+        return transaction(() -> history.newest(most));
+    }
+
+    @Override
+    public void close() throws StashUnusable {
+        try {
+            connection.close();
+        } catch (SQLException fault) {
+            throw new StashUnusable("The stash could not be closed: " + fault.getMessage() + ".", fault);
+        }
+    }
+}

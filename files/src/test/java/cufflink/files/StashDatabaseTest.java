@@ -1,0 +1,197 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.files.stash.StashDatabase;
+import cufflink.files.stash.StashUnusable;
+import cufflink.measure.Length;
+import cufflink.paper.BenchTools;
+import cufflink.paper.SheetSize;
+import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
+import cufflink.paper.Weight;
+import cufflink.stash.Stash;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
+import cufflink.stash.StashEnvelope;
+import cufflink.stash.StashItem;
+import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class StashDatabaseTest {
+    static final Stock MOONLIGHT = new Stock("Moonlight 240", Length.ofInches(17, 2), Length.ofInches(11), new Weight(240, Weight.Basis.METRIC), Optional.of(Length.ofMicrometres(310)), "#F4ECD2",
+            "#F8F3E2", true, Stock.Grain.ALONG_HEIGHT);
+    static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT, Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), Swatch.STARS, true, false, 12,
+            Optional.of(new BigDecimal("0.45")), "from the spring fair");
+    private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");
+
+    @TempDir
+    private Path folder;
+    private StashDatabase database;
+
+    @BeforeEach
+    void open() throws StashUnusable {
+        database = opened();
+    }
+
+    @AfterEach
+    void close() throws StashUnusable {
+        database.close();
+    }
+
+    private Path file() {
+        return folder.resolve("stash.db");
+    }
+
+    private StashDatabase opened() throws StashUnusable {
+        return StashDatabase.open(file(), Clock.fixed(NOON, ZoneOffset.UTC));
+    }
+
+    private Stash add(StashItem... items) throws StashUnusable {
+        return database.apply(new StashChange("Added", List.of(items).stream().map(StashEdit::added).toList()));
+    }
+
+    private void count(int value) throws StashUnusable {
+        StashPaper paper = database.stash().papers().get(0);
+        database.apply(StashChange.of("Now " + value, StashEdit.altered(paper, paper.withCount(value))));
+    }
+
+    private int count() throws StashUnusable {
+        return database.stash().papers().get(0).count();
+    }
+
+    @Test
+    void everyKindOfItem_comesBackEqual() throws StashUnusable {
+        StashRibbon ribbon = new StashRibbon(0, "Silver", Length.ofMillimetres(6), Length.ofMillimetres(2400), "#C0C7CC", "");
+        StashEnvelope envelope = new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.empty(), 25, "square flap");
+        StashPunch punch = new StashPunch(0, "Large star", new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)), Optional.of(new SheetSize(Length.ofMillimetres(44), Length.ofMillimetres(44))), "");
+        add(SHEETS, ribbon, envelope, punch, new StashTools(BenchTools.USUAL_METRIC));
+        database.close();
+        database = opened();
+        Stash stash = database.stash();
+        assertEquals(List.of(SHEETS), stash.papers().stream().map(paper -> paper.withId(0)).toList());
+        assertEquals(List.of(ribbon), stash.ribbons().stream().map(item -> item.withId(0)).toList());
+        assertEquals(List.of(envelope), stash.envelopes().stream().map(item -> item.withId(0)).toList());
+        assertEquals(List.of(punch), stash.punches().stream().map(item -> item.withId(0)).toList());
+        assertEquals(Optional.of(BenchTools.USUAL_METRIC), stash.tools());
+    }
+
+    @Test
+    void changes_areTakenBackAndDoneAgain_oneAfterTheOther() throws StashUnusable {
+        add(SHEETS);
+        count(10);
+        count(7);
+        assertEquals(Optional.of("Now 7"), database.undo());
+        assertEquals(10, count());
+        assertEquals(Optional.of("Now 10"), database.undo());
+        assertEquals(12, count());
+        assertEquals(Optional.of("Now 10"), database.redo());
+        assertEquals(Optional.of("Now 7"), database.redo());
+        assertEquals(7, count());
+        assertEquals(Optional.empty(), database.redo());
+    }
+
+    @Test
+    void aNewChange_dropsWhatWasTakenBack_butTheHistoryKeepsIt() throws StashUnusable {
+        add(SHEETS);
+        count(10);
+        database.undo();
+        count(3);
+        assertEquals(Optional.empty(), database.redo());
+        assertEquals(List.of("Now 3 false", "Now 10 true", "Added false"), database.history(10).stream().map(entry -> entry.words() + " " + entry.undone()).toList());
+        assertEquals(NOON, database.history(1).get(0).at());
+    }
+
+    @Test
+    void anItemTakenOutAndBroughtBack_keepsItsId() throws StashUnusable {
+        StashPaper kept = add(SHEETS).papers().get(0);
+        database.apply(StashChange.of("Took it out", StashEdit.removed(kept)));
+        add(SHEETS.withCount(1));
+        database.undo();
+        database.undo();
+        assertEquals(List.of(kept), database.stash().papers());
+    }
+
+    /** A change of several edits of which the last is impossible changes nothing at all. */
+    @Test
+    void aChangeThatFails_changesNothing() throws StashUnusable {
+        StashPaper shown = add(SHEETS).papers().get(0);
+        count(5);
+        StashPaper now = database.stash().papers().get(0);
+        StashChange stale = StashChange.of("Both", StashEdit.added(SHEETS.withCount(99)), StashEdit.altered(shown, shown.withCount(1)));
+        StashUnusable refused = assertThrows(StashUnusable.class, () -> database.apply(stale));
+        assertTrue(refused.getMessage().contains("no longer as it was shown"), refused.getMessage());
+        assertEquals(List.of(now), database.stash().papers());
+    }
+
+    @Test
+    void countBelowZero_isImpossible_inTheProgramAndInTheFile() throws SQLException, StashUnusable {
+        add(SHEETS);
+        assertThrows(IllegalArgumentException.class, () -> SHEETS.withCount(-1));
+        assertThrows(SQLException.class, () -> raw("update paper set count = -1"));
+    }
+    }
+
+    @Test
+    void fileOfANewerVersion_isRefusedAndKeepsItsVersion() throws Exception {
+        Stash kept = add(SHEETS);
+        database.close();
+        raw("pragma user_version = 99");
+        StashUnusable refused = assertThrows(StashUnusable.class, this::opened);
+        assertTrue(refused.getMessage().contains("newer Cufflink (version 99"), refused.getMessage());
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement statement = raw.createStatement(); ResultSet version = statement.executeQuery("pragma user_version")) {
+            assertEquals(99, version.getInt(1));
+        }
+        raw("pragma user_version = 2");
+        database = opened();
+        assertEquals(kept, database.stash());
+    }
+
+    private void raw(String... commands) throws SQLException {
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement statement = raw.createStatement()) {
+            for (String command : commands) {
+                statement.executeUpdate(command);
+            }
+        }
+    }
+
+    @Test
+    void fileOfTheFirstVersion_isBroughtUpToDate_withItsContent() throws Exception {
+        Stash kept = add(SHEETS);
+        database.close();
+        raw("drop index change_by_state", "drop index paper_by_name", "pragma user_version = 1");
+        database = opened();
+        assertEquals(kept, database.stash());
+    }
+
+    @Test
+    void fileThatIsNoDatabase_isRefusedAndStays() throws Exception {
+        Path other = folder.resolve("notes.db");
+        Files.writeString(other, "these are notes, not a database, and they are longer than a heading of a database would be\n".repeat(30));
+        String before = Files.readString(other);
+        StashUnusable refused = assertThrows(StashUnusable.class, () -> StashDatabase.open(other, Clock.systemUTC()));
+        assertTrue(refused.getMessage().contains("notes.db"), refused.getMessage());
+        assertEquals(before, Files.readString(other));
+    }
+}
