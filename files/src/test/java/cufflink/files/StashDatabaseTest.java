@@ -151,7 +151,6 @@ class StashDatabaseTest {
         assertThrows(IllegalArgumentException.class, () -> SHEETS.withCount(-1));
         assertThrows(SQLException.class, () -> raw("update paper set count = -1"));
     }
-    }
 
     @Test
     void fileOfANewerVersion_isRefusedAndKeepsItsVersion() throws Exception {
