@@ -44,7 +44,7 @@ class ArchitectureTest {
             .whereLayer("measure").mayNotAccessAnyLayer()
             .whereLayer("problem").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("measure")
-            .whereLayer("stash").mayOnlyAccessLayers("measure", "paper")
+            .whereLayer("stash").mayOnlyAccessLayers("measure", "problem", "paper")
             .whereLayer("cut").mayOnlyAccessLayers("measure", "paper");
 
     @ArchTest

@@ -13,6 +13,16 @@ public final class Colours {
         return "#" + part(value >> 16, factor) + part(value >> 8, factor) + part(value, factor);
     }
 
+    /** The colour with a share of white in it; 0 leaves it, 1 is white. */
+    public static String tint(String colour, double white) {
+        int value = Integer.parseInt(colour.substring(1), 16);
+        return "#" + tinted(value >> 16, white) + tinted(value >> 8, white) + tinted(value, white);
+    }
+
+    private static String tinted(int value, double white) {
+        return part((int) Math.round((value & 255) + (255 - (value & 255)) * white), 1);
+    }
+
     private static String part(int value, double factor) {
         int scaled = (int) Math.round((value & 255) * factor);
         return (scaled < 16 ? "0" : "") + Integer.toHexString(Math.min(255, scaled)).toUpperCase(Locale.ROOT);

@@ -42,7 +42,7 @@ public final class SheetDrawing {
         double w = placement.width().toMillimetres();
         double h = placement.height().toMillimetres();
         Ink ink = Colours.isLight(colour) ? Ink.TEXT : Ink.CAPTION;
-        shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(Ink.CUT)));
+        shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(edge(colour))));
         placement.other().ifPresent(other -> shapes.add(Shape.line("diagonal", Ink.BLADE, x, y, x + w, y + h)));
         boolean upright = w < placement.label().length() * 5.6 * point && h > w;
         double dx = upright ? 7.5 * point : 0;
@@ -55,6 +55,11 @@ public final class SheetDrawing {
         if (room >= size.length() * 0.8) {
             shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 + dx, y + h / 2 + dy), size, 11, Shape.Anchor.MIDDLE, false, upright));
         }
+    }
+
+    /** An edge that is seen on the paper and on a dark ground. */
+    private static Ink edge(String colour) {
+        return Colours.isLight(colour) ? Ink.CUT : Ink.DARK_PAPER_EDGE;
     }
 
     private static void cut(List<Shape> shapes, Cut cut, int now, double point) {

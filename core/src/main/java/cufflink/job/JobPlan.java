@@ -3,11 +3,10 @@ package cufflink.job;
 import cufflink.cut.CutJob;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.SheetLayout;
-import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.stash.Stash;
-import cufflink.stash.StashPaper;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,14 +41,18 @@ public record JobPlan(Job job, List<Plan> plans, Stash stash, CutJob work, Layou
         return layout.unplaced().isEmpty() && (bought() > 0 ? bought() : layout.newSheets()) <= layout.bound();
     }
 
-    /** The paper that a sheet is of. */
-    public Stock paper(SheetLayout sheet) {
-        return supply.paper(sheet.stock());
-    }
-
-    /** The entry of the stash that a sheet comes from; absent for one to be bought. */
-    public Optional<StashPaper> from(SheetLayout sheet) {
-        return supply.owned(sheet.stock());
+    /** The sheets with what each is of, in the order of work: those of one paper and one pattern of cuts follow each other. */
+    public List<JobSheet> sheets() {
+        List<JobSheet> sheets = new ArrayList<>();
+        for (SheetLayout layout : layout.sheets()) {
+            JobSheet next = JobSheet.of(layout, supply);
+            int after = sheets.size();
+            while (after > 0 && !sheets.get(after - 1).isAlike(next)) {
+                after--;
+            }
+            sheets.add(after == 0 ? sheets.size() : after, next);
+        }
+        return sheets;
     }
 
     /** What everything to buy costs, as far as prices are known; absent if none is. */

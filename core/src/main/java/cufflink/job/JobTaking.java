@@ -30,21 +30,20 @@ public final class JobTaking {
      * The change for sheets that have been cut. An entry that no longer holds enough goes to 0, never below: somebody cut from it meanwhile. Sheets that were to be bought are
      * not in the stash; their offcuts are put there.
      */
-    public static StashChange change(JobPlan plan, List<SheetLayout> cut, Stash stash) {
+    public static StashChange change(String job, List<JobSheet> cut, Stash stash) {
         JobTaking taking = new JobTaking(stash);
-        cut.forEach(sheet -> taking.take(plan, sheet));
-        cut.forEach(sheet -> taking.putBack(plan, sheet));
-        return new StashChange("Cut for " + plan.job().name() + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits());
+        cut.forEach(taking::take);
+        cut.forEach(taking::putBack);
+        return new StashChange("Cut for " + job + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits());
     }
 
-    private void take(JobPlan plan, SheetLayout sheet) {
-        plan.from(sheet).ifPresent(paper -> counts.computeIfPresent(paper.id(), (id, count) -> Math.max(0, count - 1)));
+    private void take(JobSheet sheet) {
+        sheet.stash().ifPresent(entry -> counts.computeIfPresent(entry, (id, count) -> Math.max(0, count - 1)));
     }
 
-    private void putBack(JobPlan plan, SheetLayout sheet) {
-        StashPaper whole = plan.from(sheet).orElseGet(() -> StashPaper.sheets(plan.paper(sheet), 0));
-        for (SheetLayout.Part part : sheet.offcuts()) {
-            StashPaper offcut = whole.offcut(part.width(), part.height(), 1);
+    private void putBack(JobSheet sheet) {
+        for (SheetLayout.Part part : sheet.layout().offcuts()) {
+            StashPaper offcut = sheet.offcut(part);
             Optional<StashPaper> here = stash.papers().stream().filter(offcut::isLike).findFirst();
             Optional<StashPaper> alike = fresh.stream().filter(offcut::isLike).findFirst();
             if (here.isPresent()) {

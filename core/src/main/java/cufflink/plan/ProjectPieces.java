@@ -47,12 +47,23 @@ final class ProjectPieces {
     List<CutPiece> pieces(int copies, String prefix) {
         List<CutPiece> pieces = new ArrayList<>();
         for (SizedDesign.Piece piece : own()) {
-            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, piece.width().length(), piece.height().length(), piece.material()).withFold(longFold(piece)));
+            boolean shaped = piece.cutOuts().stream().anyMatch(SizedDesign.CutOut::outside);
+            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped), cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat.outline())));
+            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, cut(mat.width(), isShaped(mat)), cut(mat.height(), isShaped(mat)), role(mat))
+                    .halved(half(mat.outline())));
         }
         return pieces;
+    }
+
+    /** Where the outline is cut by hand anyhow, the rectangle around it is cut at the ruler's next mark. */
+    private Length cut(Length side, boolean shaped) {
+        return shaped ? project.step().up(side) : side;
+    }
+
+    private static boolean isShaped(MatLayer mat) {
+        return half(mat.outline()) == Half.WHOLE && Math.abs(mat.outline().getArea() - mat.outline().getEnvelopeInternal().getArea()) > CLOSE * mat.outline().getEnvelopeInternal().getArea();
     }
 
     private List<SizedDesign.Piece> own() {

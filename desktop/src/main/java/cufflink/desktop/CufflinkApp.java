@@ -1,16 +1,23 @@
 package cufflink.desktop;
 
 import atlantafx.base.theme.PrimerLight;
+import cufflink.desktop.demo.DemoJobs;
 import cufflink.desktop.demo.DemoProjects;
+import cufflink.desktop.demo.DemoStash;
 import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.work.StashWork;
 import cufflink.files.CufflinkFonts;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.project.KeptJob;
+import cufflink.files.stash.StashDatabase;
+import cufflink.files.stash.StashUnusable;
 import cufflink.plan.Project;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -34,6 +41,7 @@ public final class CufflinkApp extends Application {
     private final CompletableFuture<DesignLibrary> library = new CompletableFuture<>();
     private Screens screens;
     private ProjectStore store;
+    private StashWork stash;
 
     public static void main(String[] arguments) {
         launch(CufflinkApp.class, arguments);
@@ -50,8 +58,11 @@ public final class CufflinkApp extends Application {
         Thread reader = new Thread(() -> {
             DesignLibrary read = DesignLibrary.with(data.resolve("designs"));
             store = new ProjectStore(data, read, text -> screens.saveFailed(text));
+            stash = openStash(data.resolve("stash.db"));
             if (isDemo()) {
                 fill(store);
+                stash.change(DemoStash.filled());
+                stash.say("");
             }
             library.complete(read);
         }, "design reader");
@@ -85,7 +96,7 @@ public final class CufflinkApp extends Application {
     }
 
     private void open(Stage stage, Scene scene, DesignLibrary read) {
-        screens = new Screens(stage, scene, store, read);
+        screens = new Screens(stage, scene, store, stash, read);
         if (!screens.recover()) {
             screens.shelf("");
         }
@@ -119,11 +130,22 @@ public final class CufflinkApp extends Application {
         }
     }
 
+    private static StashWork openStash(Path file) {
+        try {
+            return StashWork.of(StashDatabase.open(file, Clock.systemUTC()));
+        } catch (StashUnusable refused) {
+            return StashWork.unusable(refused.getMessage());
+        }
+    }
+
     private static void fill(ProjectStore store) {
         List<Project> projects = DemoProjects.all();
         try {
             for (Project project : projects) {
                 store.write(project, store.newFile(project.name()));
+            }
+            for (KeptJob job : DemoJobs.all()) {
+                store.jobs().write(job, store.jobs().newFile(job.name()));
             }
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);

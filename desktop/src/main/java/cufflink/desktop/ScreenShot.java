@@ -1,6 +1,8 @@
 package cufflink.desktop;
 
 import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.view.StashKind;
+import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.Workspace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
@@ -23,11 +25,15 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "job", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
     private static final String BEHIND = "half-open-behind:";
+
+    /** Milliseconds until a view has come to rest, and until a job is laid out. */
+    private static final int REST = 900;
+    private static final int SEARCH = 6000;
 
     private final Screens screens;
     private final ProjectStore store;
@@ -47,8 +53,14 @@ final class ScreenShot {
             return;
         }
         goTo(view);
-        PauseTransition rest = new PauseTransition(Duration.millis(900));
+        PauseTransition rest = new PauseTransition(Duration.millis(view.startsWith("job") ? SEARCH : REST));
         rest.setOnFinished(done -> {
+            if (view.startsWith("job-")) {
+                halfCut();
+                if (view.equals("job-table")) {
+                    screens.jobPlace().jobTable();
+                }
+            }
             if (List.of("fold", "collapse", "wrong-way", "pose").contains(view) || isOfDesign(view)) {
                 screens.benchScreen().stopFoldAt(view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
             }
@@ -91,6 +103,12 @@ final class ScreenShot {
                 screens.work().goTo(screens.work().stepProperty().get() + 1);
                 screens.benchScreen().tryWrongWay();
             }
+            case "job", "job-cutting", "job-table" -> screens.jobPlace().show();
+            case "stash", "offcuts" -> {
+                screens.stash();
+                screens.stashScreen().show(view.equals("stash") ? StashKind.PAPER : StashKind.OFFCUT);
+                screens.stashScreen().pick(view.equals("stash") ? "Starfield" : "Midnight");
+            }
             case "failing" -> resume("Visitors");
             case "large-text" -> {
                 resume("Comet");
@@ -114,6 +132,16 @@ final class ScreenShot {
                 }
             }
         }
+    }
+
+    /** Half of the job's sheets are ticked, and the next one is begun. */
+    private void halfCut() {
+        JobWork work = screens.jobPlace().work().orElseThrow();
+        work.beginCutting();
+        for (int i = 0; i < work.sheetsProperty().get().size() / 2; i++) {
+            work.setDone(true);
+        }
+        work.next();
     }
 
     private void resume(String name) {

@@ -7,11 +7,17 @@ import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
 import cufflink.desktop.view.PaperDialog;
+import cufflink.desktop.view.Places;
+import cufflink.desktop.view.ProjectTable;
 import cufflink.desktop.view.ShelfScreen;
+import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.TableScreen;
+import cufflink.desktop.view.TableSource;
 import cufflink.desktop.view.ToolsDialog;
+import cufflink.desktop.work.StashWork;
 import cufflink.desktop.work.Workspace;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
@@ -28,6 +34,7 @@ import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.input.KeyCode;
@@ -43,18 +50,25 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final Scene scene;
     private final ProjectStore store;
     private final DesignLibrary library;
+    private final StashWork stash;
+    private final StashPlace stashPlace;
+    private final JobPlace jobPlace;
+    private StashScreen stashScreen;
     private RulerStep ruler = RulerStep.SIXTEENTH_INCH;
     private Workspace work;
     private Path file;
     private BenchScreen bench;
-    private boolean atTable;
+    private Optional<TableKeys> table = Optional.empty();
     private double textScale = 1;
 
-    Screens(Stage stage, Scene scene, ProjectStore store, DesignLibrary library) {
+    Screens(Stage stage, Scene scene, ProjectStore store, StashWork stash, DesignLibrary library) {
         this.stage = stage;
         this.scene = scene;
         this.store = store;
         this.library = library;
+        this.stash = stash;
+        this.stashPlace = new StashPlace(this, stash);
+        this.jobPlace = new JobPlace(this, store, stash);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTextSizeKey);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);
     }
@@ -67,12 +81,16 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void shelf() {
+        leaveProject();
+        shelf("");
+    }
+
+    private void leaveProject() {
         if (work != null) {
             store.saveSoon(work.project(), file);
             store.markClosed();
         }
         work = null;
-        shelf("");
     }
 
     void shelf(String message) {
@@ -81,6 +99,31 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         String notes = String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
         show(new ShelfScreen(library.designs().values(), kept, ruler, (message + " " + notes).strip(), this));
+    }
+
+    @Override
+    public void goTo(Places place) {
+        switch (place) {
+            case SHELF -> shelf("");
+            case STASH -> stash();
+            case JOBS -> jobPlace.show();
+        }
+    }
+
+    /** Shows a place beside the bench. */
+    void showPlace(Parent screen, String title) {
+        stage.setTitle(title + ", Cufflink");
+        show(screen);
+    }
+
+    /** Shows the stash. */
+    void stash() {
+        stashScreen = new StashScreen(stash, ruler.unit(), stashPlace);
+        showPlace(stashScreen, "Stash");
+    }
+
+    RulerStep ruler() {
+        return ruler;
     }
 
     @Override
@@ -134,15 +177,28 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         }
     }
 
-    @Override
-    public void table() {
-        atTable = true;
-        show(new TableScreen(work));
+    /** What the keys of the table view do. */
+    private record TableKeys(Runnable next, Runnable previous, Runnable leave) {
     }
 
-    private void bench() {
-        atTable = false;
-        show(bench);
+    @Override
+    public void table() {
+        table(new ProjectTable(work), work::next, work::previous, () -> show(bench));
+    }
+
+    /** Fills the window with what is to be done now. */
+    void table(TableSource source, Runnable next, Runnable previous, Runnable leave) {
+        table = Optional.of(new TableKeys(next, previous, leave));
+        show(new TableScreen(source));
+    }
+
+    @Override
+    public void cutFromStash() {
+        Project project = work.project();
+        Path kept = store.isOwn(file) ? file : store.newFile(project.name());
+        leaveProject();
+        store.saveSoon(project, kept);
+        jobPlace.of(kept.getFileName().toString(), project.name(), project.copies());
     }
 
     /** Text from 85 to 150 % of its usual size. */
@@ -165,16 +221,18 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     private void onTableKey(KeyEvent key) {
-        if (!atTable || work == null) {
+        if (table.isEmpty()) {
             return;
         }
         KeyCode code = key.getCode();
         if (code == KeyCode.SPACE || code == KeyCode.RIGHT) {
-            work.next();
+            table.get().next().run();
         } else if (code == KeyCode.BACK_SPACE || code == KeyCode.LEFT) {
-            work.previous();
+            table.get().previous().run();
         } else if (code == KeyCode.ESCAPE) {
-            bench();
+            Runnable leave = table.get().leave();
+            table = Optional.empty();
+            leave.run();
         } else if (code == KeyCode.F11 || code == KeyCode.F) {
             stage.setFullScreen(!stage.isFullScreen());
         } else {
@@ -190,7 +248,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void editPaper(String role) {
-        dress(new PaperDialog(role, work.project().paper(role), work.project().unit())).showAndWait()
+        dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit())).showAndWait()
                 .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));
     }
 
@@ -204,10 +262,29 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait().ifPresent(tools -> work.change(project -> project.withTools(tools)));
     }
 
-    private <D extends Dialog<?>> D dress(D dialog) {
+    /** A dialog that belongs to the window and looks like it. */
+    <D extends Dialog<?>> D dress(D dialog) {
         dialog.initOwner(stage);
         dialog.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
         return dialog;
+    }
+
+    /** Asks for a file to read; null if none is chosen. */
+    File open(FileChooser chooser) {
+        return chooser.showOpenDialog(stage);
+    }
+
+    /** Asks for a file to write; null if none is chosen. */
+    File save(FileChooser chooser) {
+        return chooser.showSaveDialog(stage);
+    }
+
+    /** Asks before something that cannot be taken back. */
+    boolean confirm(String question, String what, String yes) {
+        ButtonType button = new ButtonType(yes, ButtonBar.ButtonData.OK_DONE);
+        Alert alert = dress(new Alert(Alert.AlertType.CONFIRMATION, what, button, ButtonType.CANCEL));
+        alert.setHeaderText(question);
+        return alert.showAndWait().filter(button::equals).isPresent();
     }
 
     private static FileChooser chooser(String title) {
@@ -274,8 +351,26 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         if (work != null) {
             store.saveSoon(work.project(), file);
         }
+        jobPlace.end();
         store.markClosed();
         store.close();
+        try {
+            stash.close();
+        } catch (StashUnusable late) {
+            System.err.println(late.getMessage());
+        }
+    }
+
+    StashWork stashWork() {
+        return stash;
+    }
+
+    JobPlace jobPlace() {
+        return jobPlace;
+    }
+
+    StashScreen stashScreen() {
+        return stashScreen;
     }
 
     Workspace work() {

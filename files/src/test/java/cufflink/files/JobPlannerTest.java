@@ -130,7 +130,7 @@ class JobPlannerTest {
     void cutSheets_leaveTheStash_andOffcutsComeIn_asOneChange() {
         Stash stash = stash(StashPaper.sheets(letter("Moonlight 240"), 5));
         JobPlan plan = plan(job(1), stash);
-        StashChange change = JobTaking.change(plan, plan.layout().sheets(), stash);
+        StashChange change = JobTaking.change("Cards", plan.sheets(), stash);
         StashPaper left = (StashPaper) change.edits().get(0).after().orElseThrow();
         StashPaper offcut = (StashPaper) change.edits().get(1).after().orElseThrow();
         assertEquals(4, left.count());
@@ -143,7 +143,7 @@ class JobPlannerTest {
     void sheetsTakenByOthersMeanwhile_neverMakeTheCountNegative() {
         JobPlan plan = plan(job(8), stash(StashPaper.sheets(letter("Moonlight 240"), 5)));
         Stash meanwhile = stash(StashPaper.sheets(letter("Moonlight 240"), 2));
-        StashPaper left = (StashPaper) JobTaking.change(plan, plan.layout().sheets(), meanwhile).edits().get(0).after().orElseThrow();
+        StashPaper left = (StashPaper) JobTaking.change("Cards", plan.sheets(), meanwhile).edits().get(0).after().orElseThrow();
         assertEquals(0, left.count());
     }
 

@@ -35,21 +35,21 @@ public final class DemoProjects {
         return PublishedSizes.named(NamedSize.Kind.SHEET, name).orElseThrow();
     }
 
-    private static Stock stock(String name, String sheet, double gsm, String face, String back, boolean directional) {
+    static Stock paper(String name, String sheet, double gsm, String face, String back, boolean directional) {
         NamedSize size = sheet(sheet);
         return new Stock(name, size.width(), size.height(), Weight.gsm(gsm), Optional.empty(), face, back, directional, Stock.Grain.ALONG_HEIGHT);
     }
 
-    private static Stock midnight(String sheet) {
-        return stock("Midnight 270", sheet, 270, "#2B3454", "#3A4468", false);
+    static Stock midnight(String sheet) {
+        return paper("Midnight 270", sheet, 270, "#2B3454", "#3A4468", false);
     }
 
-    private static Stock moonlight(String sheet) {
-        return stock("Moonlight 240", sheet, 240, "#F4ECD2", "#F8F3E2", false);
+    static Stock moonlight(String sheet) {
+        return paper("Moonlight 240", sheet, 240, "#F4ECD2", "#F8F3E2", false);
     }
 
-    private static Stock starfield(String sheet) {
-        return stock("Starfield 120", sheet, 120, "#9FB6C9", "#FFFFFF", true);
+    static Stock starfield(String sheet) {
+        return paper("Starfield 120", sheet, 120, "#9FB6C9", "#FFFFFF", true);
     }
 
     private static Optional<NamedSize> envelope(String name) {

@@ -12,17 +12,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 
 /**
  * The projects on the go: JSON files in a folder. Saving happens on a thread of its own, the newest state of a file replacing one still
@@ -33,22 +25,16 @@ public final class ProjectStore implements AutoCloseable {
     public record Kept(Path file, Project project) {
     }
 
-    private record Waiting(Path file, Project project) {
-    }
-
     private final Path folder;
+    private final KeptFiles files;
     private final DesignLibrary library;
     private final Consumer<String> onFailure;
-    private final AtomicReference<Waiting> waiting = new AtomicReference<>();
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "project saver");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final SaveQueue saver = new SaveQueue();
 
     /** {@code onFailure} is told, on the saver's thread, why a save failed. */
     public ProjectStore(Path folder, DesignLibrary library, Consumer<String> onFailure) {
         this.folder = folder;
+        this.files = new KeptFiles(folder.resolve("projects"), "project");
         this.library = library;
         this.onFailure = onFailure;
     }
@@ -66,38 +52,31 @@ public final class ProjectStore implements AutoCloseable {
 
     /** All projects, the newest first; files that cannot be read are reported, not touched. */
     public List<Kept> projects(List<Problem> problems) {
+        saver.flush();
         List<Kept> kept = new ArrayList<>();
-        if (!Files.isDirectory(folder.resolve("projects"))) {
-            return kept;
-        }
-        try (Stream<Path> files = Files.list(folder.resolve("projects"))) {
-            for (Path file : files.filter(path -> path.toString().endsWith(".json")).sorted(Comparator.comparing(ProjectStore::changed).reversed()).toList()) {
-                Outcome<Project> project = ProjectReader.read(file, library);
-                problems.addAll(project.problems());
-                project.value().ifPresent(read -> kept.add(new Kept(file, read)));
-            }
-        } catch (IOException fault) {
-            problems.add(Problem.notice(folder.toString(), "The projects cannot be listed: " + fault.getMessage() + ".", ""));
-        }
+        files.read(this::read, problems, (file, project) -> kept.add(new Kept(file, project)));
         return kept;
     }
 
-    private static long changed(Path file) {
-        try {
-            return Files.getLastModifiedTime(file).toMillis();
-        } catch (IOException gone) {
-            return 0;
-        }
+    /** The project in a file of this name; the reasons if it cannot be read. */
+    public Outcome<Project> named(String file) {
+        saver.flush();
+        return read(files.named(file));
     }
 
     /** A file for a new project, named after it; never one that is there. */
     public Path newFile(String name) {
-        String base = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
-        Path file = folder.resolve("projects").resolve((base.isEmpty() ? "project" : base) + ".json");
-        for (int i = 2; Files.exists(file); i++) {
-            file = folder.resolve("projects").resolve((base.isEmpty() ? "project" : base) + "-" + i + ".json");
-        }
-        return file;
+        return files.fresh(name);
+    }
+
+    /** Whether a file is one of the folder's own. */
+    public boolean isOwn(Path file) {
+        return file.toAbsolutePath().equals(files.named(file.getFileName().toString()).toAbsolutePath());
+    }
+
+    /** The jobs, kept beside the projects and saved by the same thread. */
+    public JobStore jobs() {
+        return new JobStore(folder.resolve("jobs"), saver, onFailure);
     }
 
     /** Writes now; for "save as" and the demo. */
@@ -111,39 +90,13 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Saves soon, in the background; a newer state overtakes an older one. */
     public void saveSoon(Project project, Path file) {
-        Waiting before = waiting.getAndSet(new Waiting(file, project));
-        if (before != null && !before.file().equals(file)) {
-            inOrder(() -> write(before));
-        }
-        inOrder(() -> {
-            Waiting newest = waiting.getAndSet(null);
-            if (newest != null) {
-                write(newest);
-            }
-        });
-    }
-
-    /** On the saver's thread; at once where that has already ended. */
-    private void inOrder(Runnable task) {
-        try {
-            writer.execute(task);
-        } catch (RejectedExecutionException ended) {
-            task.run();
-        }
-    }
-
-    private void write(Waiting state) {
-        try {
-            write(state.project(), state.file());
-        } catch (IOException fault) {
-            onFailure.accept("“" + state.project().name() + "” could not be saved to " + state.file() + ": " + fault.getMessage()
-                    + ". It is still open here; save a copy elsewhere.");
-        }
+        saver.soon(file, () -> write(project, file), fault -> onFailure.accept("“" + project.name() + "” could not be saved to " + file + ": " + fault.getMessage()
+                + ". It is still open here; save a copy elsewhere."));
     }
 
     /** Notes which project is open. */
     public void markOpen(Path file) {
-        inOrder(() -> {
+        saver.inOrder(() -> {
             try {
                 AtomicFile.write(marker(), file.toString().getBytes(StandardCharsets.UTF_8));
             } catch (IOException fault) {
@@ -154,7 +107,7 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Notes that no project is open: a good end. */
     public void markClosed() {
-        inOrder(() -> {
+        saver.inOrder(() -> {
             try {
                 Files.deleteIfExists(marker());
             } catch (IOException fault) {
@@ -175,13 +128,8 @@ public final class ProjectStore implements AutoCloseable {
     /** Waits until everything is written, at most a few seconds. */
     @Override
     public void close() {
-        writer.shutdown();
-        try {
-            if (!writer.awaitTermination(5, TimeUnit.SECONDS)) {
-                onFailure.accept("The last changes are still being written.");
-            }
-        } catch (InterruptedException stop) {
-            Thread.currentThread().interrupt();
+        if (!saver.finish()) {
+            onFailure.accept("The last changes are still being written.");
         }
     }
 }

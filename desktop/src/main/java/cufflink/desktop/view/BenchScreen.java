@@ -43,7 +43,6 @@ public final class BenchScreen extends BorderPane {
     private final Fractions closed = new Fractions("", "chip");
     private final Fractions verdict = new Fractions("", "chip");
     private final TextField name = new TextField();
-    private final Fractions message = new Fractions("", "message");
     private boolean showing;
 
     public BenchScreen(Workspace work, Actions actions) {
@@ -58,16 +57,14 @@ public final class BenchScreen extends BorderPane {
                 explainPicked(id);
             }
         });
-        setTop(new VBox(topBar(), messageBar()));
+        setTop(new VBox(topBar(), new MessageBar(work.messageProperty(), () -> work.say(""))));
         setLeft(scroll(size[0], "left-scroll"));
         setCenter(bench);
         setRight(scroll(readOut, "right-scroll"));
         setBottom(new RunStripPane(work));
         work.planProperty().addListener((property, was, is) -> show(is));
-        work.messageProperty().addListener((property, was, is) -> showMessage(is));
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
-        showMessage(work.messageProperty().get());
     }
 
     private static ScrollPane scroll(Node content, String style) {
@@ -166,25 +163,6 @@ public final class BenchScreen extends BorderPane {
             work.change(project -> project.withName(typed));
         }
         name.setText(work.project().name());
-    }
-
-    private HBox messageBar() {
-        Button away = new Button("✕");
-        away.getStyleClass().add("message-close");
-        away.setAccessibleText("Put this message away");
-        away.setOnAction(press -> work.say(""));
-        HBox.setHgrow(message, Priority.ALWAYS);
-        HBox bar = new HBox(message, away);
-        bar.getStyleClass().add("message-bar");
-        bar.setId("message");
-        bar.managedProperty().bind(bar.visibleProperty());
-        bar.setVisible(false);
-        return bar;
-    }
-
-    private void showMessage(String text) {
-        message.setText(text);
-        message.getParent().setVisible(!text.isEmpty());
     }
 
     private void show(Plan plan) {

@@ -4,6 +4,8 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.SheetSize;
+import java.util.List;
 import java.util.Optional;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
@@ -67,5 +69,25 @@ abstract class FormDialog<R> extends Dialog<R> {
             return fail(name + ": " + (read.message().isEmpty() ? "it must be more than 0." : read.message()));
         }
         return read.value();
+    }
+
+    /** A width and a height of more than 0 out of a field; a problem otherwise. */
+    final Optional<SheetSize> sheetSize(String name, TextField field, LengthUnit unit) {
+        LengthReading<List<Length>> read = LengthParser.readSize(field.getText(), unit);
+        Optional<List<Length>> sides = read.value().filter(found -> found.size() == 2 && found.stream().allMatch(Length::isPositive));
+        if (sides.isEmpty()) {
+            return fail(name + ": " + (read.message().isEmpty() ? "type a width and a height of more than 0 with × between them." : read.message()));
+        }
+        return sides.map(found -> new SheetSize(found.get(0), found.get(1)));
+    }
+
+    /** A whole number that is not negative; a problem otherwise. */
+    final Optional<Integer> count(String name, TextField field) {
+        return field.getText().strip().matches("\\d{1,5}") ? Optional.of(Integer.valueOf(field.getText().strip())) : fail(name + ": type a whole number such as 12.");
+    }
+
+    /** A name that is not empty; a problem otherwise. */
+    final Optional<String> name(TextField field) {
+        return field.getText().isBlank() ? fail("Name: give it a name.") : Optional.of(field.getText().strip());
     }
 }

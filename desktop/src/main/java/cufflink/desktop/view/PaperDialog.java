@@ -1,103 +1,38 @@
 package cufflink.desktop.view;
 
-import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
-import cufflink.measure.LengthParser;
-import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.NamedSize;
-import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
-import cufflink.paper.Weight;
+import cufflink.stash.StashPaper;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import javafx.collections.FXCollections;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.ColorPicker;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.paint.Color;
 
-/** Edits one paper: name, sheet, weight with its basis, caliper, colours, direction, grain. Nothing is taken over until every field is understood. */
+/** Edits the paper of one role in a project; it may be taken from the stash. Nothing is taken over until every field is understood. */
 public final class PaperDialog extends FormDialog<Stock> {
-    private final LengthUnit unit;
-    private final TextField name = new TextField();
-    private final ComboBox<String> sheet = new ComboBox<>();
-    private final TextField weight = new TextField();
-    private final ComboBox<Weight.Basis> basis = new ComboBox<>(FXCollections.observableArrayList(Weight.Basis.values()));
-    private final TextField caliper = new TextField();
-    private final ColorPicker face = new ColorPicker();
-    private final ColorPicker back = new ColorPicker();
-    private final CheckBox directional = new CheckBox("its pattern has an upright direction");
-    private final ComboBox<Stock.Grain> grain = new ComboBox<>(FXCollections.observableArrayList(Stock.Grain.values()));
+    private final StockFields fields;
 
-    public PaperDialog(String role, Stock stock, LengthUnit unit) {
+    /** {@code stash} is what can be chosen from; it may be empty. */
+    public PaperDialog(String role, Stock stock, List<StashPaper> stash, LengthUnit unit) {
         super("Paper", "Paper for " + role);
-        this.unit = unit;
-        name.setText(stock.name());
-        sheet.setEditable(true);
-        PublishedSizes.of(NamedSize.Kind.SHEET).forEach(size -> sheet.getItems().add(size.name()));
-        sheet.setValue(sheetText(stock));
-        weight.setText(String.format(Locale.ROOT, "%.0f", stock.weight().amount()));
-        basis.setValue(stock.weight().basis());
-        basis.setConverter(new Words<>(Weight.Basis::label));
-        caliper.setText(stock.measuredCaliper().map(LengthFormat.of(LengthUnit.MILLIMETRE)::text).orElse(""));
-        caliper.setPromptText("estimated: " + LengthFormat.of(LengthUnit.MILLIMETRE).text(stock.weight().estimatedCaliper()));
-        face.setValue(Color.web(stock.face()));
-        back.setValue(Color.web(stock.back()));
-        directional.setSelected(stock.directional());
-        grain.setValue(stock.grain());
-        grain.setConverter(new Words<>(value -> value.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
-        row("Name", name);
-        row("Sheet", sheet);
-        row("Weight", new HBox(6, weight, basis));
-        row("Caliper", caliper);
-        row("", new Label("Measure ten sheets together and divide by ten."));
-        row("Outside", face);
-        row("Inside", back);
-        row("Pattern", directional);
-        row("Grain", grain);
+        if (!stash.isEmpty()) {
+            ComboBox<StashPaper> own = new ComboBox<>();
+            own.setId("paper-from-stash");
+            own.setPromptText("choose one");
+            own.getItems().setAll(stash);
+            own.setConverter(new Words<>(paper -> paper.name() + ", " + LengthFormat.of(unit).size(paper.size().width(), paper.size().height()) + " (" + paper.count() + ")"));
+            row("From the stash", own);
+            fields = new StockFields(this, unit);
+            own.valueProperty().addListener((property, was, is) -> fields.show(is.stock().inSheets(is.size().width(), is.size().height())));
+        } else {
+            fields = new StockFields(this, unit);
+        }
+        fields.show(stock);
         endRows();
-    }
-
-    private String sheetText(Stock stock) {
-        return PublishedSizes.of(NamedSize.Kind.SHEET).stream().filter(size -> size.width().equals(stock.width()) && size.height().equals(stock.height()))
-                .findFirst().map(NamedSize::name).orElse(LengthFormat.of(unit).size(stock.width(), stock.height()));
     }
 
     @Override
     Optional<Stock> read() {
-        Optional<NamedSize> named = PublishedSizes.named(NamedSize.Kind.SHEET, String.valueOf(sheet.getValue()));
-        LengthReading<List<Length>> size = named.isPresent() ? new LengthReading.Understood<>(List.of(named.get().width(), named.get().height()))
-                : LengthParser.readSize(String.valueOf(sheet.getValue()), unit);
-        if (size.value().isEmpty()) {
-            return fail("Sheet: " + size.message());
-        }
-        if (!size.value().get().stream().allMatch(Length::isPositive)) {
-            return fail("Sheet: a size must be more than 0 each way.");
-        }
-        if (!weight.getText().strip().matches("\\d{1,4}([.,]\\d{1,2})?") || Double.parseDouble(weight.getText().strip().replace(',', '.')) <= 0) {
-            return fail("Weight: type a number such as 270.");
-        }
-        Optional<Length> measured = Optional.empty();
-        if (!caliper.getText().isBlank()) {
-            measured = size("Caliper", caliper, LengthUnit.MILLIMETRE);
-            if (measured.isEmpty()) {
-                return Optional.empty();
-            }
-        }
-        if (name.getText().isBlank()) {
-            return fail("Name: give the paper a name.");
-        }
-        return Optional.of(new Stock(name.getText().strip(), size.value().get().get(0), size.value().get().get(1),
-                new Weight(Double.parseDouble(weight.getText().strip().replace(',', '.')), basis.getValue()), measured, hex(face.getValue()), hex(back.getValue()),
-                directional.isSelected(), grain.getValue()));
-    }
-
-    private static String hex(Color color) {
-        return String.format(Locale.ROOT, "#%02X%02X%02X", Math.round(color.getRed() * 255), Math.round(color.getGreen() * 255), Math.round(color.getBlue() * 255));
+        return fields.read();
     }
 }

@@ -29,7 +29,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The shelf: every design drawn from its own geometry, sorted by what it is for; the projects on the go; filters by paper and by use. */
@@ -37,7 +36,7 @@ public final class ShelfScreen extends BorderPane {
     private static final List<String> SHEETS = List.of("Letter", "A4", "12 in square", "8 in square");
 
     /** What the shelf asks its window to do. */
-    public interface Actions {
+    public interface Actions extends Places.Actions {
         void start(DesignDefinition design, RulerStep ruler);
 
         void resume(Kept kept);
@@ -93,10 +92,6 @@ public final class ShelfScreen extends BorderPane {
     }
 
     private Node topBar(String message) {
-        Label brand = new Label("Cufflink");
-        brand.getStyleClass().add("brand");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
         ComboBox<RulerStep> box = new ComboBox<>();
         box.setConverter(new RulerNames());
         box.getItems().setAll(RulerStep.values());
@@ -107,8 +102,7 @@ public final class ShelfScreen extends BorderPane {
         Button open = new Button("Open a project file");
         open.setId("open");
         open.setOnAction(press -> actions.open());
-        HBox bar = new HBox(brand, gap, box, open);
-        bar.getStyleClass().add("top-bar");
+        HBox bar = Places.bar(Places.SHELF, actions, List.of(box, open));
         if (message.isEmpty()) {
             return bar;
         }

@@ -52,6 +52,9 @@ public final class SizePane extends VBox {
         void editLayers();
 
         void editTools();
+
+        /** Lays all copies out on what the stash holds. */
+        void cutFromStash();
     }
 
     private static final String NO_ENVELOPE = "none chosen";
@@ -111,6 +114,7 @@ public final class SizePane extends VBox {
         roles.forEach(role -> add(paper(role)));
         rows.getChildren().add(Rows.heading("Making"));
         add(copies());
+        add(more("Cut from the stash", "stash", dialogs::cutFromStash));
         add(envelope());
         add(scoring());
         add(more("Trimmer and scoring board", "tools", dialogs::editTools));

@@ -6,6 +6,7 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Problem;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -80,6 +81,15 @@ final class JsonFields {
         return read.value().get();
     }
 
+    /** A length of 0 or more. */
+    Length length(String name) {
+        LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
+        if (read.value().filter(found -> !found.isNegative()).isEmpty()) {
+            problem(name, read.message().isEmpty() ? "A length of 0 or more was expected here." : read.message());
+        }
+        return read.value().orElse(Length.ZERO);
+    }
+
     Optional<Length> optionalSize(String name) {
         return has(name) ? Optional.of(size(name)) : Optional.empty();
     }
@@ -90,6 +100,15 @@ final class JsonFields {
             problem(name, "“" + text + "” is not known; expected one of " + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
             return type.getEnumConstants()[0];
         });
+    }
+
+    /** The objects of a list, each with its place. */
+    List<JsonFields> each(String name) {
+        List<JsonFields> entries = new ArrayList<>();
+        for (JsonNode entry : node.path(name)) {
+            entries.add(new JsonFields(entry, path + name + " " + (entries.size() + 1) + " › ", problems));
+        }
+        return entries;
     }
 
     static <E extends Enum<E>> Function<E, String> lower() {

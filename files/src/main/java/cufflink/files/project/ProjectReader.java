@@ -17,7 +17,6 @@ import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
-import cufflink.paper.Weight;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Place;
@@ -145,26 +144,11 @@ public final class ProjectReader {
 
     private Map<String, Stock> papers(JsonFields fields) {
         Map<String, Stock> papers = new LinkedHashMap<>();
-        fields.raw("papers").fields().forEachRemaining(entry -> papers.put(entry.getKey(), stock(new JsonFields(entry.getValue(), "papers › " + entry.getKey() + " › ", problems))));
+        fields.raw("papers").fields().forEachRemaining(entry -> papers.put(entry.getKey(), StockJson.read(new JsonFields(entry.getValue(), "papers › " + entry.getKey() + " › ", problems))));
         if (papers.isEmpty()) {
             fields.problem("papers", "A project needs at least one paper.");
         }
         return papers;
-    }
-
-    private static Stock stock(JsonFields fields) {
-        return new Stock(fields.text("name"), fields.size("width"), fields.size("height"),
-                new Weight(fields.number("weight", 0, 10_000), fields.word("basis", Weight.Basis.class, Weight.Basis::label)), fields.optionalSize("caliper"),
-                colour(fields, "face"), colour(fields, "back"), fields.raw("directional").asBoolean(), fields.word("grain", Stock.Grain.class, JsonFields.lower()));
-    }
-
-    private static String colour(JsonFields fields, String name) {
-        String colour = fields.text(name);
-        if (!colour.matches("#[0-9A-Fa-f]{6}")) {
-            fields.problem(name, "A colour is written #RRGGBB.");
-            return "#FFFFFF";
-        }
-        return colour;
     }
 
     private static BenchTools tools(JsonFields fields) {

@@ -9,7 +9,6 @@ import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
 import cufflink.paper.BenchTools;
-import cufflink.paper.Stock;
 import cufflink.plan.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -43,7 +42,7 @@ public final class ProjectWriter {
         root.put("ruler", project.step().label());
         mats(root.putObject("mats"), project.mats());
         ObjectNode papers = root.putObject("papers");
-        new TreeMap<>(project.papers()).forEach((role, stock) -> stock(papers.putObject(role), stock));
+        new TreeMap<>(project.papers()).forEach((role, stock) -> StockJson.write(papers.putObject(role), stock));
         root.put("scoring", project.scoring().name().toLowerCase(Locale.ROOT));
         project.envelope().ifPresent(envelope -> root.put("envelope", envelope.name()));
         tools(root.putObject("tools"), project.tools());
@@ -83,14 +82,6 @@ public final class ProjectWriter {
             exception.width().ifPresent(width -> entry.put("width", ExactText.of(width)));
             exception.height().ifPresent(height -> entry.put("height", ExactText.of(height)));
         });
-    }
-
-    private static void stock(ObjectNode node, Stock stock) {
-        node.put("name", stock.name()).put("width", ExactText.of(stock.width())).put("height", ExactText.of(stock.height()));
-        node.put("weight", stock.weight().amount()).put("basis", stock.weight().basis().label());
-        stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", ExactText.of(caliper)));
-        node.put("face", stock.face()).put("back", stock.back()).put("directional", stock.directional());
-        node.put("grain", stock.grain().name().toLowerCase(Locale.ROOT));
     }
 
     private static void tools(ObjectNode node, BenchTools tools) {

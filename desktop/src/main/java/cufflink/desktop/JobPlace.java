@@ -1,0 +1,134 @@
+package cufflink.desktop;
+
+import cufflink.desktop.store.JobStore;
+import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.view.JobTable;
+import cufflink.desktop.view.JobsScreen;
+import cufflink.desktop.view.Places;
+import cufflink.desktop.work.JobWork;
+import cufflink.desktop.work.LayoutSearch;
+import cufflink.desktop.work.StashWork;
+import cufflink.files.project.KeptJob;
+import cufflink.measure.LengthFormat;
+import cufflink.problem.Problem;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+
+/** The place of the jobs: which one is open, and what it can be asked to do. */
+final class JobPlace implements JobsScreen.Actions {
+    private final Screens screens;
+    private final ProjectStore projects;
+    private final JobStore jobs;
+    private final StashWork stash;
+    private final ExecutorService background = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "layout search");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final LayoutSearch search = new LayoutSearch(background, Platform::runLater);
+    private Optional<JobStore.Kept> open = Optional.empty();
+    private Optional<JobWork> work = Optional.empty();
+
+    JobPlace(Screens screens, ProjectStore projects, StashWork stash) {
+        this.screens = screens;
+        this.projects = projects;
+        this.jobs = projects.jobs();
+        this.stash = stash;
+    }
+
+    /** Shows the job that is open, otherwise the newest. */
+    void show() {
+        List<Problem> problems = new ArrayList<>();
+        List<JobStore.Kept> kept = jobs.jobs(problems);
+        Optional<Path> wanted = open.map(JobStore.Kept::file);
+        open = kept.stream().filter(job -> wanted.isEmpty() || wanted.get().equals(job.file())).findFirst().or(() -> kept.stream().findFirst());
+        show(kept);
+        work.ifPresent(now -> {
+            if (!problems.isEmpty()) {
+                now.say(String.join(" ", problems.stream().map(Problem::text).toList()));
+            }
+        });
+    }
+
+    private void show(List<JobStore.Kept> kept) {
+        search.stop();
+        work = open.map(job -> new JobWork(job.job(), projects::named, stash, search, changed -> jobs.saveSoon(changed, job.file()), screens.ruler().unit()));
+        screens.showPlace(new JobsScreen(kept, open, work, projects.projects(new ArrayList<>()), stash, format(), this), open.map(job -> job.job().name()).orElse("Jobs"));
+    }
+
+    private LengthFormat format() {
+        return LengthFormat.of(screens.ruler().unit());
+    }
+
+    /** Makes a job of a project, or opens the one that was made of it. */
+    void of(String projectFile, String name, int copies) {
+        Optional<JobStore.Kept> there = jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().kits().equals(List.of(new KeptJob.KeptKit(projectFile, copies)))).findFirst();
+        if (there.isPresent()) {
+            openJob(there.get());
+        } else {
+            begin(KeptJob.of(copies + " × " + name, List.of(new KeptJob.KeptKit(projectFile, copies))));
+        }
+    }
+
+    @Override
+    public void newJob() {
+        begin(KeptJob.of("New job", List.of()));
+    }
+
+    private void begin(KeptJob job) {
+        Path file = jobs.newFile(job.name());
+        List<JobStore.Kept> kept = new ArrayList<>(List.of(new JobStore.Kept(file, job)));
+        kept.addAll(jobs.jobs(new ArrayList<>()));
+        jobs.saveSoon(job, file);
+        open = Optional.of(kept.get(0));
+        show(kept);
+    }
+
+    @Override
+    public void openJob(JobStore.Kept kept) {
+        open = Optional.of(kept);
+        show();
+    }
+
+    @Override
+    public void deleteJob() {
+        open.ifPresent(kept -> {
+            if (screens.confirm("Delete “" + work.orElseThrow().job().name() + "”?", "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
+                jobs.delete(kept.file());
+                List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream().filter(job -> !job.file().equals(kept.file())).toList();
+                open = rest.stream().findFirst();
+                show(rest);
+            }
+        });
+    }
+
+    @Override
+    public void jobTable() {
+        work.filter(now -> now.sheet().isPresent()).ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous, this::back));
+    }
+
+    /** Back from the table view to the same job. */
+    private void back() {
+        screens.showPlace(new JobsScreen(jobs.jobs(new ArrayList<>()), open, work, projects.projects(new ArrayList<>()), stash, format(), this), work.orElseThrow().job().name());
+    }
+
+    @Override
+    public void goTo(Places place) {
+        search.stop();
+        screens.goTo(place);
+    }
+
+    Optional<JobWork> work() {
+        return work;
+    }
+
+    void end() {
+        search.stop();
+        background.shutdown();
+    }
+}

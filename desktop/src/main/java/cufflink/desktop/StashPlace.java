@@ -1,0 +1,131 @@
+package cufflink.desktop;
+
+import cufflink.desktop.view.Places;
+import cufflink.desktop.view.RibbonDialog;
+import cufflink.desktop.view.StashKind;
+import cufflink.desktop.view.StashPaperDialog;
+import cufflink.desktop.view.StashScreen;
+import cufflink.desktop.view.ToolsDialog;
+import cufflink.desktop.view.TwoSizesDialog;
+import cufflink.desktop.work.StashWork;
+import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.BenchTools;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.SheetSize;
+import cufflink.paper.Stock;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
+import cufflink.stash.StashEnvelope;
+import cufflink.stash.StashItem;
+import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
+import java.io.File;
+import java.util.Optional;
+import javafx.scene.control.Dialog;
+import javafx.stage.FileChooser;
+
+/** What the stash can be asked to do: its dialogs and files. */
+final class StashPlace implements StashScreen.Actions {
+    private final Screens screens;
+    private final StashWork work;
+
+    StashPlace(Screens screens, StashWork work) {
+        this.screens = screens;
+        this.work = work;
+    }
+
+    private LengthUnit unit() {
+        return screens.ruler().unit();
+    }
+
+    private boolean isInch() {
+        return unit() == LengthUnit.INCH;
+    }
+
+    @Override
+    public void goTo(Places place) {
+        screens.goTo(place);
+    }
+
+    @Override
+    public void edit(StashItem item) {
+        asked(item).ifPresent(after -> {
+            if (!after.equals(item)) {
+                work.change(StashChange.of("Changed " + after.name(), StashEdit.altered(item, after)));
+            }
+        });
+    }
+
+    @Override
+    public void add(StashKind kind) {
+        asked(empty(kind)).ifPresent(item -> work.change(StashChange.of("Added " + item.name(),
+                item instanceof StashPaper paper ? work.stash().added(paper) : StashEdit.added(item))));
+    }
+
+    private Optional<StashItem> asked(StashItem item) {
+        if (item instanceof StashPaper paper) {
+            return ask(new StashPaperDialog(paper, unit())).map(StashItem.class::cast);
+        } else if (item instanceof StashRibbon ribbon) {
+            return ask(new RibbonDialog(ribbon, unit())).map(StashItem.class::cast);
+        } else if (item instanceof StashEnvelope envelope) {
+            return ask(new TwoSizesDialog(envelope, unit()));
+        } else if (item instanceof StashPunch punch) {
+            return ask(new TwoSizesDialog(punch, unit()));
+        }
+        throw new IllegalArgumentException("no dialog for " + item);
+    }
+
+    private <R> Optional<R> ask(Dialog<R> dialog) {
+        return screens.dress(dialog).showAndWait();
+    }
+
+    /** An entry with usual values, to be filled in. */
+    private StashItem empty(StashKind kind) {
+        NamedSize sheet = PublishedSizes.named(NamedSize.Kind.SHEET, isInch() ? "Letter" : "A4").orElseThrow();
+        Stock plain = Stock.plain("", sheet, 250);
+        Length small = isInch() ? Length.ofInches(2) : Length.ofMillimetres(50);
+        return switch (kind) {
+            case PAPER -> StashPaper.sheets(plain, 10);
+            case OFFCUT -> StashPaper.sheets(plain, 0).offcut(small.times(2), small.times(3), 1);
+            case RIBBON -> new StashRibbon(0, "", isInch() ? Length.ofInches(1, 4) : Length.ofMillimetres(6), isInch() ? Length.ofInches(120) : Length.ofMillimetres(3000), "#55666B", "");
+            case ENVELOPE -> new StashEnvelope(0, "", new SheetSize(small.times(2), small.times(3)), Optional.empty(), 10, "");
+            case PUNCH -> new StashPunch(0, "", new SheetSize(small, small), Optional.empty(), "");
+        };
+    }
+
+    @Override
+    public void editStashTools() {
+        BenchTools before = work.stash().tools().orElse(isInch() ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
+        ask(new ToolsDialog(before, unit())).ifPresent(tools -> work.change(StashChange.of("Changed the tools", work.stash().tools().isPresent()
+                ? StashEdit.altered(new StashTools(before), new StashTools(tools)) : StashEdit.added(new StashTools(tools)))));
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
+        return chooser;
+    }
+
+    @Override
+    public void importStash() {
+        File chosen = screens.open(chooser("Take a table over into the stash"));
+        if (chosen != null) {
+            work.importFrom(chosen.toPath(), unit());
+        }
+    }
+
+    @Override
+    public void exportStash() {
+        FileChooser chooser = chooser("Write the stash as a table");
+        chooser.setInitialFileName("stash.csv");
+        File chosen = screens.save(chooser);
+        if (chosen != null) {
+            work.exportTo(chosen.toPath());
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package cufflink.desktop.view;
+
+import cufflink.cut.Cut;
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.work.JobWork;
+import cufflink.desktop.work.StashWork;
+import cufflink.job.JobCutting;
+import cufflink.job.JobPlan;
+import cufflink.job.JobSheet;
+import cufflink.job.Purchase;
+import cufflink.measure.LengthFormat;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The sheet in hand with its numbers, big; what the job takes and what to buy; questions about the stash. */
+final class JobReadOutPane extends VBox {
+    private static final int MANY = 6;
+    /** Letters of a figure that is too long to be set very large. */
+    private static final int LONG = 6;
+
+    private final JobWork work;
+    private final LengthFormat format;
+    private final JobWords words;
+    private final VBox sheet = new VBox();
+    private final VBox job = new VBox();
+    private final WhatIfPane questions;
+
+    JobReadOutPane(JobWork work, StashWork stash, LengthFormat format) {
+        this.work = work;
+        this.format = format;
+        this.words = new JobWords(format);
+        this.questions = new WhatIfPane(work, stash, format);
+        getStyleClass().add("read-out");
+        job.getStyleClass().add("job-summary");
+        getChildren().addAll(job, sheet, questions);
+        work.jobProperty().addListener(change -> show());
+        work.planProperty().addListener(change -> show());
+        work.searchingProperty().addListener(change -> show());
+        show();
+    }
+
+    private void show() {
+        sheet.getChildren().clear();
+        job.getChildren().clear();
+        work.sheet().ifPresent(this::showSheet);
+        work.job().cutting().ifPresentOrElse(this::showCutting, this::showPlan);
+        getChildren().setAll(work.isCutting() ? List.of(sheet, job, questions) : List.of(job, questions, sheet));
+        questions.setVisible(!work.isCutting());
+        questions.setManaged(!work.isCutting());
+    }
+
+    private void showSheet(JobSheet now) {
+        int sheets = work.sheetsProperty().get().size();
+        sheet.getChildren().add(Rows.heading("Sheet " + (work.job().sheet() + 1) + " of " + sheets));
+        sheet.getChildren().add(new Fractions(words.sheet(now), "step-title"));
+        List<Cut> cuts = now.layout().cuts();
+        FlowPane numbers = new FlowPane();
+        numbers.getStyleClass().addAll("numbers", cuts.size() > MANY || cuts.stream().anyMatch(cut -> format.number(cut.at()).length() > LONG) ? "numbers-many" : "numbers-few");
+        for (int i = 0; i < cuts.size(); i++) {
+            numbers.getChildren().add(number(cuts.get(i), i));
+        }
+        sheet.getChildren().addAll(numbers, new Fractions(words.gives(now), "step-text"));
+        words.settings(now).forEach(setting -> sheet.getChildren().add(new Fractions(setting, "why")));
+    }
+
+    private Node number(Cut cut, int index) {
+        Fractions value = new Fractions(format.number(cut.at()), "number-value");
+        Label label = new Label(JobWords.cut(cut));
+        label.getStyleClass().add("number-label");
+        label.setWrapText(true);
+        VBox box = new VBox(value, label);
+        box.getStyleClass().addAll("number", index == work.job().cut() ? "number-now" : "number-later");
+        box.setAccessibleText(format.text(cut.at()) + ", " + JobWords.cut(cut));
+        box.setOnMouseClicked(click -> work.pickCut(index));
+        return box;
+    }
+
+    private void showCutting(JobCutting cutting) {
+        boolean done = cutting.done().get(work.job().sheet());
+        Button tick = button(done ? "Not cut after all (X)" : "It is cut (X)", "sheet-done", () -> work.setDone(!done));
+        tick.getStyleClass().add(done ? "plain-action" : "main-action");
+        sheet.getChildren().add(tick);
+        job.getChildren().add(Rows.heading("The job"));
+        job.getChildren().add(new Fractions(cutting.doneCount() + " of " + cutting.sheets().size() + " sheets are cut.", "step-text"));
+        int waiting = cutting.toTake().size();
+        if (waiting > 0) {
+            job.getChildren().add(new Fractions(waiting + (waiting == 1 ? " of them is" : " of them are") + " still counted in the stash.", "step-text"));
+            job.getChildren().add(button("Take out of the stash", "job-take", work::take));
+        }
+    }
+
+    private void showPlan() {
+        job.getChildren().add(Rows.heading("The job"));
+        if (work.searchingProperty().get()) {
+            Label looking = new Label(work.planProperty().get().isPresent() ? "Looking for fewer sheets …" : "Laying out …");
+            HBox row = new HBox(looking, button("Stop", "job-stop", work::stopSearch));
+            row.getStyleClass().add("job-searching");
+            row.setId("job-searching");
+            job.getChildren().add(row);
+        }
+        work.planProperty().get().ifPresentOrElse(this::showPlan, () -> {
+            if (work.job().kits().isEmpty()) {
+                job.getChildren().add(new Fractions("Add a project on the left, and how many of it.", "empty"));
+            }
+        });
+    }
+
+    private void showPlan(JobPlan plan) {
+        Fractions headline = new Fractions(JobWords.headline(plan), "step-title");
+        headline.setId("job-headline");
+        job.getChildren().add(headline);
+        if (!plan.purchases().isEmpty()) {
+            job.getChildren().add(Rows.heading("To buy"));
+            plan.purchases().forEach(purchase -> job.getChildren().add(purchase(purchase)));
+            plan.cost().ifPresent(cost -> job.getChildren().add(Rows.row("In all" + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
+                    new Fractions(cost.toPlainString(), "job-cost"))));
+        }
+        if (plan.layout().unplaced().isEmpty()) {
+            Button begin = button("Begin cutting", "job-begin", work::beginCutting);
+            begin.getStyleClass().add("main-action");
+            job.getChildren().add(begin);
+        }
+    }
+
+    private Node purchase(Purchase purchase) {
+        String spare = purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "";
+        String text = purchase.count() + " × " + purchase.stock().name() + ", " + format.size(purchase.stock().width(), purchase.stock().height()) + spare;
+        return Rows.row(text, new Fractions(purchase.cost().map(cost -> cost.toPlainString()).orElse("no price"), "job-cost"));
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setFocusTraversable(true);
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(press -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,66 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.work.Workspace;
+import cufflink.drawing.Picture;
+import cufflink.drawing.StepDrawing;
+import cufflink.drawing.View;
+import cufflink.plan.Plan;
+import cufflink.plan.Reading;
+import cufflink.plan.RunStep;
+import java.util.List;
+
+/** The steps of a project in table view. */
+public final class ProjectTable implements TableSource {
+    private final Workspace work;
+
+    public ProjectTable(Workspace work) {
+        this.work = work;
+    }
+
+    @Override
+    public String head() {
+        return work.currentStep().phase().title() + ": " + work.currentStep().title();
+    }
+
+    @Override
+    public String count() {
+        return "step " + work.currentStep().number() + " of " + work.plan().run().size();
+    }
+
+    @Override
+    public String text() {
+        RunStep step = work.currentStep();
+        return step.text() + (step.caution().isEmpty() ? "" : " " + step.caution());
+    }
+
+    @Override
+    public String then() {
+        Plan plan = work.plan();
+        int number = work.currentStep().number();
+        return number < plan.run().size() ? "then: " + plan.run().get(number).title() : "the last step";
+    }
+
+    @Override
+    public List<Number> numbers() {
+        List<Reading> readings = work.currentStep().readings();
+        return readings.subList(Math.min(work.readingProperty().get(), readings.size()), readings.size()).stream().map(this::number).toList();
+    }
+
+    private Number number(Reading reading) {
+        Plan plan = work.plan();
+        String figure = reading.size().map(height -> plan.format().number(reading.length()) + " × " + plan.format().number(height)).orElseGet(() -> plan.format().number(reading.length()));
+        return new Number(reading.label(), figure, reading.size().isPresent());
+    }
+
+    @Override
+    public Picture picture(double point) {
+        return StepDrawing.draw(work.plan(), work.currentStep(), new StepDrawing.Moment(work.readingProperty().get(), 0.75, View.TILTED, true), point);
+    }
+
+    @Override
+    public void onChange(Runnable listener) {
+        work.planProperty().addListener(change -> listener.run());
+        work.stepProperty().addListener(change -> listener.run());
+        work.readingProperty().addListener(change -> listener.run());
+    }
+}

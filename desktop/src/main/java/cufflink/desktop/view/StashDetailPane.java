@@ -1,0 +1,99 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Stepper;
+import cufflink.desktop.work.StashWork;
+import cufflink.files.stash.StashDatabase;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
+import cufflink.stash.StashItem;
+import cufflink.stash.StashPaper;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The entry that is picked, with what can be done to it; below it the history of the stash. */
+final class StashDetailPane extends VBox {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
+    private final StashWork work;
+    private final StashWords words;
+    private final StashScreen.Actions actions;
+    private final VBox entry = new VBox();
+    private final VBox history = new VBox();
+
+    StashDetailPane(StashWork work, LengthUnit unit, StashScreen.Actions actions) {
+        this.work = work;
+        this.words = new StashWords(LengthFormat.of(unit));
+        this.actions = actions;
+        getStyleClass().add("read-out");
+        getChildren().addAll(entry, Rows.heading("What was done"), history);
+        work.historyProperty().addListener(change -> showHistory());
+        showHistory();
+    }
+
+    void show(Optional<StashItem> picked) {
+        entry.getChildren().clear();
+        if (picked.isEmpty()) {
+            entry.getChildren().add(new Fractions("Pick an entry to see all that is known of it.", "empty"));
+            return;
+        }
+        StashItem item = picked.get();
+        entry.getChildren().add(new Fractions(item.name(), "step-title"));
+        if (item instanceof StashPaper paper) {
+            entry.getChildren().add(count(paper));
+        }
+        words.facts(item).forEach((what, text) -> entry.getChildren().add(Rows.row(what, new Fractions(text, "stash-fact"))));
+        Button edit = new Button("Change");
+        edit.setId("stash-edit");
+        edit.setOnAction(press -> actions.edit(item));
+        Button remove = new Button("Take out");
+        remove.setId("stash-remove");
+        remove.setOnAction(press -> work.change(StashChange.of("Took out " + item.name(), StashEdit.removed(item))));
+        HBox buttons = new HBox(edit, remove);
+        buttons.getStyleClass().add("stash-buttons");
+        entry.getChildren().add(buttons);
+    }
+
+    private Node count(StashPaper paper) {
+        Stepper stepper = new Stepper("Sheets", by -> count(paper, paper.count() + by), text -> text.strip().matches("\\d{1,5}") && count(paper, Integer.parseInt(text.strip())));
+        stepper.setId("stash-count");
+        stepper.setValue(String.valueOf(paper.count()), String.valueOf(paper.count()));
+        return Rows.row(paper.offcut() ? "Offcuts" : "Sheets", stepper);
+    }
+
+    private boolean count(StashPaper paper, int count) {
+        if (count < 0) {
+            work.say("There are no fewer than none.");
+            return false;
+        }
+        return count == paper.count() || work.change(StashChange.of("Counted " + count + " × " + paper.name(), StashEdit.altered(paper, paper.withCount(count))));
+    }
+
+    private void showHistory() {
+        history.getChildren().setAll(work.historyProperty().get().stream().map(StashDetailPane::line).toList());
+        if (history.getChildren().isEmpty()) {
+            history.getChildren().add(new Fractions("Nothing yet.", "empty"));
+        }
+    }
+
+    private static Node line(StashDatabase.Entry entry) {
+        Label time = new Label(TIME.format(entry.at().atZone(ZoneId.systemDefault())) + (entry.undone() ? ", taken back" : ""));
+        time.getStyleClass().add("history-time");
+        Fractions words = new Fractions(entry.words(), "history-words");
+        if (entry.undone()) {
+            words.getStyleClass().add("history-undone");
+        }
+        VBox line = new VBox(words, time);
+        line.getStyleClass().add("history-line");
+        return line;
+    }
+}

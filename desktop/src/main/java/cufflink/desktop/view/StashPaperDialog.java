@@ -1,0 +1,70 @@
+package cufflink.desktop.view;
+
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.SheetSize;
+import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
+import cufflink.stash.StashPaper;
+import java.math.BigDecimal;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+
+/** Edits sheets or offcuts in the stash. */
+public final class StashPaperDialog extends FormDialog<StashPaper> {
+    private final StashPaper before;
+    private final LengthUnit unit;
+    private final StockFields stock;
+    private final TextField measured = new TextField();
+    private final ComboBox<Swatch> swatch = new ComboBox<>();
+    private final CheckBox twoSided = new CheckBox("both sides are patterned");
+    private final TextField count = new TextField();
+    private final TextField price = new TextField();
+    private final TextField notes = new TextField();
+
+    public StashPaperDialog(StashPaper paper, LengthUnit unit) {
+        super("Stash", paper.offcut() ? "Offcuts of one paper and size" : "Sheets of one paper and size");
+        this.before = paper;
+        this.unit = unit;
+        stock = new StockFields(this, unit);
+        stock.show(paper.stock());
+        measured.setText(paper.measured().map(size -> LengthFormat.of(unit).size(size.width(), size.height())).orElse(""));
+        measured.setPromptText("as on the packet");
+        swatch.getItems().setAll(Swatch.values());
+        swatch.setConverter(new Words<>(Swatch::word));
+        swatch.setValue(paper.swatch());
+        twoSided.setSelected(paper.twoSided());
+        count.setText(String.valueOf(paper.count()));
+        count.setId("stash-paper-count");
+        price.setText(paper.price().map(BigDecimal::toPlainString).orElse(""));
+        price.setPromptText("not known");
+        notes.setText(paper.notes());
+        row("Measured", measured);
+        row("Drawn as", swatch);
+        row("", twoSided);
+        row("How many", count);
+        row("A sheet costs", price);
+        row("Notes", notes);
+        endRows();
+    }
+
+    @Override
+    Optional<StashPaper> read() {
+        Optional<Stock> paper = stock.read();
+        Optional<Integer> sheets = paper.isEmpty() ? Optional.empty() : count("How many", count);
+        if (sheets.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<SheetSize> found = measured.getText().isBlank() ? Optional.empty() : sheetSize("Measured", measured, unit);
+        if (!measured.getText().isBlank() && found.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!price.getText().isBlank() && !price.getText().strip().matches("\\d{1,6}([.,]\\d{1,4})?")) {
+            return fail("A sheet costs: type a number such as 0.45, or leave it empty.");
+        }
+        Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty() : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
+        return Optional.of(new StashPaper(before.id(), paper.get(), found, swatch.getValue(), twoSided.isSelected(), before.offcut(), sheets.get(), cost, notes.getText().strip()));
+    }
+}

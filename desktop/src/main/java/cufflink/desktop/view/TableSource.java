@@ -1,0 +1,35 @@
+package cufflink.desktop.view;
+
+import cufflink.drawing.Picture;
+import java.util.List;
+
+/** What the table view shows: one step of a project, or one sheet of a job. */
+public interface TableSource {
+    /**
+     * A number to be read from a metre away.
+     *
+     * @param isSize whether it is a width and a height
+     */
+    record Number(String label, String figure, boolean isSize) {
+    }
+
+    /** What is being done. */
+    String head();
+
+    /** Where one is in all of it. */
+    String count();
+
+    String text();
+
+    /** What comes after this. */
+    String then();
+
+    /** The number that is next, and those after it. */
+    List<Number> numbers();
+
+    /** Drawn for a point of so many millimetres. */
+    Picture picture(double point);
+
+    /** Asks to be told of every change. */
+    void onChange(Runnable listener);
+}

@@ -1,0 +1,283 @@
+package cufflink.desktop.work;
+
+import cufflink.files.project.KeptJob;
+import cufflink.job.Job;
+import cufflink.job.JobCutting;
+import cufflink.job.JobPlan;
+import cufflink.job.JobSheet;
+import cufflink.job.JobTaking;
+import cufflink.job.Kit;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.BenchTools;
+import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * One open job: its kits, its plan as far as the search has come, and, from the first cut on, its sheets and which of them are done. Every change is saved at once. To be used on
+ * one thread; the search runs beside it.
+ */
+public final class JobWork {
+    /** A state to go back to, and whether the step after it also took paper out of the stash. */
+    private record Step(KeptJob job, boolean took) {
+    }
+
+    private final Function<String, Outcome<Project>> projects;
+    private final StashWork stash;
+    private final LayoutSearch search;
+    private final Consumer<KeptJob> save;
+    private final LengthUnit unit;
+    private final Deque<Step> undo = new ArrayDeque<>();
+    private final Deque<Step> redo = new ArrayDeque<>();
+    private final ReadOnlyObjectWrapper<KeptJob> job = new ReadOnlyObjectWrapper<>(this, "job");
+    private final ReadOnlyObjectWrapper<Optional<JobPlan>> plan = new ReadOnlyObjectWrapper<>(this, "plan", Optional.empty());
+    private final ReadOnlyObjectWrapper<List<JobSheet>> sheets = new ReadOnlyObjectWrapper<>(this, "sheets", List.of());
+    private final ReadOnlyBooleanWrapper searching = new ReadOnlyBooleanWrapper(this, "searching", false);
+    private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>(this, "message", "");
+
+    /**
+     * Opens a job and plans it.
+     *
+     * @param projects finds a project by its file
+     * @param save     keeps a new state
+     * @param unit     of the maker's tools if the stash does not state them
+     */
+    public JobWork(KeptJob opened, Function<String, Outcome<Project>> projects, StashWork stash, LayoutSearch search, Consumer<KeptJob> save, LengthUnit unit) {
+        this.projects = projects;
+        this.stash = stash;
+        this.search = search;
+        this.save = save;
+        this.unit = unit;
+        job.set(opened);
+        replan();
+    }
+
+    public ReadOnlyObjectProperty<KeptJob> jobProperty() {
+        return job.getReadOnlyProperty();
+    }
+
+    public KeptJob job() {
+        return job.get();
+    }
+
+    /** The plan; empty while there is none. */
+    public ReadOnlyObjectProperty<Optional<JobPlan>> planProperty() {
+        return plan.getReadOnlyProperty();
+    }
+
+    /** The sheets to cut: those of the plan, or, once cutting has begun, those that were fixed then. */
+    public ReadOnlyObjectProperty<List<JobSheet>> sheetsProperty() {
+        return sheets.getReadOnlyProperty();
+    }
+
+    /** Whether a better plan is being looked for. */
+    public ReadOnlyBooleanProperty searchingProperty() {
+        return searching.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<String> messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    public void say(String text) {
+        message.set(text);
+    }
+
+    public boolean isCutting() {
+        return job().cutting().isPresent();
+    }
+
+    /** The sheet in hand; absent while there is no plan. */
+    public Optional<JobSheet> sheet() {
+        return job().sheet() < sheets.get().size() ? Optional.of(sheets.get().get(job().sheet())) : Optional.empty();
+    }
+
+    /** The project of a kit; absent if its file cannot be read. */
+    public Optional<Project> project(int kit) {
+        return projects.apply(job().kits().get(kit).project()).value();
+    }
+
+    /** Changes the job as one step to undo, and plans it anew. */
+    public void change(UnaryOperator<KeptJob> edit) {
+        KeptJob next = edit.apply(job());
+        if (!next.equals(job())) {
+            step(next, false);
+            replan();
+        }
+    }
+
+    private void step(KeptJob next, boolean took) {
+        undo.push(new Step(job(), took));
+        redo.clear();
+        show(next);
+    }
+
+    private void show(KeptJob next) {
+        job.set(next);
+        save.accept(next);
+    }
+
+    public void undo() {
+        travel(undo, redo, stash::undo);
+    }
+
+    public void redo() {
+        travel(redo, undo, stash::redo);
+    }
+
+    private void travel(Deque<Step> from, Deque<Step> to, Runnable inStash) {
+        if (from.isEmpty()) {
+            message.set("There is nothing to take back or to do again.");
+            return;
+        }
+        Step step = from.pop();
+        if (step.took()) {
+            inStash.run();
+        }
+        to.push(new Step(job(), step.took()));
+        show(step.job());
+        replan();
+    }
+
+    /** Plans the job from the stash as it is now. */
+    public void replan() {
+        search.stop();
+        if (job().cutting().isPresent()) {
+            sheets.set(job().cutting().get().sheets());
+            searching.set(false);
+            return;
+        }
+        List<Kit> kits = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (KeptJob.KeptKit kit : job().kits()) {
+            Outcome<Project> project = projects.apply(kit.project());
+            project.value().ifPresent(found -> kits.add(new Kit(found, kit.copies())));
+            problems.addAll(project.problems());
+        }
+        if (!problems.isEmpty() || kits.isEmpty()) {
+            plan.set(Optional.empty());
+            sheets.set(List.of());
+            searching.set(false);
+            message.set(text(problems));
+            return;
+        }
+        BenchTools tools = stash.stash().tools().orElse(unit == LengthUnit.INCH ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
+        message.set("");
+        searching.set(true);
+        search.start(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools), stash.stash(), new LayoutSearch.Listener() {
+            @Override
+            public void found(JobPlan better) {
+                plan.set(Optional.of(better));
+                sheets.set(better.sheets());
+                job.set(job().at(Math.min(job().sheet(), Math.max(0, better.layout().sheets().size() - 1)), 0));
+            }
+
+            @Override
+            public void failed(List<Problem> reasons) {
+                plan.set(Optional.empty());
+                sheets.set(List.of());
+                message.set(text(reasons));
+            }
+
+            @Override
+            public void ended() {
+                searching.set(false);
+            }
+        });
+    }
+
+    private static String text(List<Problem> problems) {
+        return String.join(" ", problems.stream().map(Problem::text).toList());
+    }
+
+    /** Ends the search for a better plan; the best one so far stays. */
+    public void stopSearch() {
+        search.stop();
+        searching.set(false);
+    }
+
+    /** Fixes the sheets of the plan and begins with the first. */
+    public void beginCutting() {
+        if (plan.get().isPresent() && !isCutting()) {
+            stopSearch();
+            step(job().withCutting(Optional.of(JobCutting.begin(sheets.get()))).at(0, 0), false);
+        }
+    }
+
+    /** Gives the sheets up and plans again what the stash now gives. */
+    public void layOutAgain() {
+        change(kept -> kept.withCutting(Optional.empty()).at(0, 0));
+    }
+
+    /** Looks at a sheet. */
+    public void goTo(int sheet) {
+        if (sheet >= 0 && sheet < sheets.get().size()) {
+            show(job().at(sheet, 0));
+        }
+    }
+
+    /** The next cut; after the last one the sheet is done and the next open one comes. Before cutting has begun, the next sheet. */
+    public void next() {
+        int cuts = sheet().map(sheet -> sheet.layout().cuts().size()).orElse(0);
+        if (job().cut() + 1 < cuts) {
+            show(job().at(job().sheet(), job().cut() + 1));
+        } else if (isCutting()) {
+            setDone(true);
+        } else {
+            goTo(job().sheet() + 1);
+        }
+    }
+
+    /** The cut before, or the sheet before. */
+    public void previous() {
+        if (job().cut() > 0) {
+            show(job().at(job().sheet(), job().cut() - 1));
+        } else {
+            goTo(job().sheet() - 1);
+        }
+    }
+
+    /** Picks a cut of the sheet in hand. */
+    public void pickCut(int cut) {
+        show(job().at(job().sheet(), cut));
+    }
+
+    /** Ticks the sheet in hand and goes on to the next open one, or takes its tick away. */
+    public void setDone(boolean done) {
+        job().cutting().ifPresent(cutting -> {
+            if (!done && cutting.taken().get(job().sheet())) {
+                message.set("This sheet has already left the stash. Take that back first.");
+                return;
+            }
+            JobCutting ticked = cutting.withDone(job().sheet(), done);
+            step(job().withCutting(Optional.of(ticked)).at(done ? ticked.nextOpen(job().sheet()) : job().sheet(), 0), false);
+            if (ticked.doneCount() == ticked.sheets().size()) {
+                message.set("Every sheet is cut." + (ticked.toTake().isEmpty() ? "" : " Take the paper out of the stash now."));
+            }
+        });
+    }
+
+    /** Takes what is cut out of the stash, and puts the offcuts into it, as one change. */
+    public void take() {
+        job().cutting().filter(cutting -> !cutting.toTake().isEmpty()).ifPresent(cutting -> {
+            if (stash.change(JobTaking.change(job().name(), cutting.toTake(), stash.stash()))) {
+                step(job().withCutting(Optional.of(cutting.withTaken())), true);
+                message.set(stash.messageProperty().get());
+            } else {
+                message.set(stash.messageProperty().get());
+            }
+        });
+    }
+}

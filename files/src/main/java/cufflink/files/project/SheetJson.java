@@ -1,0 +1,66 @@
+package cufflink.files.project;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.cut.Along;
+import cufflink.cut.Cut;
+import cufflink.cut.Placement;
+import cufflink.cut.SheetLayout;
+import cufflink.cut.StockSheet;
+import cufflink.job.JobSheet;
+import cufflink.measure.ExactText;
+import cufflink.measure.Length;
+import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
+import cufflink.plan.Planner;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+
+/** One sheet of a job with its pieces and cuts, exact, as a JSON object. */
+final class SheetJson {
+    private static final int MOST_SHEETS = 1_000_000;
+
+    private SheetJson() {
+    }
+
+    static void write(ObjectNode node, JobSheet sheet) {
+        StockSheet stock = sheet.layout().stock();
+        sheet.stash().ifPresent(id -> node.put("stash", id));
+        node.put("stock", stock.id()).put("width", ExactText.of(stock.width())).put("height", ExactText.of(stock.height())).put("offcut", stock.offcut());
+        stock.count().ifPresent(count -> node.put("count", count));
+        StockJson.write(node.putObject("paper"), sheet.paper());
+        node.put("swatch", sheet.swatch().word()).put("twoSided", sheet.twoSided());
+        ArrayNode placements = node.putArray("placements");
+        for (Placement placement : sheet.layout().placements()) {
+            ObjectNode at = placements.addObject().put("piece", placement.piece()).put("label", placement.label()).put("turned", placement.turned());
+            placement.other().ifPresent(other -> at.put("other", other));
+            rectangle(at, placement.x(), placement.y(), placement.width(), placement.height());
+        }
+        ArrayNode cuts = node.putArray("cuts");
+        for (Cut cut : sheet.layout().cuts()) {
+            rectangle(cuts.addObject().put("upright", cut.upright()).put("at", ExactText.of(cut.at())), cut.x(), cut.y(), cut.width(), cut.height());
+        }
+    }
+
+    private static void rectangle(ObjectNode node, Length x, Length y, Length width, Length height) {
+        node.put("x", ExactText.of(x)).put("y", ExactText.of(y)).put("width", ExactText.of(width)).put("height", ExactText.of(height));
+    }
+
+    static JobSheet read(JsonFields fields) {
+        Stock paper = StockJson.read(fields.in("paper"));
+        Optional<Along> grain = Along.of(paper.grain());
+        StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper), fields.size("width"), fields.size("height"),
+                fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(), fields.raw("offcut").asBoolean(), paper.directional(), grain);
+        List<Placement> placements = fields.each("placements").stream().map(at -> new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"),
+                at.size("height"), at.raw("turned").asBoolean(), at.has("other") ? Optional.of(at.text("other")) : Optional.empty())).toList();
+        List<Cut> cuts = new ArrayList<>();
+        for (JsonFields cut : fields.each("cuts")) {
+            cuts.add(new Cut(cuts.size() + 1, cut.raw("upright").asBoolean(), cut.size("at"), cut.length("x"), cut.length("y"), cut.size("width"), cut.size("height")));
+        }
+        return new JobSheet(new SheetLayout(stock, placements, cuts), paper, fields.word("swatch", Swatch.class, Swatch::word), fields.raw("twoSided").asBoolean(),
+                fields.has("stash") ? OptionalLong.of(fields.raw("stash").asLong()) : OptionalLong.empty());
+    }
+}
