@@ -123,6 +123,11 @@ final class JobPlace implements JobsScreen.Actions {
         screens.goTo(place);
     }
 
+    /** What looks for better layouts: of the job or the project that is open, whichever it is. */
+    LayoutSearch search() {
+        return search;
+    }
+
     Optional<JobWork> work() {
         return work;
     }

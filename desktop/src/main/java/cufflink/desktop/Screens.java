@@ -87,6 +87,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     private void leaveProject() {
         if (work != null) {
+            jobPlace.search().stop();
             store.saveSoon(work.project(), file);
             store.markClosed();
         }
@@ -159,7 +160,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             shelf("“" + project.name() + "” cannot be opened: " + String.join(" ", plan.problems().stream().map(Problem::text).toList()));
             return;
         }
-        work = new Workspace(plan.value().get());
+        work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()));
         file = at;
         store.markOpen(at);
         Workspace opened = work;

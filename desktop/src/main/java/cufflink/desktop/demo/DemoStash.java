@@ -17,7 +17,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
-/** The observatory's paper: enough for comet night if it is cut with care. */
+/** The observatory's paper. For the invitations it is just enough: cut one layer after the other, each from sheets of its own, one sheet of Midnight 270 would be lacking. */
 public final class DemoStash {
     private DemoStash() {
     }
@@ -26,8 +26,8 @@ public final class DemoStash {
     public static StashChange filled() {
         List<StashItem> items = List.of(
                 sheets(DemoProjects.moonlight("Letter"), 26, "0.38", Swatch.PLAIN, false),
-                sheets(DemoProjects.midnight("Letter"), 9, "0.52", Swatch.PLAIN, false),
-                sheets(DemoProjects.midnight("12 in square"), 2, "0.85", Swatch.PLAIN, false),
+                sheets(DemoProjects.midnight("Letter"), 13, "0.52", Swatch.PLAIN, false),
+                sheets(DemoProjects.midnight("12 in square"), 1, "0.85", Swatch.PLAIN, false),
                 sheets(DemoProjects.starfield("12 in square"), 8, "0.95", Swatch.STARS, false),
                 sheets(DemoProjects.paper("Meteor stripe 120", "12 in square", 120, "#D9C7A8", "#FFFFFF", true), 6, "0.95", Swatch.STRIPES, true),
                 sheets(DemoProjects.paper("Nebula dot 120", "Letter", 120, "#B9A7C9", "#FFFFFF", false), 0, "0.40", Swatch.DOTS, false),

@@ -64,7 +64,9 @@ final class JobReadOutPane extends VBox {
         for (int i = 0; i < cuts.size(); i++) {
             numbers.getChildren().add(number(cuts.get(i), i));
         }
-        sheet.getChildren().addAll(numbers, new Fractions(words.gives(now), "step-text"));
+        long alike = work.sheetsProperty().get().stream().filter(now::isAlike).count();
+        String many = alike < 2 ? "" : " " + alike + " sheets are cut like this: cut all of them at each setting of the fence.";
+        sheet.getChildren().addAll(numbers, new Fractions(words.gives(now) + many, "step-text"));
         words.settings(now).forEach(setting -> sheet.getChildren().add(new Fractions(setting, "why")));
     }
 

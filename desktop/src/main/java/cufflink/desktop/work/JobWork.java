@@ -4,6 +4,7 @@ import cufflink.files.project.KeptJob;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.job.JobPlan;
+import cufflink.job.JobPlanner;
 import cufflink.job.JobSheet;
 import cufflink.job.JobTaking;
 import cufflink.job.Kit;
@@ -12,11 +13,13 @@ import cufflink.paper.BenchTools;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stash.Stash;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -176,7 +179,9 @@ public final class JobWork {
         BenchTools tools = stash.stash().tools().orElse(unit == LengthUnit.INCH ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
         message.set("");
         searching.set(true);
-        search.start(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools), stash.stash(), new LayoutSearch.Listener() {
+        Job wanted = new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools);
+        Stash from = stash.stash();
+        search.start(() -> JobPlanner.plan(wanted, from), JobWork::improve, new LayoutSearch.Listener<JobPlan>() {
             @Override
             public void found(JobPlan better) {
                 plan.set(Optional.of(better));
@@ -194,6 +199,15 @@ public final class JobWork {
             @Override
             public void ended() {
                 searching.set(false);
+            }
+        });
+    }
+
+    /** Tells of what changes the number of sheets or the bound; the finer points come at the end. */
+    private static JobPlan improve(JobPlan known, BooleanSupplier stop, Consumer<JobPlan> better) {
+        return JobPlanner.improve(known, stop, found -> {
+            if (found.layout().sheets().size() < known.layout().sheets().size() || found.layout().bound() > known.layout().bound()) {
+                better.accept(found);
             }
         });
     }

@@ -1,25 +1,30 @@
 package cufflink.desktop.work;
 
-import cufflink.job.Job;
-import cufflink.job.JobPlan;
-import cufflink.job.JobPlanner;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import cufflink.stash.Stash;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 
-/** Plans jobs beside the window: a first plan at once, then every better one. A new search, or {@link #stop}, ends the one before; nothing more is heard of it. */
+/** Looks for better layouts beside the window: a first plan at once, then every better one. A new search, or {@link #stop}, ends the one before; nothing more is heard of it. */
 public final class LayoutSearch {
     /** Is told, on the window's thread, how the search goes. */
-    public interface Listener {
-        void found(JobPlan better);
+    public interface Listener<T> {
+        void found(T better);
 
         void failed(List<Problem> reasons);
 
         /** The search is over: proved, or nothing more helps. Not told of a search that was stopped. */
         void ended();
+    }
+
+    /** Goes on from a plan until nothing more helps or it is stopped. */
+    public interface Improver<T> {
+        /** The best plan found; {@code better} is told of those on the way that are worth showing. */
+        T improve(T known, BooleanSupplier stop, Consumer<T> better);
     }
 
     private final Executor background;
@@ -40,27 +45,22 @@ public final class LayoutSearch {
         current.incrementAndGet();
     }
 
-    void start(Job job, Stash stash, Listener listener) {
+    <T> void start(Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
         int own = current.incrementAndGet();
         background.execute(() -> {
             if (own == current.get()) {
-                run(own, job, stash, listener);
+                run(own, first, improver, listener);
             }
         });
     }
 
-    private void run(int own, Job job, Stash stash, Listener listener) {
-        Outcome<JobPlan> first = JobPlanner.plan(job, stash);
-        if (first.value().isEmpty()) {
-            tell(own, () -> listener.failed(first.problems()));
+    private <T> void run(int own, Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
+        Outcome<T> known = first.get();
+        if (known.value().isEmpty()) {
+            tell(own, () -> listener.failed(known.problems()));
         } else {
-            JobPlan known = first.value().get();
-            tell(own, () -> listener.found(known));
-            JobPlan best = JobPlanner.improve(known, () -> own != current.get(), better -> {
-                if (better.layout().sheets().size() < known.layout().sheets().size() || better.layout().bound() > known.layout().bound()) {
-                    tell(own, () -> listener.found(better));
-                }
-            });
+            tell(own, () -> listener.found(known.value().get()));
+            T best = improver.improve(known.value().get(), () -> own != current.get(), better -> tell(own, () -> listener.found(better)));
             tell(own, () -> listener.found(best));
         }
         tell(own, listener::ended);

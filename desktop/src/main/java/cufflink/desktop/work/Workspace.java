@@ -9,6 +9,7 @@ import cufflink.problem.Problem;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -32,12 +33,47 @@ public final class Workspace {
     private final ReadOnlyIntegerWrapper reading = new ReadOnlyIntegerWrapper(this, "reading", 0);
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo", false);
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo", false);
+    private final Optional<LayoutSearch> search;
     private String gesture = "";
 
-    /** Opens a plan, at the first step, with nothing to undo. */
+    /** Opens a plan, at the first step, with nothing to undo; layouts are taken as they first come. */
     public Workspace(Plan opened) {
+        this(opened, Optional.empty());
+    }
+
+    /** As before; {@code search} looks for better layouts beside the window. */
+    public Workspace(Plan opened, Optional<LayoutSearch> search) {
+        this.search = search;
         plan.set(opened);
         showNotices(opened);
+        improve(opened);
+    }
+
+    /** Looks for a better layout of a plan. It is shown unless the maker has begun to cut: a sheet that is being cut must not change. */
+    private void improve(Plan shown) {
+        search.ifPresent(beside -> {
+            beside.stop();
+            if (!shown.layout().isProved()) {
+                beside.start(() -> Outcome.of(shown), Planner::improve, new LayoutSearch.Listener<Plan>() {
+                    @Override
+                    public void found(Plan better) {
+                        if (step.get() == 0 && reading.get() == 0 && !better.layout().equals(plan().layout())) {
+                            plan.set(better);
+                        }
+                    }
+
+                    @Override
+                    public void failed(List<Problem> reasons) {
+                        message.set(text(reasons));
+                    }
+
+                    @Override
+                    public void ended() {
+                        // The plan shown is the best there is; nothing waits for it.
+                    }
+                });
+            }
+        });
     }
 
     public ReadOnlyObjectProperty<Plan> planProperty() {
@@ -143,6 +179,7 @@ public final class Workspace {
         canUndo.set(!undo.isEmpty());
         canRedo.set(!redo.isEmpty());
         showNotices(next);
+        improve(next);
     }
 
     private void showNotices(Plan shown) {
