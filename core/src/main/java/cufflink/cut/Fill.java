@@ -14,7 +14,6 @@ final class Fill {
     private final int[] counts;
     private final List<Spot> spots;
     private final SheetLayout cut;
-    private double scrap = -1;
     private double largest = -1;
     private List<Cut> ordered = List.of();
 
@@ -57,24 +56,17 @@ final class Fill {
         return cut.used();
     }
 
-    /** Square millimetres that are neither piece nor worth keeping. */
-    double scrap() {
-        measureRest();
-        return scrap;
+    /** Square millimetres that become no piece. */
+    double unused() {
+        return cut.area() - cut.used();
     }
 
     /** Square millimetres of the largest part left over. */
     double largestRest() {
-        measureRest();
-        return largest;
-    }
-
-    private void measureRest() {
-        if (scrap < 0) {
-            List<SheetLayout.Part> rest = cut.rest();
-            scrap = rest.stream().filter(part -> !part.isKept()).mapToDouble(SheetLayout.Part::area).sum();
-            largest = rest.stream().mapToDouble(SheetLayout.Part::area).max().orElse(0);
+        if (largest < 0) {
+            largest = cut.rest().stream().mapToDouble(SheetLayout.Part::area).max().orElse(0);
         }
+        return largest;
     }
 
     /** Collects the spots and cuts of a sheet; each cut after the one that frees its part. */

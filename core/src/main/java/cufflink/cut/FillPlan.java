@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 final class FillPlan {
     /** The order of {@link LayoutPlan#BETTER}, worked out from what each sheet knows of itself. */
     static final Comparator<FillPlan> BETTER = Comparator.comparingInt(FillPlan::unplaced).thenComparingInt(FillPlan::newSheets)
-            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap()))
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused()))
             .thenComparingLong(plan -> -Math.round(plan.largestRests())).thenComparingInt(FillPlan::settings);
 
     private final Demand demand;
@@ -45,8 +45,8 @@ final class FillPlan {
         return fills.stream().filter(this::isOffcut).mapToDouble(Fill::used).sum();
     }
 
-    private double scrap() {
-        return fills.stream().mapToDouble(Fill::scrap).sum();
+    private double unused() {
+        return fills.stream().mapToDouble(Fill::unused).sum();
     }
 
     private double largestRests() {

@@ -12,7 +12,7 @@ import java.util.List;
 public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
     /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each rest left in one piece, fewer settings of the fence. */
     public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
-            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.scrap())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
             .thenComparingInt(LayoutPlan::settings);
 
     public LayoutPlan {
@@ -41,9 +41,9 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
         return sheets.stream().filter(sheet -> sheet.stock().offcut()).mapToDouble(SheetLayout::used).sum();
     }
 
-    /** Square millimetres that are neither piece nor worth keeping. */
-    public double scrap() {
-        return sheets.stream().flatMap(sheet -> sheet.rest().stream()).filter(part -> !part.isKept()).mapToDouble(SheetLayout.Part::area).sum();
+    /** Square millimetres of the sheets that become no piece. */
+    public double unused() {
+        return sheets.stream().mapToDouble(sheet -> sheet.area() - sheet.used()).sum();
     }
 
     /** Square millimetres of the largest part left over of each sheet, added up. */

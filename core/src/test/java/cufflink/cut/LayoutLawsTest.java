@@ -1,0 +1,118 @@
+package cufflink.cut;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.measure.Length;
+import cufflink.paper.GrainRule;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+
+/** Laws of every layout, over random jobs with many stocks, offcuts, limited counts, directions, folds, triangles and trimmers, carried out cut by cut by {@link LayoutChecker}. */
+class LayoutLawsTest {
+    private static final GuillotinePlanner PLANNER = new GuillotinePlanner();
+    private static final List<String> PAPERS = List.of("card", "night", "star");
+
+    private static CutJob random(long seed) {
+        Random random = new Random(seed);
+        List<CutPiece> pieces = new ArrayList<>();
+        for (int i = 0; i < 1 + random.nextInt(8); i++) {
+            Optional<Along> fold = random.nextInt(3) == 0 ? Optional.of(Along.values()[random.nextInt(2)]) : Optional.empty();
+            Half half = random.nextInt(5) == 0 ? Half.values()[1 + random.nextInt(2)] : Half.WHOLE;
+            Set<String> materials = new HashSet<>(List.of(PAPERS.get(random.nextInt(3)), PAPERS.get(random.nextInt(2))));
+            pieces.add(new CutPiece("piece" + i, "piece " + i, 1 + random.nextInt(5), Length.ofMillimetres(20 + random.nextInt(190)), Length.ofMillimetres(20 + random.nextInt(190)),
+                    List.copyOf(materials), random.nextInt(4) > 0, fold, half));
+        }
+        List<StockSheet> stock = new ArrayList<>();
+        for (int i = 0; i < 1 + random.nextInt(5); i++) {
+            boolean offcut = random.nextInt(3) == 0;
+            OptionalInt count = offcut || random.nextBoolean() ? OptionalInt.of(random.nextInt(4)) : OptionalInt.empty();
+            Optional<Along> grain = random.nextBoolean() ? Optional.of(Along.values()[random.nextInt(2)]) : Optional.empty();
+            stock.add(new StockSheet("sheet" + i, "sheet " + i, PAPERS.get(random.nextInt(3)), Length.ofMillimetres(90 + random.nextInt(220)), Length.ofMillimetres(90 + random.nextInt(220)), count,
+                    offcut, random.nextInt(4) == 0, grain));
+        }
+        return new CutJob(pieces, stock, GrainRule.values()[random.nextInt(3)], random.nextInt(3) == 0 ? Optional.of(Length.ofMillimetres(220)) : Optional.empty());
+    }
+
+    @Property(tries = 300)
+    void firstPlan_isCarriedOutCutByCut_neverBelowTheBound_andAlwaysTheSame(@ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
+        CutJob job = random(seed);
+        LayoutPlan plan = PLANNER.plan(job);
+        assertEquals(List.of(), LayoutChecker.faults(job, plan));
+        assertTrue(plan.newSheets() >= plan.bound());
+        assertEquals(plan, PLANNER.plan(job));
+    }
+
+    @Property(tries = 60)
+    void betterPlan_isCarriedOutToo_andIsNotWorse(@ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
+        CutJob job = random(seed);
+        int[] asked = {0};
+        LayoutPlan better = PLANNER.improve(job, () -> asked[0]++ > 3000, found -> { });
+        assertEquals(List.of(), LayoutChecker.faults(job, better));
+        LayoutPlan first = PLANNER.plan(job);
+        assertTrue(better.unplaced().size() < first.unplaced().size() || better.unplaced().size() == first.unplaced().size() && better.newSheets() <= first.newSheets());
+    }
+
+    private static CutPiece piece(String id, int quantity, int width, int height) {
+        return new CutPiece(id, id, quantity, Length.ofMillimetres(width), Length.ofMillimetres(height), "card", true);
+    }
+
+    private static StockSheet sheets(String id, int width, int height, int count, boolean offcut) {
+        return new StockSheet(id, id, "card", Length.ofMillimetres(width), Length.ofMillimetres(height), count < 0 ? OptionalInt.empty() : OptionalInt.of(count), offcut, false, Optional.empty());
+    }
+
+    private static LayoutPlan best(List<CutPiece> pieces, StockSheet... stock) {
+        CutJob job = new CutJob(pieces, List.of(stock));
+        LayoutPlan plan = PLANNER.improve(job, () -> false, found -> { });
+        assertEquals(List.of(), LayoutChecker.faults(job, plan));
+        return plan;
+    }
+
+    /** Two columns of 100 + 80 + 60 beside each other fill the sheet; laid by size alone, a third large piece would take the place of the small ones. */
+    @Test
+    void fewSheetsThatAreJustEnough_areFilledExactly() {
+        LayoutPlan plan = best(List.of(piece("large", 4, 100, 120), piece("middle", 4, 80, 120), piece("small", 4, 60, 120)), sheets("sheet", 240, 240, 2, false));
+        assertEquals(List.of(), plan.unplaced());
+        assertEquals(0, plan.waste(), 1e-12);
+    }
+
+    @Test
+    void pieceThatFitsNoSheet_doesNotSpoilTheRest() {
+        LayoutPlan plan = best(List.of(piece("vast", 1, 500, 500), piece("card", 4, 105, 148)), sheets("A4", 210, 297, -1, false));
+        assertEquals(List.of("vast"), plan.unplaced());
+        assertEquals(1, plan.sheets().size());
+    }
+
+    @Test
+    void smallerSheet_isTakenWhereItGivesTheSame() {
+        LayoutPlan plan = best(List.of(piece("card", 1, 100, 140)), sheets("A3", 297, 420, -1, false), sheets("A5", 148, 210, -1, false));
+        assertEquals("A5", plan.sheets().get(0).stock().id());
+    }
+
+    @Test
+    void whatIsLeft_staysInOnePiece() {
+        LayoutPlan plan = best(List.of(piece("card", 4, 105, 148)), sheets("square", 300, 300, -1, false));
+        assertEquals(List.of(90.0 * 300), plan.sheets().get(0).offcuts().stream().map(SheetLayout.Part::area).toList());
+    }
+
+    @Test
+    void search_endsSoonAfterItIsStopped() {
+        List<CutPiece> many = new ArrayList<>();
+        Random random = new Random(3);
+        for (int i = 0; i < 200; i++) {
+            many.add(piece("piece" + i, 1, 30 + random.nextInt(120), 30 + random.nextInt(150)));
+        }
+        CutJob job = new CutJob(many, List.of(sheets("A4", 210, 297, -1, false)));
+        LayoutPlan plan = PLANNER.improve(job, () -> true, found -> { });
+        assertEquals(PLANNER.plan(job), plan);
+    }
+}

@@ -1,0 +1,57 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.files.project.JobFile;
+import cufflink.files.project.KeptJob;
+import cufflink.job.Job;
+import cufflink.job.JobCutting;
+import cufflink.job.JobPlanner;
+import cufflink.job.Kit;
+import cufflink.paper.BenchTools;
+import cufflink.plan.Project;
+import cufflink.stash.Stash;
+import cufflink.stash.StashPaper;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class JobFileTest {
+    @TempDir
+    private Path folder;
+
+    private static KeptJob halfCut() {
+        Project project = Plans.project("squash-fold");
+        StashPaper sheets = StashPaper.sheets(project.paper("card"), 2).withId(7);
+        JobCutting cutting = JobCutting.begin(JobPlanner.plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets))).orThrow().sheets());
+        return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5))).withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
+                .withCutting(Optional.of(cutting.withDone(0, true).withTaken().withDone(1, true))).at(2, 1);
+    }
+
+    @Test
+    void jobInTheMiddleOfCutting_isReadBackEqual() throws IOException {
+        Path file = folder.resolve("maps.json");
+        JobFile.write(halfCut(), file);
+        assertEquals(halfCut(), JobFile.read(file).orThrow());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"{\"name\": \"x\"}|not a Cufflink job", "{\"cufflinkJob\": 99}|newer Cufflink", "{\"cufflinkJob\": 1,|damaged",
+            "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [{\"project\": \"a.json\", \"copies\": 0}], \"spare\": 0}|kits 1 › copies, what=A whole number from 1 to 999",
+            "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [], \"spare\": 900}|spare, what=A whole number from 0 to 100"})
+    void fileThatIsWrong_isNotOpened_andSaysWhere(String text, String reason) throws IOException {
+        Path file = folder.resolve("job.json");
+        Files.writeString(file, text);
+        String problems = JobFile.read(file).problems().toString();
+        assertTrue(problems.contains(reason), problems);
+        assertEquals(text, Files.readString(file));
+    }
+}
