@@ -37,37 +37,7 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window, as a maker would. */
-class WindowTest {
-    @TempDir
-    Path data;
-
-    private final FxRobot robot = new FxRobot();
-    private CufflinkApp app;
-
-    @BeforeEach
-    void start() throws TimeoutException {
-        Stage stage = FxToolkit.registerPrimaryStage();
-        launch();
-        robot.interact(() -> {
-            stage.setX(0);
-            stage.setY(0);
-            stage.toFront();
-            stage.requestFocus();
-        });
-        waitFor(stage::isFocused);
-    }
-
-    private void launch() throws TimeoutException {
-        app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
-        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent() || robot.lookup(".bench-screen").tryQuery().isPresent()));
-    }
-
-    @AfterEach
-    void end() throws TimeoutException {
-        FxToolkit.cleanupApplication(app);
-        FxToolkit.cleanupStages();
-    }
-
+class WindowTest extends WindowDriver {
     private Workspace work() {
         return app.screens().work();
     }
@@ -85,18 +55,9 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private void press(KeyCode... keys) {
-        robot.press(keys).release(keys);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void focusBench() {
         Node bench = robot.lookup(".bench-screen").query();
         robot.interact(bench::requestFocus);
-    }
-
-    private void waitFor(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, condition);
     }
 
     @Test

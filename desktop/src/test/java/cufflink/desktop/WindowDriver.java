@@ -1,0 +1,56 @@
+package cufflink.desktop;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Starts the real application on a folder of its own before each test, and ends it after. */
+abstract class WindowDriver {
+    @TempDir
+    Path data;
+
+    final FxRobot robot = new FxRobot();
+    CufflinkApp app;
+
+    @BeforeEach
+    void start() throws TimeoutException {
+        Stage stage = FxToolkit.registerPrimaryStage();
+        launch();
+        robot.interact(() -> {
+            stage.setX(0);
+            stage.setY(0);
+            stage.toFront();
+            stage.requestFocus();
+        });
+        waitFor(stage::isFocused);
+    }
+
+    final void launch() throws TimeoutException {
+        app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
+        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent() || robot.lookup(".bench-screen").tryQuery().isPresent()));
+    }
+
+    @AfterEach
+    void end() throws TimeoutException {
+        FxToolkit.cleanupApplication(app);
+        FxToolkit.cleanupStages();
+    }
+
+    final void press(KeyCode... keys) {
+        robot.press(keys).release(keys);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    final void waitFor(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, condition);
+    }
+}
