@@ -99,7 +99,7 @@ class LayoutCommandTest {
     @Test
     void text_saysHowManyTheLeastAndEachSetting() throws IOException {
         assertEquals(0, run(PIECES + "card,4,3,4,card,\n", STOCK + "square,card,8,8,,no,\n"));
-        for (String part : List.of("1 sheet gives every piece, and 1 is the least possible.", "1 × square, 8 × 8 in: 4 × card", "Fence at 4 in", "Keep 8 × 2 in.")) {
+        for (String part : List.of("1 sheet gives every piece, and 1 is the least possible.", "1 × square, 8 × 8 in: 4 × card", "The sheet divides into 4 alike and one strip.", "Fence at 4 in", "Keep 8 × 2 in.")) {
             assertTrue(out.toString().contains(part), part + "\n" + out);
         }
     }

@@ -20,10 +20,17 @@ public final class LayoutWords {
         return gives + (plan.isProved() ? (plan.newSheets() == 0 ? ", and no new sheet." : ", and " + plan.newSheets() + " is the least possible.") : "; at least " + plan.bound() + " are needed.");
     }
 
-    /** A sheet that leaves nothing, and what it gives: "divides into 4 with nothing left". Empty for others. */
+    /** A sheet that divides evenly: into pieces with nothing left, or into pieces alike with the rest in one piece. Empty for others. */
     public static String whole(SheetLayout sheet) {
-        boolean nothingLeft = !sheet.placements().isEmpty() && sheet.rest().isEmpty();
-        return !nothingLeft ? "" : sheet.placements().size() == 1 ? "The sheet is used whole." : "The sheet divides into " + sheet.placements().size() + " with nothing left.";
+        int count = sheet.placements().size();
+        int rests = sheet.rest().size();
+        if (count == 0 || rests > 1) {
+            return "";
+        } else if (rests == 0) {
+            return count == 1 ? "The sheet is used whole." : "The sheet divides into " + count + " with nothing left.";
+        }
+        boolean alike = sheet.placements().stream().map(placement -> List.of(placement.width(), placement.height())).distinct().count() == 1;
+        return alike && count > 1 ? "The sheet divides into " + count + " alike and one strip." : "";
     }
 
     /** The cuts of a sheet as they are made: one sentence for each setting of the fence. */

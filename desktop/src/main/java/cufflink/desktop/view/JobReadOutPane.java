@@ -7,6 +7,7 @@ import cufflink.desktop.work.StashWork;
 import cufflink.job.JobCutting;
 import cufflink.job.JobPlan;
 import cufflink.job.JobSheet;
+import cufflink.job.JobWords;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
 import java.util.List;
@@ -25,7 +26,7 @@ final class JobReadOutPane extends VBox {
 
     private final JobWork work;
     private final LengthFormat format;
-    private final JobWords words;
+    private final SheetWords words;
     private final VBox sheet = new VBox();
     private final VBox job = new VBox();
     private final WhatIfPane questions;
@@ -33,7 +34,7 @@ final class JobReadOutPane extends VBox {
     JobReadOutPane(JobWork work, StashWork stash, LengthFormat format) {
         this.work = work;
         this.format = format;
-        this.words = new JobWords(format);
+        this.words = new SheetWords(format);
         this.questions = new WhatIfPane(work, stash, format);
         getStyleClass().add("read-out");
         job.getStyleClass().add("job-summary");
@@ -72,12 +73,12 @@ final class JobReadOutPane extends VBox {
 
     private Node number(Cut cut, int index) {
         Fractions value = new Fractions(format.number(cut.at()), "number-value");
-        Label label = new Label(JobWords.cut(cut));
+        Label label = new Label(SheetWords.cut(cut));
         label.getStyleClass().add("number-label");
         label.setWrapText(true);
         VBox box = new VBox(value, label);
         box.getStyleClass().addAll("number", index == work.job().cut() ? "number-now" : "number-later");
-        box.setAccessibleText(format.text(cut.at()) + ", " + JobWords.cut(cut));
+        box.setAccessibleText(format.text(cut.at()) + ", " + SheetWords.cut(cut));
         box.setOnMouseClicked(click -> work.pickCut(index));
         return box;
     }

@@ -15,12 +15,12 @@ public final class JobTable implements TableSource {
 
     private final JobWork work;
     private final LengthFormat format;
-    private final JobWords words;
+    private final SheetWords words;
 
     public JobTable(JobWork work, LengthFormat format) {
         this.work = work;
         this.format = format;
-        this.words = new JobWords(format);
+        this.words = new SheetWords(format);
     }
 
     private JobSheet sheet() {
@@ -61,7 +61,7 @@ public final class JobTable implements TableSource {
     @Override
     public List<Number> numbers() {
         List<Cut> cuts = sheet().layout().cuts();
-        return cuts.subList(Math.min(work.job().cut(), cuts.size()), cuts.size()).stream().map(cut -> new Number(JobWords.cut(cut), format.number(cut.at()), false)).toList();
+        return cuts.subList(Math.min(work.job().cut(), cuts.size()), cuts.size()).stream().map(cut -> new Number(SheetWords.cut(cut), format.number(cut.at()), false)).toList();
     }
 
     @Override

@@ -1,0 +1,160 @@
+package cufflink.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.layout.LayoutJson;
+import cufflink.files.layout.LayoutText;
+import cufflink.files.plan.PlanJson;
+import cufflink.files.project.ProjectReader;
+import cufflink.files.stash.StashCsv;
+import cufflink.files.stash.StashDatabase;
+import cufflink.files.stash.StashUnusable;
+import cufflink.job.Job;
+import cufflink.job.JobPlan;
+import cufflink.job.JobPlanner;
+import cufflink.job.JobWords;
+import cufflink.job.Kit;
+import cufflink.job.Purchase;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.BenchTools;
+import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.stash.Stash;
+import cufflink.stash.StashItem;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Lays many copies of projects out on a stash. Exit status 0: the stash has it all; 1: something must be bought or fits nowhere; 2: it cannot be planned. */
+@Command(name = "job", description = "Lays many copies of projects out on the stash and says what to buy.", mixinStandardHelpOptions = true)
+final class JobCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "PROJECT[*COPIES]", arity = "1..*", description = "Project files, and how many of each; without a number, the project's own copies.")
+    private List<String> kits;
+    @Option(names = "--stash", paramLabel = "FILE", description = "The stash: its database (.db) or a table (.csv). Without it, everything is bought.")
+    private Path stash;
+    @Option(names = "--instead", paramLabel = "PAPER=OTHER", description = "Another paper that may take a paper's place; may be repeated.")
+    private List<String> instead = new ArrayList<>();
+    @Option(names = "--spare", paramLabel = "PERCENT", defaultValue = "0", description = "Share of spare sheets to buy.")
+    private int spare;
+    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "How long to look for a better plan. 0: the first answer.")
+    private double seconds;
+    @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
+    private Answers.Format format;
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    @Override
+    public Integer call() {
+        List<Kit> read = kits.stream().flatMap(typed -> kit(typed).stream()).toList();
+        Map<String, List<String>> alternatives = alternatives();
+        Stash owned = stash();
+        if (spare < 0 || spare > Job.MOST_SPARE) {
+            problems.add(Problem.error("--spare", spare + " is not a whole number from 0 to " + Job.MOST_SPARE + ".", ""));
+        }
+        if (!problems.isEmpty()) {
+            return Answers.failed(problems, format, spec.commandLine());
+        }
+        LengthUnit unit = read.get(0).project().unit();
+        BenchTools tools = owned.tools().orElse(read.get(0).project().tools());
+        long started = System.nanoTime();
+        Outcome<JobPlan> planned = JobPlanner.plan(new Job("job", read, alternatives, spare, tools), owned);
+        if (planned.value().isEmpty()) {
+            return Answers.failed(planned.problems(), format, spec.commandLine());
+        }
+        JobPlan plan = seconds <= 0 ? planned.value().get() : JobPlanner.improve(planned.value().get(), () -> System.nanoTime() - started > seconds * 1e9, better -> { });
+        print(plan, LengthFormat.of(unit));
+        return plan.isFromStash() ? Main.GOOD : Main.BAD_CHECK;
+    }
+
+    private List<Kit> kit(String typed) {
+        int star = typed.lastIndexOf('*');
+        String count = star < 0 ? "" : typed.substring(star + 1).strip();
+        Outcome<Project> project = ProjectReader.read(Path.of(star < 0 ? typed : typed.substring(0, star)), DesignLibrary.builtIn());
+        problems.addAll(project.problems());
+        boolean counted = count.matches("\\d{1,3}") && Integer.parseInt(count) > 0;
+        if (!count.isEmpty() && !counted) {
+            problems.add(Problem.error(typed, "“" + count + "” is not a number of copies from 1 to " + Project.MOST_COPIES + ".", ""));
+            return List.of();
+        }
+        return project.value().map(found -> List.of(new Kit(found, counted ? Integer.parseInt(count) : found.copies()))).orElse(List.of());
+    }
+
+    private Map<String, List<String>> alternatives() {
+        Map<String, List<String>> alternatives = new LinkedHashMap<>();
+        for (String pair : instead) {
+            String[] sides = Arrays.stream(pair.split("=", 2)).map(side -> side.strip().toLowerCase(Locale.ROOT)).toArray(String[]::new);
+            if (sides.length < 2 || sides[0].isEmpty() || sides[1].isEmpty()) {
+                problems.add(Problem.error("--instead", "“" + pair + "” does not say PAPER=OTHER.", ""));
+            } else {
+                alternatives.computeIfAbsent(sides[0], none -> new ArrayList<>()).add(sides[1]);
+            }
+        }
+        return alternatives;
+    }
+
+    private Stash stash() {
+        if (stash == null) {
+            return Stash.EMPTY;
+        }
+        if (!Files.isRegularFile(stash)) {
+            problems.add(Problem.error(stash.toString(), "There is no such file.", ""));
+            return Stash.EMPTY;
+        }
+        if (stash.toString().endsWith(".csv")) {
+            Outcome<List<StashItem>> items = StashCsv.read(stash, LengthUnit.INCH);
+            problems.addAll(items.problems());
+            List<StashItem> numbered = new ArrayList<>();
+            items.value().orElse(List.of()).forEach(item -> numbered.add(item.withId(numbered.size() + 1)));
+            return new Stash(numbered);
+        }
+        try (StashDatabase database = StashDatabase.open(stash, Clock.systemUTC())) {
+            return database.stash();
+        } catch (StashUnusable refused) {
+            problems.add(Problem.error(stash.toString(), refused.getMessage(), ""));
+            return Stash.EMPTY;
+        }
+    }
+
+    private void print(JobPlan plan, LengthFormat words) {
+        if (format == Answers.Format.JSON) {
+            ObjectNode answer = LayoutJson.of(plan.layout(), words);
+            answer.put("fromStash", plan.isFromStash()).put("bought", plan.bought()).put("proved", plan.isProved());
+            ArrayNode purchases = answer.putArray("purchases");
+            plan.purchases().forEach(purchase -> {
+                ObjectNode node = purchases.addObject().put("paper", purchase.stock().name()).put("size", words.size(purchase.stock().width(), purchase.stock().height()))
+                        .put("needed", purchase.needed()).put("spare", purchase.spare());
+                purchase.cost().ifPresent(cost -> node.put("cost", cost));
+            });
+            answer.set("problems", PlanJson.problems(problems));
+            spec.commandLine().getOut().println(Answers.json(answer));
+            return;
+        }
+        spec.commandLine().getOut().println(JobWords.headline(plan));
+        plan.purchases().forEach(purchase -> spec.commandLine().getOut().println("  Buy " + line(purchase, words)));
+        plan.cost().ifPresent(cost -> spec.commandLine().getOut().println("  " + cost.toPlainString() + " in all, as far as prices are known."));
+        spec.commandLine().getOut().println(LayoutText.of(plan.layout(), words).stripTrailing());
+    }
+
+    private static String line(Purchase purchase, LengthFormat words) {
+        return purchase.count() + " × " + purchase.stock().name() + ", " + words.size(purchase.stock().width(), purchase.stock().height())
+                + (purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "") + purchase.cost().map(cost -> ": " + cost.toPlainString()).orElse("");
+    }
+}
