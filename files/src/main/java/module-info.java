@@ -4,6 +4,8 @@ module cufflink.files {
     requires transitive com.fasterxml.jackson.databind;
     requires com.fasterxml.jackson.dataformat.yaml;
     requires org.apache.commons.csv;
+    requires org.apache.commons.logging; // pdfbox, an automatic module, cannot ask for these two itself
+    requires jdk.unsupported;
     requires org.apache.pdfbox;
     requires org.xerial.sqlitejdbc;
     requires java.sql;

@@ -2,7 +2,9 @@ package cufflink.cli;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.files.AtomicFile;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.handout.JobHandOut;
 import cufflink.files.layout.LayoutJson;
 import cufflink.files.layout.LayoutText;
 import cufflink.files.plan.PlanJson;
@@ -19,11 +21,14 @@ import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashItem;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -56,13 +61,15 @@ final class JobCommand implements Callable<Integer> {
     private int spare;
     @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "How long to look for a better plan. 0: the first answer.")
     private double seconds;
+    @Option(names = "--pdf", paramLabel = "PATH", description = "Also write the cutting as a PDF to print.")
+    private Path pdf;
     @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
     private Answers.Format format;
 
     private final List<Problem> problems = new ArrayList<>();
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         List<Kit> read = kits.stream().flatMap(typed -> kit(typed).stream()).toList();
         Map<String, List<String>> alternatives = alternatives();
         Stash owned = stash();
@@ -80,6 +87,9 @@ final class JobCommand implements Callable<Integer> {
             return Answers.failed(planned.problems(), format, spec.commandLine());
         }
         JobPlan plan = seconds <= 0 ? planned.value().get() : JobPlanner.improve(planned.value().get(), () -> System.nanoTime() - started > seconds * 1e9, better -> { });
+        if (pdf != null) {
+            write(plan, unit);
+        }
         print(plan, LengthFormat.of(unit));
         return plan.isFromStash() ? Main.GOOD : Main.BAD_CHECK;
     }
@@ -131,6 +141,12 @@ final class JobCommand implements Callable<Integer> {
             problems.add(Problem.error(stash.toString(), refused.getMessage(), ""));
             return Stash.EMPTY;
         }
+    }
+
+    private void write(JobPlan plan, LengthUnit unit) throws IOException {
+        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, unit == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        List<String> made = plan.job().kits().stream().map(kit -> kit.copies() + " × " + kit.project().name()).toList();
+        AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made, JobWords.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
     }
 
     private void print(JobPlan plan, LengthFormat words) {

@@ -12,6 +12,7 @@ import cufflink.plan.Project;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -63,6 +64,13 @@ class JobCommandTest {
     @Test
     void anotherPaper_mayTakeItsPlace() throws IOException {
         assertEquals(0, run("paper,Dusk 240,8 1/2,11,1,\n", kit(2), "--instead", "Plain card 250=Dusk 240"));
+    }
+
+    @Test
+    void pdf_isWrittenBesideTheAnswer() throws IOException {
+        Path pdf = folder.resolve("cutting.pdf");
+        assertEquals(0, run("paper,Plain card 250,8 1/2,11,12,\n", kit(24), "--pdf", pdf.toString()));
+        assertEquals("%PDF", new String(Files.readAllBytes(pdf), 0, 4, StandardCharsets.US_ASCII));
     }
 
     @Test

@@ -8,16 +8,25 @@ import cufflink.desktop.view.Places;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.LayoutSearch;
 import cufflink.desktop.work.StashWork;
+import cufflink.files.AtomicFile;
+import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
 import cufflink.problem.Problem;
+import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
+import javafx.stage.FileChooser;
 
 /** The place of the jobs: which one is open, and what it can be asked to do. */
 final class JobPlace implements JobsScreen.Actions {
@@ -110,6 +119,35 @@ final class JobPlace implements JobsScreen.Actions {
     @Override
     public void jobTable() {
         work.filter(now -> now.sheet().isPresent()).ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous, this::back));
+    }
+
+    @Override
+    public void jobHandOut() {
+        work.filter(now -> now.sheet().isPresent()).ifPresent(now -> {
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle("Write the cutting of the job");
+            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
+            chooser.setInitialFileName(open.orElseThrow().file().getFileName().toString().replace(".json", ".pdf"));
+            File chosen = screens.save(chooser);
+            if (chosen != null) {
+                handOut(now, chosen.toPath());
+            }
+        });
+    }
+
+    /** Writes beside the window, and says how it went. */
+    void handOut(JobWork now, Path to) {
+        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, screens.ruler().unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        JobHandOut.Content content = now.handOut();
+        LengthFormat words = format();
+        CompletableFuture.runAsync(() -> {
+            try {
+                AtomicFile.write(to, JobHandOut.write(content, words, page));
+                Platform.runLater(() -> now.say("The cutting is written to " + to + "."));
+            } catch (IOException fault) {
+                Platform.runLater(() -> now.say("The cutting could not be written to " + to + ": " + fault.getMessage() + "."));
+            }
+        });
     }
 
     /** Back from the table view to the same job. */

@@ -135,7 +135,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void start(DesignDefinition design, RulerStep step) {
-        Project project = Project.of(design, step);
+        Project usual = Project.of(design, step);
+        Project project = stash.stash().tools().map(usual::withTools).orElse(usual);
         Path fresh = store.newFile(project.name());
         open(project, fresh, "");
         store.saveSoon(project, fresh);

@@ -8,16 +8,22 @@ import cufflink.cut.CutJob;
 import cufflink.cut.LayoutChecker;
 import cufflink.cut.SheetLayout;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.handout.JobHandOut;
 import cufflink.job.Job;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobTaking;
+import cufflink.job.JobWords;
 import cufflink.job.Kit;
 import cufflink.job.Purchase;
 import cufflink.job.WhatIf;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
@@ -29,11 +35,15 @@ import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -157,6 +167,19 @@ class JobPlannerTest {
         Plan small = WhatIf.sizeFrom(halfFold(), stash.papers().get(2)).orThrow();
         assertTrue(small.layout().unplaced().isEmpty());
         assertTrue(small.closedHeight().orElseThrow().compareTo(card.closedHeight().orElseThrow()) < 0);
+    }
+
+    @Test
+    void handOut_namesWhatIsMadeAndBought_andEachKindOfSheetOnce() throws IOException {
+        JobPlan plan = plan(job(24), stash(StashPaper.sheets(letter("Moonlight 240"), 10)));
+        JobHandOut.Content content = new JobHandOut.Content("Spring cards", List.of("24 × Half fold"), JobWords.headline(plan), plan.purchases(), plan.sheets());
+        byte[] pdf = JobHandOut.write(content, LengthFormat.of(LengthUnit.INCH), PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow());
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            for (String part : List.of("Spring cards", "24 × Half fold", "Buy 2 sheets: 2 is the least possible.", "To buy", "2 × Moonlight 240", "10 × Moonlight 240", "Gives 2 × Base.")) {
+                assertTrue(text.contains(part), part + "\n" + text);
+            }
+        }
     }
 
     @Test

@@ -35,6 +35,9 @@ public final class JobsScreen extends BorderPane {
         void deleteJob();
 
         void jobTable();
+
+        /** Writes the cutting of the job as a PDF. */
+        void jobHandOut();
     }
 
     private final Optional<JobWork> work;
@@ -60,6 +63,7 @@ public final class JobsScreen extends BorderPane {
         work.ifPresentOrElse(found -> {
             own.add(button("Undo", "job-undo", found::undo));
             own.add(button("Redo", "job-redo", found::redo));
+            own.add(button("Hand-out", "job-hand-out", actions::jobHandOut));
             Button table = button("Table view", "job-table", actions::jobTable);
             table.getStyleClass().add("primary");
             own.add(table);
@@ -137,6 +141,8 @@ public final class JobsScreen extends BorderPane {
             work.orElseThrow().redo();
         } else if (key.getCode() == KeyCode.Z) {
             work.orElseThrow().undo();
+        } else if (key.getCode() == KeyCode.E || key.getCode() == KeyCode.P) {
+            actions.jobHandOut();
         } else {
             return false;
         }

@@ -7,10 +7,12 @@ import cufflink.fold.StackLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -59,7 +61,7 @@ final class LayersPane extends ScrollPane {
         Region swatch = new Region();
         swatch.getStyleClass().add("paper-swatch");
         swatch.setStyle("-fx-background-color: " + colour(plan, layer) + ";");
-        Label name = new Label(number + "  " + name(layer));
+        Label name = new Label(number + "  " + name(layer) + pattern(plan, layer));
         name.setWrapText(true);
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
@@ -74,12 +76,28 @@ final class LayersPane extends ScrollPane {
         return layer.kind() == StackLayer.Kind.PANEL ? layer.label() + ", " + layer.facing().word() + " to the front" : layer.label().toLowerCase(Locale.ROOT);
     }
 
-    private static String colour(Plan plan, StackLayer layer) {
-        return switch (layer.kind()) {
-            case CONTENTS -> Ink.CONTENTS.colour();
-            case MAT -> plan.project().paper("mat " + layer.level()).face();
-            case PANEL -> plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()).face();
+    /** Which way up a pattern with a direction stands. */
+    private static String pattern(Plan plan, StackLayer layer) {
+        if (paper(plan, layer).filter(Stock::directional).isEmpty()) {
+            return "";
+        }
+        return switch (layer.turned()) {
+            case 0 -> ", pattern upright";
+            case 180 -> ", pattern upside down";
+            default -> ", pattern turned by " + layer.turned() + "°";
         };
+    }
+
+    private static Optional<Stock> paper(Plan plan, StackLayer layer) {
+        return switch (layer.kind()) {
+            case CONTENTS -> Optional.empty();
+            case MAT -> Optional.of(plan.project().paper("mat " + layer.level()));
+            case PANEL -> Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
+        };
+    }
+
+    private static String colour(Plan plan, StackLayer layer) {
+        return paper(plan, layer).map(Stock::face).orElse(Ink.CONTENTS.colour());
     }
 
     private void spines(ClosedStack stack) {

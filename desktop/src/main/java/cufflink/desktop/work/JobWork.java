@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
@@ -7,6 +8,7 @@ import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobSheet;
 import cufflink.job.JobTaking;
+import cufflink.job.JobWords;
 import cufflink.job.Kit;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
@@ -23,6 +25,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -96,6 +99,12 @@ public final class JobWork {
 
     public void say(String text) {
         message.set(text);
+    }
+
+    /** What is printed of the job as it stands. */
+    public JobHandOut.Content handOut() {
+        List<String> made = IntStream.range(0, job().kits().size()).mapToObj(kit -> job().kits().get(kit).copies() + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
+        return new JobHandOut.Content(job().name(), made, plan.get().map(JobWords::headline).orElse(sheets.get().size() + " sheets"), plan.get().map(JobPlan::purchases).orElse(List.of()), sheets.get());
     }
 
     public boolean isCutting() {

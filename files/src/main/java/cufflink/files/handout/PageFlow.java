@@ -147,6 +147,19 @@ final class PageFlow implements AutoCloseable {
         stream.stroke();
     }
 
+    /** Small squares to tick, one beside the other, in as many lines as they take. */
+    void tickBoxes(int count, double indent, double size) throws IOException {
+        int across = Math.max(1, (int) ((width() - indent) / (size * 1.5)));
+        stream.setStrokingColor(Color.decode(Ink.TEXT.colour()));
+        stream.setLineWidth(0.8f);
+        for (int i = 0; i < count; i++) {
+            y -= i % across == 0 ? size * 1.6 : 0;
+            stream.addRect((float) (MARGIN + indent + i % across * size * 1.5), (float) y, (float) size, (float) size);
+            stream.stroke();
+        }
+        y -= 4;
+    }
+
     /** A picture with its top left corner at x points from the margin and the flow's height; the flow does not move. */
     void picture(Picture picture, double x, double scale) throws IOException {
         new PicturePainter(stream, type).paint(picture, MARGIN + x, y, scale);
