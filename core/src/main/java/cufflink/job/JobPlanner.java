@@ -7,6 +7,7 @@ import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
 import cufflink.cut.SheetLayout;
 import cufflink.cut.StockSheet;
+import cufflink.cut.TrimmerThenKnife;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
@@ -30,7 +31,7 @@ import java.util.function.Consumer;
 public final class JobPlanner {
     /** Pieces of a job at most, all copies counted. */
     public static final int MOST_PIECES = 20_000;
-    private static final LayoutPlanner LAYOUTS = new GuillotinePlanner();
+    private static final LayoutPlanner LAYOUTS = new TrimmerThenKnife(new GuillotinePlanner());
 
     private final Job job;
     private final List<Plan> plans;

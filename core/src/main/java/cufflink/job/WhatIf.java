@@ -3,7 +3,9 @@ package cufflink.job;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
 import cufflink.cut.GuillotinePlanner;
+import cufflink.cut.LayoutPlanner;
 import cufflink.cut.StockSheet;
+import cufflink.cut.TrimmerThenKnife;
 import cufflink.fit.Wish;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Stock;
@@ -24,7 +26,7 @@ import java.util.function.IntPredicate;
 
 /** Questions about what is in the stash. The answers are those of the planner's first plan: at least so many can be made. */
 public final class WhatIf {
-    private static final GuillotinePlanner LAYOUTS = new GuillotinePlanner();
+    private static final LayoutPlanner LAYOUTS = new TrimmerThenKnife(new GuillotinePlanner());
 
     /**
      * A paper and how many copies of the card itself it gives.

@@ -9,6 +9,7 @@ import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
 import cufflink.cut.StockSheet;
+import cufflink.cut.TrimmerThenKnife;
 import cufflink.design.Given;
 import cufflink.design.MeasureReader;
 import cufflink.design.SizedDesign;
@@ -33,11 +34,10 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import java.util.function.Function;
 
 /** The one door: works a project out. */
 public final class Planner {
-    private static final LayoutPlanner LAYOUTS = new GuillotinePlanner();
+    private static final LayoutPlanner LAYOUTS = new TrimmerThenKnife(new GuillotinePlanner());
 
     private final Project project;
     private final List<Problem> problems = new ArrayList<>();
@@ -69,7 +69,7 @@ public final class Planner {
         List<Problem> notices = new ArrayList<>(answer.notices());
         notices.addAll(assembled.problems());
         FoldedDesign folded = assembled.value().get();
-        LayoutPlan layout = layOut(job(folded.design(), folded.mats()), LAYOUTS::plan);
+        LayoutPlan layout = LAYOUTS.plan(job(folded.design(), folded.mats()));
         return Outcome.of(complete(answer, folded, notices, layout), notices);
     }
 
@@ -163,22 +163,12 @@ public final class Planner {
      */
     public static Plan improve(Plan plan, BooleanSupplier stop, Consumer<Plan> better) {
         Planner planner = new Planner(plan.project());
-        LayoutPlan layout = layOut(cutJob(plan), unblunted -> LAYOUTS.improve(unblunted, stop, found -> {
+        LayoutPlan layout = LAYOUTS.improve(cutJob(plan), stop, found -> {
             if (LayoutPlan.BETTER.compare(found, plan.layout()) < 0) {
                 better.accept(planner.complete(plan.fit(), plan.folded(), plan.notices(), found));
             }
-        }));
+        });
         boolean gained = LayoutPlan.BETTER.compare(layout, plan.layout()) < 0 || layout.newSheets() == plan.layout().newSheets() && layout.bound() > plan.layout().bound();
         return gained ? planner.complete(plan.fit(), plan.folded(), plan.notices(), layout) : plan;
-    }
-
-    /** With the trimmer's length; where that leaves pieces without paper, longer cuts are made with a knife. */
-    static LayoutPlan layOut(CutJob job, Function<CutJob, LayoutPlan> by) {
-        LayoutPlan trimmed = by.apply(job);
-        if (trimmed.unplaced().isEmpty()) {
-            return trimmed;
-        }
-        LayoutPlan knife = by.apply(new CutJob(job.pieces(), job.stock(), job.grain(), Optional.empty()));
-        return knife.unplaced().size() < trimmed.unplaced().size() ? knife : trimmed;
     }
 }

@@ -104,6 +104,19 @@ class LayoutLawsTest {
         assertEquals(List.of(90.0 * 300), plan.sheets().get(0).offcuts().stream().map(SheetLayout.Part::area).toList());
     }
 
+    /** A strip longer than the trimmer needs one long cut, no longer than itself; without such a piece every cut goes through the trimmer. */
+    @Test
+    void pieceLongerThanTheTrimmer_isCutWithTheKnife_noFurtherThanNeeded() {
+        StockSheet sheet = sheets("A3", 297, 420, -1, false);
+        for (int length : new int[] {290, 316}) {
+            CutJob job = new CutJob(List.of(piece("strip", 1, 110, length)), List.of(sheet), GrainRule.IGNORE, Optional.of(Length.ofMillimetres(300)));
+            LayoutPlan plan = new TrimmerThenKnife(PLANNER).plan(job);
+            assertEquals(List.of(), plan.unplaced());
+            Length longest = plan.sheets().get(0).cuts().stream().map(Cut::length).max(Length::compareTo).orElseThrow();
+            assertTrue(!longest.isLongerThan(Length.ofMillimetres(Math.max(300, length))), longest.toString());
+        }
+    }
+
     @Test
     void search_endsSoonAfterItIsStopped() {
         List<CutPiece> many = new ArrayList<>();

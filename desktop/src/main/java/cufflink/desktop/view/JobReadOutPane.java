@@ -68,6 +68,8 @@ final class JobReadOutPane extends VBox {
         long alike = work.sheetsProperty().get().stream().filter(now::isAlike).count();
         String many = alike < 2 ? "" : " " + alike + " sheets are cut like this: cut all of them at each setting of the fence.";
         sheet.getChildren().addAll(numbers, new Fractions(words.gives(now) + many, "step-text"));
+        cuts.stream().filter(cut -> cut.length().isLongerThan(work.tools().trimmerLength())).findFirst().ifPresent(cut -> sheet.getChildren().add(new Fractions(
+                "▲ Cut " + cut.number() + " is " + format.text(cut.length()) + " long, longer than the trimmer: knife and metal rule with a lip.", "caution")));
         words.settings(now).forEach(setting -> sheet.getChildren().add(new Fractions(setting, "why")));
     }
 

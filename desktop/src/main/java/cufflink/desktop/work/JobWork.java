@@ -101,6 +101,11 @@ public final class JobWork {
         message.set(text);
     }
 
+    /** The maker's tools, or usual ones if the stash does not state them. */
+    public BenchTools tools() {
+        return stash.stash().tools().orElse(unit == LengthUnit.INCH ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
+    }
+
     /** What is printed of the job as it stands. */
     public JobHandOut.Content handOut() {
         List<String> made = IntStream.range(0, job().kits().size()).mapToObj(kit -> job().kits().get(kit).copies() + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
@@ -185,10 +190,9 @@ public final class JobWork {
             message.set(text(problems));
             return;
         }
-        BenchTools tools = stash.stash().tools().orElse(unit == LengthUnit.INCH ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
         message.set("");
         searching.set(true);
-        Job wanted = new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools);
+        Job wanted = new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools());
         Stash from = stash.stash();
         search.start(() -> JobPlanner.plan(wanted, from), JobWork::improve, new LayoutSearch.Listener<JobPlan>() {
             @Override

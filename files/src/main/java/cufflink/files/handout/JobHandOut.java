@@ -118,6 +118,10 @@ public final class JobHandOut {
         List<String> lines = new ArrayList<>(LayoutWords.cuts(sheet.layout(), format));
         lines.add("Gives " + sheet.layout().placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
                 .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", ")) + ".");
+        String whole = LayoutWords.whole(sheet.layout());
+        if (!whole.isEmpty()) {
+            lines.add(whole);
+        }
         String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height())).collect(Collectors.joining(", "));
         if (!keep.isEmpty()) {
             lines.add("Keep " + keep + ".");
