@@ -22,14 +22,14 @@ final class PaperSearch {
     private record Effort(long joins, long looks) {
     }
 
-    private static final Effort QUICK = new Effort(20_000, 100_000);
+    private static final Effort QUICK = new Effort(8_000, 60_000);
     private static final Effort THOROUGH = new Effort(12_000_000, 60_000_000);
     private static final Effort REPAIR = new Effort(300_000, 1_500_000);
     /** Kinds that the linear programme takes: with many more, nearly every piece is one of its kind and its patterns round badly. */
     private static final int MOST_ROWS = 150;
     private static final long KNAPSACK_STEPS = 25_000_000;
     /** Joins of a table that lays one sheet out again, in the first answer and later. */
-    private static final long TIDY_QUICK = 1_500;
+    private static final long TIDY_QUICK = 250;
     private static final long TIDY = 60_000;
     /** Ways in which the linear programme is rounded to whole sheets. */
     private static final int DIVES = 8;
