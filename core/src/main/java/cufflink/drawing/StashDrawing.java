@@ -5,6 +5,7 @@ import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashRibbon;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,17 @@ public final class StashDrawing {
     /** A plain rectangle of a size, to be drawn among the papers: an envelope, what a punch cuts. */
     public static StashPaper plain(String name, SheetSize size, String colour) {
         return StashPaper.sheets(new Stock(name, size.width(), size.height(), Weight.gsm(120), Optional.empty(), colour, colour, false, Stock.Grain.UNKNOWN), 1);
+    }
+
+    /** A ribbon, to the scale of the papers, from edge to edge: how much is left of it is not drawn. */
+    public static Picture ribbon(StashRibbon ribbon, SheetSize room, LengthFormat format, double point) {
+        double across = Math.max(room.width().toMillimetres(), room.height().toMillimetres());
+        double margin = MARGIN * point;
+        double width = ribbon.width().toMillimetres();
+        double y = (across - width) / 2;
+        List<Shape> shapes = List.of(Shape.rectangle("ribbon", Ink.PAPER, 0, y, across, width, Optional.of(ribbon.colour()), Optional.of(Ink.PAPER_EDGE)),
+                Shape.text("width", Ink.TEXT, across / 2, y + width + 10 * point, format.number(ribbon.width()) + " wide", 11));
+        return new Picture(new Envelope(-margin, across + margin, -margin / 2, across + margin), point, shapes);
     }
 
     /**

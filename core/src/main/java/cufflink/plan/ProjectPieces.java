@@ -47,7 +47,7 @@ final class ProjectPieces {
     List<CutPiece> pieces(int copies, String prefix) {
         List<CutPiece> pieces = new ArrayList<>();
         for (SizedDesign.Piece piece : own()) {
-            boolean shaped = piece.cutOuts().stream().anyMatch(SizedDesign.CutOut::outside);
+            boolean shaped = !piece.cutOuts().isEmpty();
             pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped), cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {

@@ -74,6 +74,11 @@ final class JobPlace implements JobsScreen.Actions {
         return LengthFormat.of(screens.ruler().unit());
     }
 
+    /** Opens the first job whose name begins so. */
+    void open(String beginning) {
+        jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().name().startsWith(beginning)).findFirst().ifPresent(this::openJob);
+    }
+
     /** Makes a job of a project, or opens the one that was made of it. */
     void of(String projectFile, String name, int copies) {
         Optional<JobStore.Kept> there = jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().kits().equals(List.of(new KeptJob.KeptKit(projectFile, copies)))).findFirst();

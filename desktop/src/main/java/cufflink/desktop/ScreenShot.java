@@ -25,7 +25,7 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "job", "job-cutting", "job-table");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons", "punches", "job", "job-to-buy", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
@@ -55,7 +55,7 @@ final class ScreenShot {
         goTo(view);
         PauseTransition rest = new PauseTransition(Duration.millis(view.startsWith("job") ? SEARCH : REST));
         rest.setOnFinished(done -> {
-            if (view.startsWith("job-")) {
+            if (view.equals("job-cutting") || view.equals("job-table")) {
                 halfCut();
                 if (view.equals("job-table")) {
                     screens.jobPlace().jobTable();
@@ -103,12 +103,12 @@ final class ScreenShot {
                 screens.work().goTo(screens.work().stepProperty().get() + 1);
                 screens.benchScreen().tryWrongWay();
             }
-            case "job", "job-cutting", "job-table" -> screens.jobPlace().show();
-            case "stash", "offcuts" -> {
-                screens.stash();
-                screens.stashScreen().show(view.equals("stash") ? StashKind.PAPER : StashKind.OFFCUT);
-                screens.stashScreen().pick(view.equals("stash") ? "Starfield" : "Midnight");
-            }
+            case "job", "job-cutting", "job-table" -> screens.jobPlace().open("Comet");
+            case "job-to-buy" -> screens.jobPlace().open("Volunteers");
+            case "stash" -> stash(StashKind.PAPER, "Starfield");
+            case "offcuts" -> stash(StashKind.OFFCUT, "Midnight");
+            case "punches" -> stash(StashKind.PUNCH, "Comet");
+            case "ribbons" -> stash(StashKind.RIBBON, "Dusk");
             case "failing" -> resume("Visitors");
             case "large-text" -> {
                 resume("Comet");
@@ -132,6 +132,12 @@ final class ScreenShot {
                 }
             }
         }
+    }
+
+    private void stash(StashKind kind, String picked) {
+        screens.stash();
+        screens.stashScreen().show(kind);
+        screens.stashScreen().pick(picked);
     }
 
     /** Half of the job's sheets are ticked, and the next one is begun. */

@@ -21,8 +21,8 @@ import javafx.scene.layout.VBox;
 /** The sheet in hand with its numbers, big; what the job takes and what to buy; questions about the stash. */
 final class JobReadOutPane extends VBox {
     private static final int MANY = 6;
-    /** Letters of a figure that is too long to be set very large. */
-    private static final int LONG = 6;
+    /** Letters of a decimal figure above which it is not set very large. */
+    private static final int LONG = 5;
 
     private final JobWork work;
     private final LengthFormat format;
@@ -61,7 +61,7 @@ final class JobReadOutPane extends VBox {
         sheet.getChildren().add(new Fractions(words.sheet(now), "step-title"));
         List<Cut> cuts = now.layout().cuts();
         FlowPane numbers = new FlowPane();
-        numbers.getStyleClass().addAll("numbers", cuts.size() > MANY || cuts.stream().anyMatch(cut -> format.number(cut.at()).length() > LONG) ? "numbers-many" : "numbers-few");
+        numbers.getStyleClass().addAll("numbers", cuts.size() > MANY || cuts.stream().map(cut -> format.number(cut.at())).anyMatch(figure -> figure.contains(".") && figure.length() > LONG) ? "numbers-many" : "numbers-few");
         for (int i = 0; i < cuts.size(); i++) {
             numbers.getChildren().add(number(cuts.get(i), i));
         }
@@ -123,7 +123,7 @@ final class JobReadOutPane extends VBox {
             job.getChildren().add(Rows.heading("To buy"));
             plan.purchases().forEach(purchase -> job.getChildren().add(purchase(purchase)));
             plan.cost().ifPresent(cost -> job.getChildren().add(Rows.row("In all" + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
-                    new Fractions(cost.toPlainString(), "job-cost"))));
+                    cost(cost.toPlainString()))));
         }
         if (plan.layout().unplaced().isEmpty()) {
             Button begin = button("Begin cutting", "job-begin", work::beginCutting);
@@ -135,7 +135,14 @@ final class JobReadOutPane extends VBox {
     private Node purchase(Purchase purchase) {
         String spare = purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "";
         String text = purchase.count() + " × " + purchase.stock().name() + ", " + format.size(purchase.stock().width(), purchase.stock().height()) + spare;
-        return Rows.row(text, new Fractions(purchase.cost().map(cost -> cost.toPlainString()).orElse("no price"), "job-cost"));
+        return Rows.row(text, cost(purchase.cost().map(cost -> cost.toPlainString()).orElse("no price")));
+    }
+
+    private static Label cost(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("job-cost");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
     }
 
     private static Button button(String text, String id, Runnable action) {

@@ -24,7 +24,7 @@ final class StashCard extends Button {
         PicturePane picture = new PicturePane(2, 3);
         picture.getStyleClass().add("stash-picture");
         picture.setMouseTransparent(true);
-        picture.show(point -> Optional.of(StashDrawing.draw(sheet(item), room, format, point)));
+        picture.show(point -> Optional.of(item instanceof StashRibbon ribbon ? StashDrawing.ribbon(ribbon, room, format, point) : StashDrawing.draw(sheet(item), room, format, point)));
         Label name = new Label(item.name());
         name.getStyleClass().add("stash-card-name");
         String line = new StashWords(format).line(item);
@@ -39,8 +39,6 @@ final class StashCard extends Button {
     private static StashPaper sheet(StashItem item) {
         if (item instanceof StashPaper paper) {
             return paper;
-        } else if (item instanceof StashRibbon ribbon) {
-            return StashDrawing.plain(item.name(), new SheetSize(ribbon.width().times(20), ribbon.width()), ribbon.colour());
         } else if (item instanceof StashEnvelope envelope) {
             return StashDrawing.plain(item.name(), envelope.measured().orElse(envelope.size()), "#FFFFFF");
         } else if (item instanceof StashPunch punch) {

@@ -9,12 +9,15 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
 import cufflink.stash.OffcutLine;
 import cufflink.stash.Stash;
+import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -185,7 +188,7 @@ public final class StashScreen extends BorderPane {
         String part = name.getText().strip().toLowerCase(Locale.ROOT);
         List<StashItem> found = kind.of(stash).stream().filter(item -> item.name().toLowerCase(Locale.ROOT).contains(part))
                 .filter(item -> wanted.isEmpty() || !(item instanceof StashPaper paper) || paper.count() > 0 && paper.holds(wanted.get())).toList();
-        SheetSize room = largest(stash);
+        SheetSize room = largest(stash, kind);
         cards.getChildren().setAll(found.stream().map(item -> new StashCard(item, room, LengthFormat.of(unit), item.id() == picked, () -> pick(item))).toList());
         if (found.isEmpty()) {
             boolean none = kind.of(stash).isEmpty();
@@ -197,10 +200,14 @@ public final class StashScreen extends BorderPane {
         detail.show(kind.of(stash).stream().filter(item -> item.id() == picked).findFirst());
     }
 
-    /** Everything is drawn at the scale of the largest sheet. */
-    private static SheetSize largest(Stash stash) {
-        return stash.papers().stream().map(StashPaper::size).max(Comparator.comparing(size -> Length.longer(size.width(), size.height())))
-                .orElseGet(() -> new SheetSize(Length.ofInches(12), Length.ofInches(12)));
+    /** All papers are drawn at the scale of the largest sheet, envelopes and punches at that of the largest of them. */
+    private static SheetSize largest(Stash stash, StashKind kind) {
+        Stream<SheetSize> sizes = switch (kind) {
+            case PAPER, OFFCUT, RIBBON -> stash.papers().stream().map(StashPaper::size);
+            case ENVELOPE -> stash.envelopes().stream().map(StashEnvelope::size);
+            case PUNCH -> stash.punches().stream().map(StashPunch::cuts);
+        };
+        return sizes.max(Comparator.comparing(size -> Length.longer(size.width(), size.height()))).orElseGet(() -> new SheetSize(Length.ofInches(12), Length.ofInches(12)));
     }
 
     private void pick(StashItem item) {
