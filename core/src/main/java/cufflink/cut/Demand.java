@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** A job in whole nanometres, for the search: rectangles that may take each other's place are one kind, and two triangles with one diagonal are one rectangle. */
 final class Demand {
@@ -44,8 +45,10 @@ final class Demand {
         job.pieces().forEach(piece -> addSlots(piece, alike));
         List<Kind> wanted = alike.entrySet().stream().map(entry -> new Kind(entry.getKey().width(), entry.getKey().height(), List.copyOf(entry.getValue())))
                 .sorted(Comparator.comparingDouble(Kind::area).thenComparing(Kind::width).reversed()).toList();
-        kinds = wanted.stream().filter(kind -> stock.stream().anyMatch(sheet -> may(kind, sheet, job.grain(), false) || may(kind, sheet, job.grain(), true))).toList();
-        impossible = wanted.stream().filter(kind -> !kinds.contains(kind)).flatMap(kind -> kind.slots().stream()).toList();
+        Map<Boolean, List<Kind>> possible = wanted.stream().collect(Collectors.partitioningBy(kind ->
+                stock.stream().anyMatch(sheet -> may(kind, sheet, job.grain(), false) || may(kind, sheet, job.grain(), true))));
+        kinds = possible.get(true);
+        impossible = possible.get(false).stream().flatMap(kind -> kind.slots().stream()).toList();
         upright = new boolean[kinds.size()][stock.size()];
         turned = new boolean[kinds.size()][stock.size()];
         for (int kind = 0; kind < kinds.size(); kind++) {

@@ -21,7 +21,7 @@ final class FillPlan {
 
     FillPlan(Demand demand, List<Fill> fills) {
         this.demand = demand;
-        this.fills = fills.stream().sorted(Comparator.comparingInt(Fill::stock).thenComparing(fill -> Arrays.toString(fill.counts()), Comparator.reverseOrder())).toList();
+        this.fills = fills.stream().sorted(Comparator.comparingInt(Fill::stock).thenComparing((a, b) -> Arrays.compare(b.counts(), a.counts()))).toList();
     }
 
     List<Fill> fills() {

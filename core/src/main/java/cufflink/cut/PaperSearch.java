@@ -25,6 +25,8 @@ final class PaperSearch {
     private static final Effort QUICK = new Effort(8_000, 60_000);
     private static final Effort THOROUGH = new Effort(12_000_000, 60_000_000);
     private static final Effort REPAIR = new Effort(300_000, 1_500_000);
+    /** Kinds above which only three orders are tried at first, and sheets stay as they came. */
+    private static final int MANY_KINDS = 600;
     /** Kinds that the linear programme takes: with many more, nearly every piece is one of its kind and its patterns round badly. */
     private static final int MOST_ROWS = 150;
     private static final long KNAPSACK_STEPS = 25_000_000;
@@ -33,8 +35,7 @@ final class PaperSearch {
     private static final long TIDY = 60_000;
     /** Ways in which the linear programme is rounded to whole sheets. */
     private static final int DIVES = 8;
-    /** Tries for a sheet, and how often all sheets are filled so. */
-    private static final int TRIES = 40;
+    /** How often all sheets are filled, each with the best of many tries. */
     private static final int REFILLS = 12;
     /** Rounds of taking sheets apart without a gain after which it ends: while fewer sheets are possible, and when they are not. */
     private static final int MOST_IDLE = 150;
@@ -61,7 +62,7 @@ final class PaperSearch {
 
     private void first() {
         for (int order = 0; order < Greedy.ORDERS.size(); order++) {
-            for (Greedy.Split split : Greedy.Split.values()) {
+            for (Greedy.Split split : demand.kinds.size() > MANY_KINDS ? List.of(Greedy.Split.LARGEST_REST) : List.of(Greedy.Split.values())) {
                 int[] left = demand.quantities();
                 offer(Greedy.fill(demand, left, demand.supply(), Greedy.ordered(demand, Greedy.ORDERS.get(order)), split));
             }
@@ -75,7 +76,7 @@ final class PaperSearch {
     /** Goes on until it is proved and nothing more helps, or {@code stop} says so; tells whenever the plan or the bound is better. */
     void improve(BooleanSupplier stop, Runnable better) {
         if (!isSettled()) {
-            refill(stop, better);
+            refill(isRepeated() ? 1 : REFILLS, stop, better);
         }
         if (!isSettled() && !stop.getAsBoolean()) {
             program(stop, better);
@@ -161,10 +162,15 @@ final class PaperSearch {
         }
     }
 
+    /** Whether most kinds are wanted several times, so that the patterns of the linear programme round well. */
+    private boolean isRepeated() {
+        return demand.kinds.size() <= MOST_ROWS && Arrays.stream(demand.quantities()).sum() >= 4 * demand.kinds.size();
+    }
+
     /** Fills all sheets several times over, each with the best of many tries. */
-    private void refill(BooleanSupplier stop, Runnable better) {
-        for (int i = 0; i < REFILLS && !isSettled() && !stop.getAsBoolean(); i++) {
-            if (offer(new SheetBySheet(demand, random, TRIES).fill(demand.quantities(), demand.supply(), aim()))) {
+    private void refill(int times, BooleanSupplier stop, Runnable better) {
+        for (int i = 0; i < times && !isSettled() && !stop.getAsBoolean(); i++) {
+            if (offer(new SheetBySheet(demand, random, stop).fill(demand.quantities(), demand.supply(), aim()))) {
                 better.run();
             }
         }
@@ -184,6 +190,9 @@ final class PaperSearch {
             knapsacks.add(knapsack.get());
         }
         PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
+        program.solveQuickly(stop);
+        dive(program, 0, knapsacks, stop);
+        better.run();
         program.solve(() -> isSettled() || stop.getAsBoolean(), () -> {
             int before = bound;
             raiseBound(program.bound());
@@ -252,7 +261,7 @@ final class PaperSearch {
                 return offer(both(chosen, search.get().found()));
             }
         }
-        return offer(both(chosen, new SheetBySheet(demand, random, TRIES).fill(left, supply, best.newSheets() - used)));
+        return offer(both(chosen, new SheetBySheet(demand, random, stop).fill(left, supply, best.newSheets() - used)));
     }
 
     private static List<Fill> both(List<Fill> chosen, List<Fill> more) {
@@ -291,6 +300,9 @@ final class PaperSearch {
 
     /** Lays each sheet out again with the same pieces, on a smaller one if there is one, for less waste, a larger offcut and fewer settings. */
     private void tidy(long joins, BooleanSupplier stop) {
+        if (demand.kinds.size() > MANY_KINDS) {
+            return;
+        }
         int[] supply = demand.supply();
         best.fills().forEach(fill -> supply[fill.stock()] -= supply[fill.stock()] == Integer.MAX_VALUE ? 0 : 1);
         Map<List<Integer>, Fill> known = new HashMap<>();

@@ -43,7 +43,7 @@ final class PatternProgram {
     private final Column[] basis;
     private final DMatrixRMaj inverse;
     private double bound;
-    private boolean exact = true;
+    private boolean exact;
 
     private PatternProgram(Demand demand, int[] left, int[] supply, List<SheetKnapsack> knapsacks) {
         this.demand = demand;
@@ -77,6 +77,7 @@ final class PatternProgram {
 
     /** Goes on as far as {@code stop} lets it; {@code step} is told whenever the bound may have grown. */
     void solve(BooleanSupplier stop, Runnable step) {
+        exact = true;
         for (int round = 0; round < MOST_ROUNDS && bound() < rounded(cost()) && !stop.getAsBoolean() && improve(); round++) {
             step.run();
         }

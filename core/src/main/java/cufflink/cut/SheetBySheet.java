@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
@@ -11,16 +12,24 @@ import java.util.stream.IntStream;
  * gaps. Cost: sheets × tries × the cost of one {@link Greedy} sheet.
  */
 final class SheetBySheet {
+    /** Tries for a sheet: fewer where each looks at many kinds. */
+    private static final int MOST_TRIES = 40;
+    private static final int FEWEST_TRIES = 4;
+    private static final int TRIES_BY_KINDS = 20_000;
+
     private final Demand demand;
     private final Random random;
     private final int tries;
+    private final BooleanSupplier stop;
     /** What a rectangle of area a counts: a to this power. */
     private final double power;
 
-    SheetBySheet(Demand demand, Random random, int tries) {
+    /** {@code stop} is asked before each sheet; true leaves the rest unfilled. */
+    SheetBySheet(Demand demand, Random random, BooleanSupplier stop) {
         this.demand = demand;
         this.random = random;
-        this.tries = tries;
+        this.stop = stop;
+        this.tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, TRIES_BY_KINDS / Math.max(1, demand.kinds.size())));
         this.power = 1 + random.nextDouble() * 0.3;
     }
 
@@ -30,7 +39,7 @@ final class SheetBySheet {
         int fresh = 0;
         for (int stock = 0; stock < demand.stock.size(); stock++) {
             boolean offcut = demand.stock.get(stock).offcut();
-            while (supply[stock] > 0 && !Demand.isNone(left) && (offcut || fresh < newSheets)) {
+            while (supply[stock] > 0 && !stop.getAsBoolean() && !Demand.isNone(left) && (offcut || fresh < newSheets)) {
                 Fill fill = best(stock, left);
                 if (fill.spots().isEmpty()) {
                     break;

@@ -115,7 +115,7 @@ class SheetMethodsTest {
     @Property(tries = 100)
     void fence_isMovedOnlyWhenNoCutWaitsAtItsSetting(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 4, 4, false);
-        Fill fill = new SheetBySheet(demand, new Random(seed), 5).fill(demand.quantities(), demand.supply(), 1).get(0);
+        Fill fill = new SheetBySheet(demand, new Random(seed), () -> false).fill(demand.quantities(), demand.supply(), 1).get(0);
         List<Cut> cuts = fill.cuts();
         for (int i = 1; i < cuts.size(); i++) {
             Cut before = cuts.get(i - 1);

@@ -25,7 +25,7 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons", "punches", "job", "job-to-buy", "job-cutting", "job-table");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons", "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
@@ -105,6 +105,10 @@ final class ScreenShot {
             }
             case "job", "job-cutting", "job-table" -> screens.jobPlace().open("Comet");
             case "job-to-buy" -> screens.jobPlace().open("Volunteers");
+            case "job-large-text" -> {
+                screens.jobPlace().open("Comet");
+                screens.scaleText(1.25);
+            }
             case "stash" -> stash(StashKind.PAPER, "Starfield");
             case "offcuts" -> stash(StashKind.OFFCUT, "Midnight");
             case "punches" -> stash(StashKind.PUNCH, "Comet");
