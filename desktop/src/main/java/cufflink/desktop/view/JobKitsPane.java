@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -40,6 +41,7 @@ final class JobKitsPane extends VBox {
     private final TextField name = new TextField();
     private final VBox rows = new VBox();
     private KeptJob built;
+    private Set<String> shown = Set.of();
 
     JobKitsPane(JobWork work, List<ProjectStore.Kept> projects, StashWork stash, Runnable delete) {
         this.work = work;
@@ -70,10 +72,18 @@ final class JobKitsPane extends VBox {
         name.setText(work.job().name());
     }
 
-    /** The papers of a job are known when it is planned. */
+    /** The papers of a job are known when it is planned. A better plan of the same papers leaves the rows alone: something may be being typed. */
     private void papersLater() {
-        built = null;
-        build();
+        if (!paperStocks().keySet().equals(shown)) {
+            built = null;
+            build();
+        }
+    }
+
+    private Map<String, Stock> paperStocks() {
+        Map<String, Stock> papers = new TreeMap<>();
+        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> Planner.papers(each).values().forEach(stock -> papers.putIfAbsent(Planner.material(stock), stock))));
+        return papers;
     }
 
     private void build() {
@@ -158,8 +168,8 @@ final class JobKitsPane extends VBox {
     }
 
     private void papers() {
-        Map<String, Stock> papers = new TreeMap<>();
-        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> Planner.papers(each).values().forEach(stock -> papers.putIfAbsent(Planner.material(stock), stock))));
+        Map<String, Stock> papers = paperStocks();
+        shown = papers.keySet();
         if (!papers.isEmpty()) {
             rows.getChildren().add(Rows.heading("Papers"));
             papers.forEach((material, stock) -> rows.getChildren().add(Rows.row(stock.name(), instead(material))));
