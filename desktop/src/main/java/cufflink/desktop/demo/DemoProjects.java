@@ -80,7 +80,7 @@ public final class DemoProjects {
 
     /** A standing tube with a window, for the telescope's birthday. */
     public static Project telescope() {
-        return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card")
+        return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card").withSet("strip", "yes")
                 .withPaper("card", moonlight("12 in square")).withPaper("mat 1", midnight("Letter"));
     }
 
