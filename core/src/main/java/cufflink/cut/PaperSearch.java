@@ -252,7 +252,7 @@ final class PaperSearch {
         }
     }
 
-    /** Some sheets are chosen; the rest exactly if it is little, and in any case by tries, with fewer new sheets in all than are known. */
+    /** Some sheets are chosen; the rest exactly if it is little, and in any case by tries: with no more new sheets than are known, or as many as there are while pieces lack paper. */
     private boolean complete(List<Fill> chosen, int[] left, int[] supply, BooleanSupplier stop) {
         int used = new FillPlan(demand, chosen).newSheets();
         if (aim() >= used && Arrays.stream(left).sum() <= FEW) {
@@ -261,7 +261,7 @@ final class PaperSearch {
                 return offer(both(chosen, search.get().found()));
             }
         }
-        return offer(both(chosen, new SheetBySheet(demand, random, stop).fill(left, supply, best.newSheets() - used)));
+        return offer(both(chosen, new SheetBySheet(demand, random, stop).fill(left, supply, best.unplaced() == 0 ? best.newSheets() - used : Integer.MAX_VALUE)));
     }
 
     private static List<Fill> both(List<Fill> chosen, List<Fill> more) {

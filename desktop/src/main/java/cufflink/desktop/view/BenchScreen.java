@@ -5,11 +5,9 @@ import cufflink.desktop.control.Fractions;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
@@ -58,22 +56,13 @@ public final class BenchScreen extends BorderPane {
             }
         });
         setTop(new VBox(topBar(), new MessageBar(work.messageProperty(), () -> work.say(""))));
-        setLeft(scroll(size[0], "left-scroll"));
+        setLeft(Rows.scroll(size[0], "left-scroll"));
         setCenter(bench);
-        setRight(scroll(readOut, "right-scroll"));
+        setRight(Rows.scroll(readOut, "right-scroll"));
         setBottom(new RunStripPane(work));
         work.planProperty().addListener((property, was, is) -> show(is));
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
-    }
-
-    private static ScrollPane scroll(Node content, String style) {
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.getStyleClass().addAll("side-scroll", style);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        return scroll;
     }
 
     private void explainPicked(String id) {

@@ -15,7 +15,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -107,9 +106,9 @@ public final class JobsScreen extends BorderPane {
         picture.setOnMouseClicked(click -> picture.idAt(click.getX(), click.getY()).filter(id -> id.startsWith("cut ")).ifPresent(id -> found.pickCut(Integer.parseInt(id.substring(4)) - 1)));
         StackPane bench = new StackPane(picture);
         bench.getStyleClass().add("bench");
-        setLeft(scroll(new JobKitsPane(found, projects, stash, actions::deleteJob), "left-scroll"));
+        setLeft(Rows.scroll(new JobKitsPane(found, projects, stash, actions::deleteJob), "left-scroll"));
         setCenter(bench);
-        setRight(scroll(new JobReadOutPane(found, stash, format), "right-scroll"));
+        setRight(Rows.scroll(new JobReadOutPane(found, stash, format), "right-scroll"));
         setBottom(new JobStripPane(found, format));
         found.sheetsProperty().addListener(change -> picture.repaint());
         found.jobProperty().addListener(change -> picture.repaint());
@@ -119,15 +118,6 @@ public final class JobsScreen extends BorderPane {
     private static int cutNow(JobWork found) {
         List<Cut> cuts = found.sheet().orElseThrow().layout().cuts();
         return found.job().cut() < cuts.size() ? cuts.get(found.job().cut()).number() : 0;
-    }
-
-    private static ScrollPane scroll(Node content, String style) {
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.getStyleClass().addAll("side-scroll", style);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
-        return scroll;
     }
 
     private void onKey(KeyEvent key) {

@@ -3,6 +3,7 @@ package cufflink.desktop.view;
 import cufflink.desktop.control.Fractions;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
@@ -31,5 +32,15 @@ final class Rows {
 
     static Fractions text(String text, String style) {
         return new Fractions(text, style);
+    }
+
+    /** A side pane that scrolls up and down only. */
+    static ScrollPane scroll(Node content, String style) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.getStyleClass().addAll("side-scroll", style);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        return scroll;
     }
 }

@@ -74,8 +74,8 @@ public final class StashScreen extends BorderPane {
         this.detail = new StashDetailPane(work, unit, actions);
         getStyleClass().add("stash-screen");
         setTop(new VBox(topBar(), new MessageBar(work.messageProperty(), () -> work.say(""))));
-        setLeft(scroll(side(), "left-scroll"));
-        setRight(scroll(detail, "right-scroll"));
+        setLeft(Rows.scroll(side(), "left-scroll"));
+        setRight(Rows.scroll(detail, "right-scroll"));
         title.getStyleClass().add("shelf-title");
         count.getStyleClass().add("shelf-count");
         HBox heading = new HBox(title, count);
@@ -91,14 +91,6 @@ public final class StashScreen extends BorderPane {
         work.stashProperty().addListener((property, was, is) -> show());
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show();
-    }
-
-    private static ScrollPane scroll(Node content, String style) {
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.getStyleClass().addAll("side-scroll", style);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        return scroll;
     }
 
     private HBox topBar() {
