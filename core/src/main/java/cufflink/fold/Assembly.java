@@ -6,22 +6,42 @@ import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
-/**
- * Pieces joined into one thing; a single piece is an assembly without joins.
- *
- * @param pieces the main piece first
- * @param joins  in the order in which they are made
- * @param anchor the panel that stays on the table
- * @param lean   degrees by which it is turned in its plane there
- */
-public record Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef anchor, double lean) {
-    public Assembly {
-        pieces = List.copyOf(pieces);
-        joins = List.copyOf(joins);
+/** Pieces joined into one thing; a single piece is an assembly without joins. */
+public final class Assembly {
+    private final List<CreasePattern> pieces;
+    private final List<Join> joins;
+    private final PanelRef anchor;
+    private final double lean;
+    private final Map<PanelRef, Panel> panels = new LinkedHashMap<>();
+    private final List<PanelRef> order;
+    private final Set<CreaseRef> creases;
+
+    /**
+     * Joins pieces.
+     *
+     * @param pieces the main piece first
+     * @param joins  in the order in which they are made
+     * @param anchor the panel that stays on the table
+     * @param lean   degrees by which it is turned in its plane there
+     */
+    public Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef anchor, double lean) {
+        this.pieces = List.copyOf(pieces);
+        this.joins = List.copyOf(joins);
+        this.anchor = anchor;
+        this.lean = lean;
+        pieces.forEach(pattern -> pattern.panels().forEach(panel -> panels.put(new PanelRef(pattern.piece(), panel.id()), panel)));
+        order = List.copyOf(panels.keySet());
+        creases = turning();
     }
 
     /** One piece by itself. */
@@ -36,33 +56,72 @@ public record Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef an
         return new Assembly(pieces, all, anchor, lean);
     }
 
+    private Set<CreaseRef> turning() {
+        Set<CreaseRef> all = new TreeSet<>(Comparator.comparing(CreaseRef::toString));
+        for (CreasePattern pattern : pieces) {
+            pattern.hinges().stream().filter(Hinge::folds).forEach(hinge -> all.add(new CreaseRef(pattern.piece(), hinge.crease())));
+        }
+        joins.stream().filter(join -> join.axis().isPresent()).forEach(join -> all.add(slot(join)));
+        return Collections.unmodifiableSet(all);
+    }
+
+    /** The pieces, the main one first. */
+    public List<CreasePattern> pieces() {
+        return pieces;
+    }
+
+    /** The joins in the order in which they are made. */
+    public List<Join> joins() {
+        return joins;
+    }
+
+    /** The panel that stays on the table. */
+    public PanelRef anchor() {
+        return anchor;
+    }
+
+    /** Degrees by which the anchor is turned in its plane. */
+    public double lean() {
+        return lean;
+    }
+
     public CreasePattern pattern(String piece) {
         return pieces.stream().filter(pattern -> pattern.piece().equals(piece)).findFirst().orElseThrow();
     }
 
+    /** A panel of one of the pieces; {@link NoSuchElementException} for any other. */
     public Panel panel(PanelRef ref) {
-        return pattern(ref.piece()).panel(ref.panel()).orElseThrow();
+        Panel panel = panels.get(ref);
+        if (panel == null) {
+            throw new NoSuchElementException("no panel " + ref);
+        }
+        return panel;
     }
 
     /** Every panel, piece by piece. */
     public List<PanelRef> panels() {
-        List<PanelRef> panels = new ArrayList<>();
-        pieces.forEach(pattern -> pattern.panels().forEach(panel -> panels.add(new PanelRef(pattern.piece(), panel.id()))));
-        return panels;
+        return order;
     }
 
-    /** Every crease that can turn, and every slot. */
+    /** Every crease that can turn, and every slot, by name. */
     public Set<CreaseRef> creases() {
-        Set<CreaseRef> creases = new TreeSet<>((a, b) -> a.toString().compareTo(b.toString()));
-        for (CreasePattern pattern : pieces) {
-            pattern.hinges().stream().filter(Hinge::folds).forEach(hinge -> creases.add(new CreaseRef(pattern.piece(), hinge.crease())));
-        }
-        joins.stream().filter(join -> join.axis().isPresent()).forEach(join -> creases.add(slot(join)));
         return creases;
     }
 
     /** The name of the angle at a slot. */
     static CreaseRef slot(Join join) {
         return new CreaseRef(join.part().piece(), join.id());
+    }
+
+    /** Assemblies are equal if the same pieces are joined in the same way and stand alike. */
+    @Override
+    public boolean equals(Object other) {
+        return other == this || other instanceof Assembly assembly && anchor.equals(assembly.anchor) && lean == assembly.lean && joins.equals(assembly.joins)
+                && pieces.equals(assembly.pieces);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(order, anchor, lean);
     }
 }

@@ -62,7 +62,7 @@ public final class AssemblyCloser {
         boolean turned = piece.state().position().get(panels.get(0)).turnsOver() != state.position().get(panels.get(0)).turnsOver();
         for (PanelRef a : panels) {
             for (PanelRef b : panels) {
-                if (piece.relation().above(a, b).orElse(false)) {
+                if (piece.relation().side(a, b) > 0) {
                     known.add(turned ? new LayerProblem.Known(b, a) : new LayerProblem.Known(a, b));
                 }
             }

@@ -112,10 +112,17 @@ public final class FoldMotion {
             path.add(last.then(state -> {
                 Map<CreaseRef, Double> next = new LinkedHashMap<>(wanted);
                 next.replaceAll((crease, angle) -> state.angle(crease) + (changing.contains(crease) ? (angle - state.angle(crease)) / left : 0));
-                return folder.follow(state.angles(), next, List.of(kept, drivers, Set.of()));
+                return folder.follow(path.size() < 2 ? state.angles() : goingOn(path.get(path.size() - 2).orThrow(), state), next, List.of(kept, drivers, Set.of()));
             }));
         }
         return path;
+    }
+
+    /** The angles after another step like the last: near where the next is to be found. */
+    private static Map<CreaseRef, Double> goingOn(FoldedState before, FoldedState now) {
+        Map<CreaseRef, Double> next = new LinkedHashMap<>(now.angles());
+        next.replaceAll((crease, angle) -> 2 * angle - before.angle(crease));
+        return next;
     }
 
     /** Two motions are equal if they lead from the same state towards the same angles. */

@@ -9,11 +9,11 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.locationtech.jts.geom.Coordinate;
 
 /**
  * Folds a piece along its sequence. Each step turns one crease or several at once (a collapse). What moves as one keeps its order; of all other panels the motion itself
@@ -88,8 +88,7 @@ public final class FoldSequencer {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
         Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
         obstacle.map(this::atStep).ifPresent(problems::add);
-        Set<PanelRef> moved = new LinkedHashSet<>();
-        folder.assembly().panels().stream().filter(panel -> state.position().get(panel).difference(after.position().get(panel)) > 1e-9).forEach(moved::add);
+        Set<PanelRef> moved = Travel.between(state, after).moved();
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
@@ -109,14 +108,15 @@ public final class FoldSequencer {
     /** The order of all pairs about which the past or the motion leaves no doubt. */
     private List<LayerProblem.Known> known(FoldStep step, FoldMotion motion, FoldedState after, Places places) {
         List<LayerProblem.Known> known = new ArrayList<>();
-        Optional<FoldedState> landing = motion.at(LANDING).value();
+        Optional<Travel> landing = motion.at(LANDING).value().map(near -> Travel.between(after, near));
+        Optional<Travel> since = lastFlat.map(flat -> Travel.between(flat.state(), after));
         List<PanelRef> panels = folder.assembly().panels();
         for (int i = 0; i < panels.size(); i++) {
             for (int j = i + 1; j < panels.size(); j++) {
-                PanelRef a = panels.get(i);
-                PanelRef b = panels.get(j);
-                if (places.overlap(a, b)) {
-                    tucked(step, a, b).or(() -> kept(after, a, b)).or(() -> landing.flatMap(near -> landed(places, after, near, a, b)))
+                if (places.cellsOf(i).intersects(places.cellsOf(j))) {
+                    PanelRef a = panels.get(i);
+                    PanelRef b = panels.get(j);
+                    tucked(step, a, b).or(() -> since.flatMap(way -> kept(way, a, b))).or(() -> landing.flatMap(way -> landed(places, way, a, b)))
                             .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }
@@ -135,18 +135,17 @@ public final class FoldSequencer {
         return Optional.empty();
     }
 
-    private Optional<Boolean> kept(FoldedState after, PanelRef a, PanelRef b) {
-        if (lastFlat.isEmpty() || !PathChecker.together(lastFlat.get().state(), after, a, b)) {
-            return Optional.empty();
-        }
-        boolean turned = lastFlat.get().state().position().get(a).turnsOver() != after.position().get(a).turnsOver();
-        return lastFlat.get().relation().above(a, b).map(above -> above != turned);
+    /** Panels that moved as one since the last flat state lie as they lay, or all turned over. */
+    private Optional<Boolean> kept(Travel since, PanelRef a, PanelRef b) {
+        boolean turned = since.of(a).turnsOver();
+        return since.together(a, b) ? lastFlat.get().relation().above(a, b).map(above -> above != turned) : Optional.empty();
     }
 
-    private static Optional<Boolean> landed(Places places, FoldedState flat, FoldedState near, PanelRef a, PanelRef b) {
+    /** What lies higher just before the end lies above. */
+    private static Optional<Boolean> landed(Places places, Travel back, PanelRef a, PanelRef b) {
         double widest = 0;
-        for (var place : places.commonPoints(a, b)) {
-            double rise = PathChecker.rise(flat, near, a, b, place);
+        for (Coordinate place : places.commonPoints(a, b)) {
+            double rise = back.rise(a, b, place);
             widest = Math.abs(rise) > Math.abs(widest) ? rise : widest;
         }
         return Math.abs(widest) < APART ? Optional.empty() : Optional.of(widest > 0);

@@ -42,20 +42,19 @@ public final class Folder {
 
     /** The state at these angles if all loops close there. */
     private Optional<FoldedState> closed(Map<CreaseRef, Double> angles) {
-        RigidMotion[] position = linkage.place(crease -> angles.getOrDefault(crease, 0.0));
-        double widest = LoopSolver.largest(linkage.gaps(position, crease -> angles.getOrDefault(crease, 0.0)));
-        return widest < LoopSolver.CLOSED ? Optional.of(new FoldedState(assembly, angles, linkage.named(position))) : Optional.empty();
+        LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
+        return placed.widestGap() < LoopSolver.CLOSED ? Optional.of(new FoldedState(assembly, angles, placed.positions())) : Optional.empty();
     }
 
     /** Whether all loops close at these angles. */
     boolean closes(Map<CreaseRef, Double> angles) {
-        return closed(angles).isPresent();
+        return new LinkageState(linkage, linkage.angles(angles)).widestGap() < LoopSolver.CLOSED;
     }
 
     private Problem doesNotClose(Map<CreaseRef, Double> angles) {
-        double[] gaps = linkage.gaps(linkage.place(crease -> angles.getOrDefault(crease, 0.0)), crease -> angles.getOrDefault(crease, 0.0));
-        CreaseRef at = linkage.widest(gaps).angle();
-        String found = "The panels around crease " + at.crease() + " do not close: they end " + Math.round(LoopSolver.largest(gaps) * 100) / 100.0 + " mm apart.";
+        LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
+        CreaseRef at = placed.widest().angle();
+        String found = "The panels around crease " + at.crease() + " do not close: they end " + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
         return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice).orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
     }
 
@@ -98,7 +97,7 @@ public final class Folder {
 
     /** The flat, unfolded state. */
     FoldedState unfolded() {
-        return new FoldedState(assembly, Map.of(), linkage.named(linkage.place(crease -> 0)));
+        return new FoldedState(assembly, Map.of(), new LinkageState(linkage, linkage.angles(Map.of())).positions());
     }
 
     /** Panels that no crease or join reaches. */

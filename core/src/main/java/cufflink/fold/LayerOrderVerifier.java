@@ -8,9 +8,7 @@ import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
@@ -32,20 +30,30 @@ public final class LayerOrderVerifier {
     private static final double ACROSS = 1e-3;
     private static final double[] SHARES = {0.02, 0.25, 0.5, 0.75, 0.98};
 
-    private record Crease(String piece, Hinge hinge, PanelRef first, PanelRef second, LineSegment at, boolean folded, boolean asMarked) {
+    /** A hinge where it came to lie; its panels by number. */
+    private record Crease(String piece, Hinge hinge, int first, int second, LineSegment at, boolean folded, boolean asMarked) {
+        boolean has(int panel) {
+            return panel == first || panel == second;
+        }
     }
 
     private final FoldedState state;
-    private final LayerRelation relation;
     private final List<PanelRef> panels;
-    private final Map<PanelRef, Polygon> footprint = new HashMap<>();
+    private final Polygon[] footprint;
+    /** By the panels' numbers: 1 if the first lies above the second, −1 if below, 0 if they do not overlap. */
+    private final int[][] side;
     private final List<Crease> creases = new ArrayList<>();
 
     private LayerOrderVerifier(FoldedState state, LayerRelation relation) {
         this.state = state;
-        this.relation = relation;
-        this.panels = state.assembly().panels();
-        panels.forEach(panel -> footprint.put(panel, state.footprint(panel)));
+        panels = state.assembly().panels();
+        footprint = panels.stream().map(state::footprint).toArray(Polygon[]::new);
+        side = new int[panels.size()][panels.size()];
+        for (int i = 0; i < side.length; i++) {
+            for (int j = 0; j < side.length; j++) {
+                side[i][j] = relation.side(panels.get(i), panels.get(j));
+            }
+        }
         for (CreasePattern pattern : state.assembly().pieces()) {
             pattern.hinges().forEach(hinge -> creases.add(crease(pattern.piece(), hinge)));
         }
@@ -53,11 +61,9 @@ public final class LayerOrderVerifier {
 
     private Crease crease(String piece, Hinge hinge) {
         PanelRef first = new PanelRef(piece, hinge.first());
-        RigidMotion motion = state.position().get(first);
-        Point3 a = motion.apply(hinge.at().p0);
-        Point3 b = motion.apply(hinge.at().p1);
         double angle = hinge.folds() ? state.angle(new CreaseRef(piece, hinge.crease())) : 0;
-        return new Crease(piece, hinge, first, new PanelRef(piece, hinge.second()), new LineSegment(a.x(), a.y(), b.x(), b.y()), Math.abs(angle) > 90, angle > 0);
+        return new Crease(piece, hinge, panels.indexOf(first), panels.indexOf(new PanelRef(piece, hinge.second())), Footprints.of(hinge.at(), state.position().get(first)),
+                Math.abs(angle) > 90, angle > 0);
     }
 
     /** The proved state, or the panels that would pass through each other. */
@@ -77,9 +83,9 @@ public final class LayerOrderVerifier {
             if (crease.folded() && !sidesRight(crease)) {
                 problems.add(problem(crease, "is folded the wrong way for this order of layers."));
             }
-            for (PanelRef panel : panels) {
-                if (between(panel, crease) && crosses(footprint.get(panel), crease.at())) {
-                    problems.add(problem(crease, "would have to pass through the " + state.assembly().panel(panel).label() + "."));
+            for (int panel = 0; panel < side.length; panel++) {
+                if (between(panel, crease) && crosses(footprint[panel], crease.at())) {
+                    problems.add(problem(crease, "would have to pass through the " + state.assembly().panel(panels.get(panel)).label() + "."));
                 }
             }
         }
@@ -101,19 +107,14 @@ public final class LayerOrderVerifier {
     }
 
     private boolean sidesRight(Crease crease) {
-        boolean nearTurned = state.position().get(crease.first()).turnsOver();
+        boolean nearTurned = state.position().get(panels.get(crease.first())).turnsOver();
         boolean valley = (crease.hinge().fold() == Fold.VALLEY) == crease.asMarked();
-        return relation.above(crease.second(), crease.first()).map(above -> above == (valley != nearTurned)).orElse(true);
+        return side[crease.second()][crease.first()] != (valley != nearTurned ? -1 : 1);
     }
 
     /** Above one of the crease's panels and below the other; false where it overlaps only one. */
-    private boolean between(PanelRef panel, Crease crease) {
-        if (panel.equals(crease.first()) || panel.equals(crease.second())) {
-            return false;
-        }
-        var first = relation.above(panel, crease.first());
-        var second = relation.above(panel, crease.second());
-        return first.isPresent() && second.isPresent() && !first.equals(second);
+    private boolean between(int panel, Crease crease) {
+        return !crease.has(panel) && side[panel][crease.first()] * side[panel][crease.second()] < 0;
     }
 
     /** Whether paper lies on both sides of a stretch of the segment. */
@@ -131,11 +132,8 @@ public final class LayerOrderVerifier {
     }
 
     private boolean interleaved(Crease a, Crease b) {
-        if (!a.folded() || !b.folded() || a.first().equals(b.first()) || a.first().equals(b.second()) || a.second().equals(b.first())
-                || a.second().equals(b.second()) || !meet(a, b)) {
-            return false;
-        }
-        return between(b.first(), a) != between(b.second(), a) && between(a.first(), b) != between(a.second(), b);
+        return a.folded() && b.folded() && !a.has(b.first()) && !a.has(b.second()) && between(b.first(), a) != between(b.second(), a)
+                && between(a.first(), b) != between(a.second(), b) && meet(a, b);
     }
 
     /** Whether two folds share a stretch of a line and open to the same side there. */
@@ -150,29 +148,24 @@ public final class LayerOrderVerifier {
             return false;
         }
         LineSegment shared = new LineSegment(a.at().pointAlong(from), a.at().pointAlong(to));
-        return side(a, shared) == side(b, shared);
+        return opens(a, shared) == opens(b, shared);
     }
 
-    private int side(Crease crease, LineSegment shared) {
-        return covers(footprint.get(crease.first()), shared.pointAlongOffset(0.5, ACROSS)) ? 1 : -1;
+    private boolean opens(Crease crease, LineSegment shared) {
+        return covers(footprint[crease.first()], shared.pointAlongOffset(0.5, ACROSS));
     }
 
     private void rings(List<Problem> problems) {
-        for (int i = 0; i < panels.size(); i++) {
-            for (int j = i + 1; j < panels.size(); j++) {
-                for (int k = j + 1; k < panels.size() && problems.isEmpty(); k++) {
-                    if (inRing(panels.get(i), panels.get(j), panels.get(k)) && footprint.get(panels.get(i)).intersection(footprint.get(panels.get(j)))
-                            .intersection(footprint.get(panels.get(k))).getArea() > Overlay.SPECK) {
+        for (int i = 0; i < side.length; i++) {
+            for (int j = i + 1; j < side.length; j++) {
+                for (int k = j + 1; k < side.length && problems.isEmpty(); k++) {
+                    if (side[i][j] != 0 && side[i][j] == side[j][k] && side[i][j] == side[k][i]
+                            && footprint[i].intersection(footprint[j]).intersection(footprint[k]).getArea() > Overlay.SPECK) {
                         problems.add(Problem.error(panels.get(i).piece(), "The panels " + panels.get(i).panel() + ", " + panels.get(j).panel() + " and "
                                 + panels.get(k).panel() + " would lie in a ring.", ""));
                     }
                 }
             }
         }
-    }
-
-    private boolean inRing(PanelRef a, PanelRef b, PanelRef c) {
-        var ab = relation.above(a, b);
-        return ab.isPresent() && ab.equals(relation.above(b, c)) && ab.equals(relation.above(c, a));
     }
 }

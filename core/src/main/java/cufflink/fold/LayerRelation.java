@@ -46,8 +46,13 @@ public final class LayerRelation {
 
     /** Whether the first lies above the second; absent if they do not overlap. */
     public Optional<Boolean> above(PanelRef first, PanelRef second) {
-        byte found = above[index.get(first)][index.get(second)];
-        return found == 0 ? Optional.empty() : Optional.of(found > 0);
+        int side = side(first, second);
+        return side == 0 ? Optional.empty() : Optional.of(side > 0);
+    }
+
+    /** 1 if the first lies above the second, −1 if below, 0 if they do not overlap. */
+    int side(PanelRef first, PanelRef second) {
+        return above[index.get(first)][index.get(second)];
     }
 
     /** Sorts panels that all overlap at some place, the nearest to the viewer first. */

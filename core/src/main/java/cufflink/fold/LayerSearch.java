@@ -42,27 +42,37 @@ final class LayerSearch {
         answer = new byte[constraints.size()];
         trail = new int[constraints.size()];
         answer[0] = 1;
-        rulesOf = new int[constraints.size()][];
-        List<List<Integer>> lists = new ArrayList<>();
-        for (int i = 0; i < constraints.size(); i++) {
-            lists.add(new ArrayList<>());
-        }
-        for (int rule = 0; rule < rules.size(); rule++) {
-            for (int literal : rules.get(rule)) {
-                lists.get(literal >> 1).add(rule);
-            }
-        }
-        for (int i = 0; i < lists.size(); i++) {
-            rulesOf[i] = lists.get(i).stream().mapToInt(rule -> rule).distinct().toArray();
-        }
+        rulesOf = rulesOf();
         questions = IntStream.range(1, constraints.size()).filter(i -> constraints.find(2 * i) >> 1 == i).toArray();
     }
 
+    private int[][] rulesOf() {
+        int[] count = new int[answer.length];
+        rules.forEach(rule -> Arrays.stream(rule).forEach(literal -> count[literal >> 1]++));
+        int[][] of = new int[answer.length][];
+        Arrays.setAll(of, question -> new int[count[question]]);
+        for (int rule = rules.size() - 1; rule >= 0; rule--) {
+            for (int literal : rules.get(rule)) {
+                of[literal >> 1][--count[literal >> 1]] = rule;
+            }
+        }
+        return of;
+    }
+
     private void add(int[] rule, Set<List<Integer>> known) {
-        int[] merged = Arrays.stream(rule).map(constraints::find).sorted().toArray();
-        if (known.add(Arrays.stream(merged).boxed().toList())) {
+        int[] merged = rule.clone();
+        for (int i = 0; i < merged.length; i++) {
+            merged[i] = constraints.find(merged[i]);
+        }
+        Arrays.sort(merged);
+        if (!isObeyed(merged) && known.add(Arrays.stream(merged).boxed().toList())) {
             rules.add(merged);
         }
+    }
+
+    /** Whether a rule asks nothing more: of a triple two answers are known to differ, which sorting brings side by side. */
+    private static boolean isObeyed(int[] merged) {
+        return merged.length == 3 && ((merged[0] ^ merged[1]) == 1 || (merged[1] ^ merged[2]) == 1);
     }
 
     /** Looks for one answer. */

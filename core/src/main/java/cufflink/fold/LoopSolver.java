@@ -29,120 +29,127 @@ final class LoopSolver {
     private static final double NEAR_ENOUGH = 0.05;
 
     private final Linkage linkage;
-    private final List<CreaseRef> free;
-    private final Map<CreaseRef, Double> angles;
-
+    private final int[] free;
+    /** The loops that the free angles open and close. */
+    private final int[] loops;
+    /** Degrees by number, of every angle. */
     private final double[] wish;
+    private final LinearSolverDense<DMatrixRMaj> solver;
+    private final DMatrixRMaj normal;
+    private final DMatrixRMaj right;
+    private LinkageState placed;
+    private double[] angles;
+    private double[] gaps;
 
-    private LoopSolver(Linkage linkage, Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+    private LoopSolver(Linkage linkage, double[] start, double[] wish, int[] free) {
         this.linkage = linkage;
         this.free = free;
-        this.angles = new HashMap<>(wanted);
-        free.forEach(crease -> angles.put(crease, start.getOrDefault(crease, 0.0)));
-        this.wish = free.stream().mapToDouble(crease -> wanted.getOrDefault(crease, 0.0)).toArray();
+        this.loops = linkage.loopsWith(free);
+        this.wish = wish;
+        this.solver = LinearSolverFactory_DDRM.chol(free.length);
+        this.normal = new DMatrixRMaj(free.length, free.length);
+        this.right = new DMatrixRMaj(free.length, 1);
+        double[] first = wish.clone();
+        for (int number : free) {
+            first[number] = start[number];
+        }
+        stand(first);
     }
 
     /** Angles in degrees: those wanted, with the free ones changed; absent if none near {@code start} close the loops. */
     static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
-        return new LoopSolver(linkage, start, wanted, free).solve();
+        int[] numbers = linkage.numbers(free);
+        return new LoopSolver(linkage, linkage.angles(start), linkage.angles(wanted), numbers).solve().map(angles -> {
+            Map<CreaseRef, Double> solved = new HashMap<>(wanted);
+            for (int i = 0; i < numbers.length; i++) {
+                solved.put(free.get(i), angles[numbers[i]]);
+            }
+            return solved;
+        });
     }
 
-    private Optional<Map<CreaseRef, Double>> solve() {
+    private void stand(double[] at) {
+        angles = at;
+        placed = new LinkageState(linkage, at);
+        gaps = placed.gaps(loops);
+    }
+
+    private Optional<double[]> solve() {
         approach();
-        double[] gaps = gaps();
         double damping = 1;
         for (int round = 0; round < MOST_ROUNDS && largest(gaps) > CLOSED / 10; round++) {
-            DMatrixRMaj slope = slope(gaps.length);
-            double[] start = free.stream().mapToDouble(angles::get).toArray();
+            DMatrixRMaj slopes = placed.slopes(free, loops);
+            double[] before = angles;
+            double open = squares(gaps);
             boolean better = false;
             for (int attempt = 0; attempt < 12 && !better; attempt++) {
-                Optional<double[]> step = step(slope, gaps, damping);
-                for (int i = 0; i < start.length && step.isPresent(); i++) {
-                    angles.put(free.get(i), start[i] + step.get()[i]);
+                Optional<double[]> step = step(slopes, gaps, damping);
+                if (step.isPresent()) {
+                    LinkageState last = placed;
+                    double[] wide = gaps;
+                    stand(moved(before, step.get(), 1));
+                    better = squares(gaps) < open;
+                    if (!better) {
+                        angles = before;
+                        placed = last;
+                        gaps = wide;
+                    }
                 }
-                double[] next = gaps();
-                better = step.isPresent() && squares(next) < squares(gaps);
                 damping = better ? Math.max(damping / 8, 1e-12) : damping * 4;
-                gaps = better ? next : gaps;
             }
             if (!better) {
-                for (int i = 0; i < start.length; i++) {
-                    angles.put(free.get(i), start[i]);
-                }
                 break;
             }
         }
-        return largest(gaps) < CLOSED ? Optional.of(angles) : Optional.empty();
+        return placed.widestGap() < CLOSED ? Optional.of(angles) : Optional.empty();
+    }
+
+    private double[] moved(double[] from, double[] step, double share) {
+        double[] to = from.clone();
+        for (int i = 0; i < free.length; i++) {
+            to[free[i]] += step[i] * share;
+        }
+        return to;
     }
 
     /** Moves to about the nearest angles that close: each step is the wish's pull less what of it would open the loops. */
     private void approach() {
         for (int round = 0; round < MOST_APPROACHES; round++) {
-            double[] gaps = gaps();
-            DMatrixRMaj slope = slope(gaps.length);
-            DMatrixRMaj pull = new DMatrixRMaj(free.size(), 1);
-            for (int i = 0; i < wish.length; i++) {
-                pull.set(i, 0, wish[i] - angles.get(free.get(i)));
+            DMatrixRMaj slopes = placed.slopes(free, loops);
+            DMatrixRMaj pull = new DMatrixRMaj(free.length, 1);
+            for (int i = 0; i < free.length; i++) {
+                pull.set(i, 0, wish[free[i]] - angles[free[i]]);
             }
             DMatrixRMaj opens = new DMatrixRMaj(gaps.length, 1);
-            CommonOps_DDRM.mult(slope, pull, opens);
-            for (int k = 0; k < gaps.length; k++) {
-                opens.add(k, 0, gaps[k]);
-            }
-            Optional<double[]> correction = step(slope, opens.getData(), 1e-3);
+            CommonOps_DDRM.mult(slopes, pull, opens);
+            CommonOps_DDRM.addEquals(opens, DMatrixRMaj.wrap(gaps.length, 1, gaps));
+            Optional<double[]> correction = step(slopes, opens.getData(), 1e-3);
             if (correction.isEmpty()) {
                 return;
             }
             double longest = 0;
-            for (int i = 0; i < wish.length; i++) {
+            for (int i = 0; i < free.length; i++) {
                 pull.add(i, 0, correction.get()[i]);
                 longest = Math.max(longest, Math.abs(pull.get(i, 0)));
             }
-            double share = Math.min(1, LONGEST_STEP / Math.max(longest, 1e-12));
-            for (int i = 0; i < wish.length; i++) {
-                angles.merge(free.get(i), pull.get(i, 0) * share, Double::sum);
-            }
+            stand(moved(angles, pull.getData(), Math.min(1, LONGEST_STEP / Math.max(longest, 1e-12))));
             if (longest < NEAR_ENOUGH) {
                 return;
             }
         }
     }
 
-    private double[] gaps() {
-        return linkage.gaps(linkage.place(this::angle), this::angle);
-    }
-
-    private double angle(CreaseRef crease) {
-        return angles.getOrDefault(crease, 0.0);
-    }
-
-    private DMatrixRMaj slope(int rows) {
-        DMatrixRMaj slope = new DMatrixRMaj(rows, free.size());
-        double[][] columns = linkage.slopes(linkage.place(this::angle), this::angle, free);
-        for (int i = 0; i < columns.length; i++) {
-            for (int k = 0; k < rows; k++) {
-                slope.set(k, i, columns[i][k]);
-            }
-        }
-        return slope;
-    }
-
     /** (JᵀJ + damping) step = −Jᵀ gaps. */
-    private Optional<double[]> step(DMatrixRMaj slope, double[] gaps, double damping) {
-        int n = free.size();
-        DMatrixRMaj normal = new DMatrixRMaj(n, n);
-        CommonOps_DDRM.multTransA(slope, slope, normal);
-        for (int i = 0; i < n; i++) {
+    private Optional<double[]> step(DMatrixRMaj slopes, double[] open, double damping) {
+        CommonOps_DDRM.multTransA(slopes, slopes, normal);
+        for (int i = 0; i < free.length; i++) {
             normal.add(i, i, damping * 1e-3);
         }
-        DMatrixRMaj right = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multTransA(slope, new DMatrixRMaj(gaps.length, 1, true, gaps), right);
-        CommonOps_DDRM.changeSign(right);
-        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(n);
-        DMatrixRMaj step = new DMatrixRMaj(n, 1);
+        CommonOps_DDRM.multTransA(-1, slopes, DMatrixRMaj.wrap(open.length, 1, open), right);
         if (!solver.setA(normal)) {
             return Optional.empty();
         }
+        DMatrixRMaj step = new DMatrixRMaj(free.length, 1);
         solver.solve(right, step);
         return Optional.of(step.getData());
     }
@@ -155,8 +162,7 @@ final class LoopSolver {
         return sum;
     }
 
-    /** The largest of some gaps. */
-    static double largest(double[] values) {
+    private static double largest(double[] values) {
         double most = 0;
         for (double value : values) {
             most = Math.max(most, Math.abs(value));

@@ -1,9 +1,11 @@
 package cufflink.fold;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +56,9 @@ final class Overlay {
     }
 
     private record Ends(Coordinate from, Coordinate to) {
+        boolean sharesAnEnd(Ends other) {
+            return from.equals2D(other.from) || to.equals2D(other.to) || from.equals2D(other.to) || to.equals2D(other.from);
+        }
     }
 
     private final List<Cell> cells = new ArrayList<>();
@@ -91,11 +96,7 @@ final class Overlay {
                 addSides(face.getInteriorRingN(i).getCoordinates(), sides);
             }
         }
-        List<LineSegment> stretches = noded(sides).stream().map(side -> new LineSegment(side.from(), side.to())).toList();
-        List<Polygon> regions = new ArrayList<>(Subdivision.regions(stretches, FACTORY));
-        regions.forEach(Polygon::normalize);
-        regions.sort(Polygon::compareTo);
-        return regions;
+        return Subdivision.regions(noded(sides).stream().map(side -> new LineSegment(side.from(), side.to())).toList(), FACTORY);
     }
 
     private static void addSides(Coordinate[] ring, Set<Ends> sides) {
@@ -113,11 +114,13 @@ final class Overlay {
 
     /** Splits all sides where they meet: first at corners that lie on them but for rounding, then where two of them cross. */
     private static Set<Ends> noded(Set<Ends> sides) {
-        Set<Coordinate> corners = new LinkedHashSet<>();
+        Set<Coordinate> distinct = new HashSet<>();
         sides.forEach(side -> {
-            corners.add(side.from());
-            corners.add(side.to());
+            distinct.add(side.from());
+            distinct.add(side.to());
         });
+        Coordinate[] corners = distinct.toArray(new Coordinate[0]);
+        Arrays.sort(corners);
         Set<Ends> split = new LinkedHashSet<>();
         sides.forEach(side -> split(side, corners, split));
         return crossed(new ArrayList<>(split));
@@ -126,8 +129,7 @@ final class Overlay {
     /** Splits sides, in the order of their left ends, where two of them cross. */
     private static Set<Ends> crossed(List<Ends> sides) {
         sides.sort(Comparator.comparing(Ends::from));
-        List<Set<Coordinate>> on = new ArrayList<>();
-        sides.forEach(side -> on.add(new TreeSet<>(List.of(side.from(), side.to()))));
+        Map<Ends, Set<Coordinate>> cuts = new HashMap<>();
         RobustLineIntersector meeting = new RobustLineIntersector();
         for (int i = 0; i < sides.size(); i++) {
             Ends a = sides.get(i);
@@ -135,44 +137,50 @@ final class Overlay {
             double most = Math.max(a.from().y, a.to().y);
             for (int j = i + 1; j < sides.size() && sides.get(j).from().x <= a.to().x; j++) {
                 Ends b = sides.get(j);
-                if (Math.max(b.from().y, b.to().y) < least || Math.min(b.from().y, b.to().y) > most) {
+                if (Math.max(b.from().y, b.to().y) < least || Math.min(b.from().y, b.to().y) > most || a.sharesAnEnd(b)) {
                     continue;
                 }
                 meeting.computeIntersection(a.from(), a.to(), b.from(), b.to());
                 if (meeting.isProper()) {
                     Coordinate corner = onGrid(meeting.getIntersection(0));
-                    on.get(i).add(corner);
-                    on.get(j).add(corner);
+                    cuts.computeIfAbsent(a, key -> new TreeSet<>()).add(corner);
+                    cuts.computeIfAbsent(b, key -> new TreeSet<>()).add(corner);
                 }
             }
         }
         Set<Ends> crossed = new LinkedHashSet<>();
-        for (Set<Coordinate> corners : on) {
-            Coordinate last = null;
-            for (Coordinate corner : corners) {
-                if (last != null) {
-                    add(last, corner, crossed);
-                }
+        for (Ends side : sides) {
+            Coordinate last = side.from();
+            for (Coordinate corner : cuts.getOrDefault(side, Set.of())) {
+                add(last, corner, crossed);
                 last = corner;
             }
+            add(last, side.to(), crossed);
         }
         return crossed;
     }
 
-    private static void split(Ends side, Set<Coordinate> corners, Set<Ends> into) {
+    /** Splits a side, its left end first, at the corners on it; {@code corners} from left to right. */
+    private static void split(Ends side, Coordinate[] corners, Set<Ends> into) {
         LineSegment segment = new LineSegment(side.from(), side.to());
-        Envelope box = new Envelope(side.from(), side.to());
-        box.expandBy(ON_SIDE);
+        double low = Math.min(side.from().y, side.to().y) - ON_SIDE;
+        double high = Math.max(side.from().y, side.to().y) + ON_SIDE;
         List<Coordinate> on = new ArrayList<>();
-        for (Coordinate corner : corners) {
-            if (box.contains(corner) && segment.distance(corner) < ON_SIDE) {
-                on.add(corner);
+        for (int i = firstFrom(side.from().x - ON_SIDE, corners); i < corners.length && corners[i].x <= side.to().x + ON_SIDE; i++) {
+            if (corners[i].y >= low && corners[i].y <= high && segment.distance(corners[i]) < ON_SIDE) {
+                on.add(corners[i]);
             }
         }
         on.sort(Comparator.comparingDouble(corner -> corner.distance(side.from())));
         for (int i = 0; i + 1 < on.size(); i++) {
             add(on.get(i), on.get(i + 1), into);
         }
+    }
+
+    /** The first of the corners, from left to right, that is not left of x. */
+    private static int firstFrom(double x, Coordinate[] corners) {
+        int place = Arrays.binarySearch(corners, new Coordinate(x, Double.NEGATIVE_INFINITY));
+        return place < 0 ? -place - 1 : place;
     }
 
     private static Coordinate onGrid(Coordinate corner) {

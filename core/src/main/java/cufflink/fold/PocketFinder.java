@@ -112,11 +112,13 @@ final class PocketFinder {
     }
 
     private int root(int gap) {
-        int at = gap;
-        while (parent.get(at) != at) {
-            at = parent.get(at);
+        int above = parent.get(gap);
+        if (above == gap) {
+            return gap;
         }
-        return at;
+        int root = root(above);
+        parent.put(gap, root);
+        return root;
     }
 
     private void cross(int index, Overlay.Edge edge) {

@@ -1,24 +1,44 @@
 package cufflink.fold;
 
 import java.util.Arrays;
-import org.ejml.data.DMatrix4x4;
-import org.ejml.dense.fixed.CommonOps_DDF4;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
-/** A movement that keeps lengths, as a homogeneous matrix. */
+/** A movement that keeps lengths: a turning part, three rows of three, and a shift in millimetres. */
 public final class RigidMotion {
-    public static final RigidMotion STAY = new RigidMotion(new DMatrix4x4(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1));
+    public static final RigidMotion STAY = new RigidMotion(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0);
 
-    private final DMatrix4x4 matrix;
+    private final double xx;
+    private final double xy;
+    private final double xz;
+    private final double x;
+    private final double yx;
+    private final double yy;
+    private final double yz;
+    private final double y;
+    private final double zx;
+    private final double zy;
+    private final double zz;
+    private final double z;
 
-    private RigidMotion(DMatrix4x4 matrix) {
-        this.matrix = matrix;
+    private RigidMotion(double xx, double xy, double xz, double x, double yx, double yy, double yz, double y, double zx, double zy, double zz, double z) {
+        this.xx = xx;
+        this.xy = xy;
+        this.xz = xz;
+        this.x = x;
+        this.yx = yx;
+        this.yy = yy;
+        this.yz = yz;
+        this.y = y;
+        this.zx = zx;
+        this.zy = zy;
+        this.zz = zz;
+        this.z = z;
     }
 
     /** A shift in the plane. */
     public static RigidMotion shift(double x, double y) {
-        return new RigidMotion(new DMatrix4x4(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0, 0, 0, 0, 1));
+        return new RigidMotion(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0);
     }
 
     /** Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians. */
@@ -33,11 +53,10 @@ public final class RigidMotion {
         double yy = c + uy * uy * (1 - c);
         double px = line.p0.x;
         double py = line.p0.y;
-        return new RigidMotion(new DMatrix4x4(
+        return new RigidMotion(
                 xx, xy, uy * s, px - xx * px - xy * py,
                 xy, yy, -ux * s, py - xy * px - yy * py,
-                -uy * s, ux * s, c, uy * s * px - ux * s * py,
-                0, 0, 0, 1));
+                -uy * s, ux * s, c, uy * s * px - ux * s * py);
     }
 
     /** Turns the plane over about the upright line at x. */
@@ -49,18 +68,15 @@ public final class RigidMotion {
     public static RigidMotion spin(Coordinate centre, double degrees) {
         double c = Math.cos(Math.toRadians(degrees));
         double s = Math.sin(Math.toRadians(degrees));
-        return new RigidMotion(new DMatrix4x4(c, -s, 0, centre.x - c * centre.x + s * centre.y, s, c, 0, centre.y - s * centre.x - c * centre.y,
-                0, 0, 1, 0, 0, 0, 0, 1));
+        return new RigidMotion(c, -s, 0, centre.x - c * centre.x + s * centre.y, s, c, 0, centre.y - s * centre.x - c * centre.y, 0, 0, 1, 0);
     }
 
     /** The movement back: the turning part transposed. */
     public RigidMotion inverse() {
-        DMatrix4x4 m = matrix;
-        return new RigidMotion(new DMatrix4x4(
-                m.a11, m.a21, m.a31, -m.a11 * m.a14 - m.a21 * m.a24 - m.a31 * m.a34,
-                m.a12, m.a22, m.a32, -m.a12 * m.a14 - m.a22 * m.a24 - m.a32 * m.a34,
-                m.a13, m.a23, m.a33, -m.a13 * m.a14 - m.a23 * m.a24 - m.a33 * m.a34,
-                0, 0, 0, 1));
+        return new RigidMotion(
+                xx, yx, zx, -xx * x - yx * y - zx * z,
+                xy, yy, zy, -xy * x - yy * y - zy * z,
+                xz, yz, zz, -xz * x - yz * y - zz * z);
     }
 
     /** The largest difference between the numbers of two movements: turning part and, in millimetres, shift. */
@@ -76,15 +92,17 @@ public final class RigidMotion {
 
     /** First {@code inner}, then this. */
     public RigidMotion after(RigidMotion inner) {
-        DMatrix4x4 product = new DMatrix4x4();
-        CommonOps_DDF4.mult(matrix, inner.matrix, product);
-        return new RigidMotion(product);
+        return new RigidMotion(
+                xx * inner.xx + xy * inner.yx + xz * inner.zx, xx * inner.xy + xy * inner.yy + xz * inner.zy, xx * inner.xz + xy * inner.yz + xz * inner.zz,
+                xx * inner.x + xy * inner.y + xz * inner.z + x,
+                yx * inner.xx + yy * inner.yx + yz * inner.zx, yx * inner.xy + yy * inner.yy + yz * inner.zy, yx * inner.xz + yy * inner.yz + yz * inner.zz,
+                yx * inner.x + yy * inner.y + yz * inner.z + y,
+                zx * inner.xx + zy * inner.yx + zz * inner.zx, zx * inner.xy + zy * inner.yy + zz * inner.zy, zx * inner.xz + zy * inner.yz + zz * inner.zz,
+                zx * inner.x + zy * inner.y + zz * inner.z + z);
     }
 
-    public Point3 apply(double x, double y, double z) {
-        DMatrix4x4 m = matrix;
-        return new Point3(m.a11 * x + m.a12 * y + m.a13 * z + m.a14, m.a21 * x + m.a22 * y + m.a23 * z + m.a24,
-                m.a31 * x + m.a32 * y + m.a33 * z + m.a34);
+    public Point3 apply(double px, double py, double pz) {
+        return new Point3(xx * px + xy * py + xz * pz + x, yx * px + yy * py + yz * pz + y, zx * px + zy * py + zz * pz + z);
     }
 
     /** A direction, turned without the shift. */
@@ -97,8 +115,7 @@ public final class RigidMotion {
     }
 
     private double[] numbers() {
-        DMatrix4x4 m = matrix;
-        return new double[] {m.a11, m.a12, m.a13, m.a14, m.a21, m.a22, m.a23, m.a24, m.a31, m.a32, m.a33, m.a34};
+        return new double[] {xx, xy, xz, x, yx, yy, yz, y, zx, zy, zz, z};
     }
 
     /** Exact: the same twelve numbers. */
@@ -114,11 +131,16 @@ public final class RigidMotion {
 
     /** Where the direction towards the viewer has turned to. */
     Point3 up() {
-        return new Point3(matrix.a13, matrix.a23, matrix.a33);
+        return new Point3(xz, yz, zz);
+    }
+
+    /** Where the plane's own origin has moved to. */
+    Point3 origin() {
+        return new Point3(x, y, z);
     }
 
     /** Whether the face that lay up now looks away from the viewer. */
     public boolean turnsOver() {
-        return matrix.a33 < 0;
+        return zz < 0;
     }
 }

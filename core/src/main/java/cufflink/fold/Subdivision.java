@@ -3,7 +3,9 @@ package cufflink.fold;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.algorithm.Area;
@@ -38,7 +40,7 @@ final class Subdivision {
         link();
     }
 
-    /** The regions, each with its holes, in no particular order; none of no area. */
+    /** The regions, each with its holes; none of no area. The same stretches in the same order give the same regions in the same order. */
     static List<Polygon> regions(Collection<LineSegment> stretches, GeometryFactory factory) {
         return new Subdivision(stretches, factory).walk();
     }
@@ -70,19 +72,21 @@ final class Subdivision {
     }
 
     private List<Polygon> walk() {
-        List<LinearRing> shells = new ArrayList<>();
+        List<Polygon> regions = new ArrayList<>();
         List<LinearRing> rims = new ArrayList<>();
         boolean[] seen = new boolean[origin.length];
         for (int start = 0; start < origin.length; start++) {
             if (!seen[start]) {
                 Coordinate[] ring = ring(start, seen);
                 double area = Area.ofRingSigned(ring);
-                if (area != 0) {
-                    (area < 0 ? shells : rims).add(factory.createLinearRing(ring));
+                if (area < 0) {
+                    regions.add(factory.createPolygon(ring));
+                } else if (area > 0) {
+                    rims.add(factory.createLinearRing(ring));
                 }
             }
         }
-        return withHoles(shells, rims);
+        return withHoles(regions, rims);
     }
 
     private Coordinate[] ring(int start, boolean[] seen) {
@@ -96,26 +100,18 @@ final class Subdivision {
     }
 
     /** The rim of a part that hangs together is a hole in the smallest region around it, if there is one. */
-    private List<Polygon> withHoles(List<LinearRing> shells, List<LinearRing> rims) {
-        List<Polygon> regions = new ArrayList<>(shells.stream().map(factory::createPolygon).toList());
-        regions.sort((a, b) -> Double.compare(a.getArea(), b.getArea()));
-        List<List<LinearRing>> holes = new ArrayList<>();
-        regions.forEach(region -> holes.add(new ArrayList<>()));
+    private List<Polygon> withHoles(List<Polygon> regions, List<LinearRing> rims) {
+        Map<Polygon, List<LinearRing>> holes = new IdentityHashMap<>();
         for (LinearRing rim : rims) {
-            for (int i = 0; i < regions.size(); i++) {
-                Polygon region = regions.get(i);
-                if (region.getEnvelopeInternal().contains(rim.getEnvelopeInternal())
-                        && Arrays.stream(rim.getCoordinates()).anyMatch(corner -> SimplePointInAreaLocator.locate(corner, region) == Location.INTERIOR)) {
-                    holes.get(i).add(rim);
-                    break;
-                }
-            }
+            regions.stream().filter(region -> isAround(region, rim)).min(Comparator.comparingDouble(Polygon::getArea))
+                    .ifPresent(region -> holes.computeIfAbsent(region, key -> new ArrayList<>()).add(rim));
         }
-        for (int i = 0; i < regions.size(); i++) {
-            if (!holes.get(i).isEmpty()) {
-                regions.set(i, factory.createPolygon(regions.get(i).getExteriorRing(), holes.get(i).toArray(new LinearRing[0])));
-            }
-        }
-        return regions;
+        return regions.stream().map(region -> holes.containsKey(region)
+                ? factory.createPolygon(region.getExteriorRing(), holes.get(region).toArray(new LinearRing[0])) : region).toList();
+    }
+
+    private static boolean isAround(Polygon region, LinearRing rim) {
+        return region.getEnvelopeInternal().contains(rim.getEnvelopeInternal())
+                && Arrays.stream(rim.getCoordinates()).anyMatch(corner -> SimplePointInAreaLocator.locate(corner, region) == Location.INTERIOR);
     }
 }
