@@ -1,5 +1,8 @@
 package cufflink.design;
 
+import java.util.Collection;
+import java.util.List;
+
 /** A side of a panel as its piece lies flat with the stated face up. */
 public enum Side {
     LEFT("left"), RIGHT("right"), TOP("top"), BOTTOM("bottom");
@@ -12,5 +15,27 @@ public enum Side {
 
     public String word() {
         return word;
+    }
+
+    /** Some sides as words in a sentence, such as "left, right and bottom". */
+    public static String words(Collection<Side> sides) {
+        List<String> words = sides.stream().sorted().map(Side::word).toList();
+        int last = words.size() - 1;
+        return last < 1 ? String.join("", words) : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+    }
+
+    /** The side towards which a direction points most, x to the right and y down. */
+    public static Side towards(double x, double y) {
+        return Math.abs(x) > Math.abs(y) ? x < 0 ? LEFT : RIGHT : y < 0 ? TOP : BOTTOM;
+    }
+
+    /** To the right, −1, 0 or 1. */
+    public int x() {
+        return this == LEFT ? -1 : this == RIGHT ? 1 : 0;
+    }
+
+    /** Down, −1, 0 or 1. */
+    public int y() {
+        return this == TOP ? -1 : this == BOTTOM ? 1 : 0;
     }
 }

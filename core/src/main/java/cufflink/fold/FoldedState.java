@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
+import cufflink.design.Side;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +39,12 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
         RigidMotion motion = position.get(ref);
         Coordinate[] ring = assembly.panel(ref).outline().getExteriorRing().getCoordinates();
         return Arrays.stream(ring, 0, ring.length - 1).map(motion::apply).toList();
+    }
+
+    /** Where a side of a panel looks, seen from above. */
+    public Side side(PanelRef ref, Side own) {
+        Point3 direction = position.get(ref).turn(new Point3(own.x(), own.y(), 0));
+        return Side.towards(direction.x(), direction.y());
     }
 
     /** A panel's outline seen from above. */

@@ -7,6 +7,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -108,6 +109,7 @@ final class PocketFinder {
         parent.keySet().forEach(gap -> spaces.computeIfAbsent(root(gap), key -> new LinkedHashSet<>()).add(gap));
         List<PocketSpace> pockets = new ArrayList<>();
         spaces.forEach((root, gaps) -> describe(root, gaps, pockets));
+        pockets.sort(Comparator.comparingInt(pocket -> pocket.behind().stream().mapToInt(flat.order()::indexOf).min().orElseThrow()));
         return pockets;
     }
 
@@ -234,9 +236,6 @@ final class PocketFinder {
     private static Side side(Overlay.Edge edge, Envelope bounds) {
         double x = (edge.middle().x - bounds.centre().x) / bounds.getWidth();
         double y = (edge.middle().y - bounds.centre().y) / bounds.getHeight();
-        if (Math.abs(x) > Math.abs(y)) {
-            return x < 0 ? Side.LEFT : Side.RIGHT;
-        }
-        return y < 0 ? Side.TOP : Side.BOTTOM;
+        return Side.towards(x, y);
     }
 }

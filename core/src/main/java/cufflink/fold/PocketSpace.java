@@ -26,15 +26,25 @@ public record PocketSpace(List<PanelRef> front, List<PanelRef> behind, Envelope 
 
     /** Across the mouth. */
     public Length width() {
-        return Length.nearestToMillimetres(mouthIsUpright() ? bounds.getHeight() : bounds.getWidth());
+        return width(mouth());
     }
 
     /** From the mouth to the closed end. */
     public Length depth() {
-        return Length.nearestToMillimetres(mouthIsUpright() ? bounds.getWidth() : bounds.getHeight());
+        return depth(mouth());
     }
 
-    private boolean mouthIsUpright() {
-        return !open.contains(Side.TOP) && !open.contains(Side.BOTTOM);
+    private Side mouth() {
+        return open.stream().filter(side -> side.y() != 0).findFirst().orElse(Side.LEFT);
+    }
+
+    /** Across one of the sides at which it is open. */
+    public Length width(Side mouth) {
+        return Length.nearestToMillimetres(mouth.x() != 0 ? bounds.getHeight() : bounds.getWidth());
+    }
+
+    /** From one of the sides at which it is open to the other end. */
+    public Length depth(Side mouth) {
+        return Length.nearestToMillimetres(mouth.x() != 0 ? bounds.getWidth() : bounds.getHeight());
     }
 }

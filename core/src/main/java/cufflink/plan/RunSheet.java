@@ -4,6 +4,7 @@ import cufflink.cut.Cut;
 import cufflink.cut.Placement;
 import cufflink.cut.LayoutWords;
 import cufflink.design.Face;
+import cufflink.design.Side;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
@@ -172,7 +173,7 @@ final class RunSheet {
 
     private void joining(Glue glue) {
         String edges = glue.edges().isEmpty() ? "" : " Glue along: " + glue.edges().stream().map(side -> side.word()).collect(Collectors.joining(", ")) + ".";
-        String free = glue.free().isEmpty() ? "" : " The " + glue.free().stream().map(side -> side.word()).collect(Collectors.joining(" and ")) + " stays free.";
+        String free = glue.free().isEmpty() ? "" : " The " + Side.words(glue.free()) + " stays free.";
         String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).map(onto -> " of the " + onto.label()).orElse("");
         List<Reading> readings = glue.at().map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()), place(glue.id() + " y", "top edge" + panel, at.at().y())))
                 .orElse(List.of());

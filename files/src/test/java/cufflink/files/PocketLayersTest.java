@@ -1,0 +1,56 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignFileReader;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Project;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** A pocket that a design speaks of, held against the one that its folds and glue make. */
+class PocketLayersTest {
+    private static final String SIDES = "edges: [top, bottom], free: [left]";
+
+    private static Check judged(String design, String was, String is) {
+        String text = BuiltInDesigns.text(design);
+        assertTrue(text.contains(was), was);
+        Project project = Project.of(DesignFileReader.read("mine.yaml", text.replace(was, is)).orThrow(), RulerStep.SIXTEENTH_INCH);
+        return Plans.plan(project).checks().stream().filter(check -> check.id().equals("pocket-layers")).findFirst().orElseThrow();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"m-fold-holder", "back-fold-holder"})
+    void builtInPockets_areMadeByTheirLayers(String design) {
+        Plans.expect(Plans.project(design)).judges("pocket-layers", Verdict.GOOD);
+        Plans.expect(Plans.metric(design)).judges("pocket-layers", Verdict.GOOD);
+    }
+
+    @Test
+    void unglued_isNone() {
+        Check check = judged("m-fold-holder", SIDES, "edges: [bottom], free: [left]");
+        assertEquals(Verdict.GOOD, check.verdict(), "a fold and one glued side still hold");
+        check = judged("m-fold-holder", SIDES, "edges: [], free: [left]");
+        assertEquals(Verdict.BAD, check.verdict());
+        assertTrue(check.text().startsWith("The pocket is none"), check.text());
+    }
+
+    @Test
+    void mouthOnTheFold_isRefused() {
+        Check check = judged("m-fold-holder", "open: right", "open: left");
+        assertEquals(Verdict.BAD, check.verdict());
+        assertEquals("The pocket should open at the right; the layers close it there and leave it open at the left.", check.text());
+    }
+
+    @Test
+    void measuresLargerThanThePaper_areRefused_byHowMuch() {
+        Check check = judged("m-fold-holder", "depth: pocket,", "depth: pocket + 1/4 in,");
+        assertEquals(Verdict.BAD, check.verdict());
+        assertEquals(Plans.length("-1/4 in"), check.margin().orElseThrow());
+    }
+}
