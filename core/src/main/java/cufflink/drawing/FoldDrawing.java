@@ -21,7 +21,7 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart by a hair, so that the sort sees which is nearer; mats lie a hair above
+ * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart, so that the sort sees which is nearer; mats lie a hair above
  * their face. The inside face of a paper is drawn a little darker than the outside, and faces that turn from the light a little more.
  */
 public final class FoldDrawing {
@@ -32,11 +32,13 @@ public final class FoldDrawing {
 
     private final FoldScene scene;
     private final View view;
+    private final LiftedPaper lifted;
     private final List<DepthSorter.Face3> faces = new ArrayList<>();
 
     private FoldDrawing(FoldScene scene, View view) {
         this.scene = scene;
         this.view = view;
+        this.lifted = new LiftedPaper(scene);
     }
 
     /** The scene; {@code point} is millimetres a point. Every area and line carries its panel as {@code piece.panel}. */
@@ -77,8 +79,9 @@ public final class FoldDrawing {
         Stock stock = scene.papers().get(ref.piece());
         List<Shape> paper = new ArrayList<>();
         String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
-        paper.add(area(ref, Ink.PAPER, panel.outline(), motion, lift, shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
-        pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, motion, lift, upSeen, paper));
+        List<Spot> outline = lifted.ring(ref).stream().map(this::spot).toList();
+        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
+        pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
         faces.add(new DepthSorter.Face3(ref.toString(), ring(panel.outline(), motion, lift), paper));
         for (MatLayer mat : scene.mats()) {
             if (mat.on().on().equals(ref) && mat.on().face() == seen) {
@@ -90,12 +93,14 @@ public final class FoldDrawing {
     private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {
         Stock paper = scene.layers().get(mat.layer());
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(area(ref, Ink.MAT, mat.outline(), motion, lift, shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
+        List<View.Seen> ring = ring(mat.outline(), motion, lift);
+        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), shaded(paper.face(), Face.OUTSIDE, motion),
+                Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
             int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
             addDirection(ref, mat.outline(), top, motion, lift, shapes);
         }
-        faces.add(new DepthSorter.Face3(ref.toString(), ring(mat.outline(), motion, lift), shapes));
+        faces.add(new DepthSorter.Face3(ref.toString(), ring, shapes));
     }
 
     /** An arrow towards the top of the pattern, turned from the top of the piece by degrees. */
@@ -108,15 +113,15 @@ public final class FoldDrawing {
                 new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x + barb, centre.y - reach + barb));
         shapes.add(new Shape.Path(ref.toString(), Ink.DIMENSION, arrow.stream().map(corner -> {
             Point3 at = spin.apply(corner);
-            return spot(motion, new Coordinate(at.x(), at.y()), lift);
+            return spot(motion.apply(at.x(), at.y(), lift));
         }).toList()));
     }
 
     /** Flat creases are drawn by their kind as seen from this side; marked ones as "now" whatever their angle. */
-    private void addCrease(PanelRef ref, Hinge hinge, RigidMotion motion, double lift, boolean upSeen, List<Shape> shapes) {
+    private void addCrease(PanelRef ref, Hinge hinge, boolean upSeen, List<Shape> shapes) {
         CreaseRef crease = new CreaseRef(ref.piece(), hinge.crease());
         LineSegment at = hinge.at();
-        List<Spot> ends = List.of(spot(motion, at.p0, lift), spot(motion, at.p1, lift));
+        List<Spot> ends = List.of(spot(lifted.at(ref, at.p0)), spot(lifted.at(ref, at.p1)));
         if (scene.marked().contains(crease)) {
             shapes.add(new Shape.Path(crease.crease(), Ink.NOW, ends));
         }
@@ -138,18 +143,13 @@ public final class FoldDrawing {
         return view.see(place.x(), place.y(), place.z());
     }
 
-    private Spot spot(RigidMotion motion, Coordinate corner, double lift) {
-        View.Seen seen = seen(motion.apply(corner.x, corner.y, lift));
+    private Spot spot(Point3 place) {
+        View.Seen seen = seen(place);
         return new Spot(seen.x(), seen.y());
     }
 
     private List<View.Seen> ring(Polygon outline, RigidMotion motion, double lift) {
         Coordinate[] ring = outline.getExteriorRing().getCoordinates();
         return Arrays.stream(ring, 0, ring.length - 1).map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
-    }
-
-    private Shape.Area area(PanelRef ref, Ink ink, Polygon outline, RigidMotion motion, double lift, Optional<String> colour, Optional<Ink> edge) {
-        List<Spot> corners = ring(outline, motion, lift).stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
-        return new Shape.Area(ref.toString(), ink, corners, colour, edge);
     }
 }

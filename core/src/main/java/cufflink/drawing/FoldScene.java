@@ -8,7 +8,6 @@ import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,10 +25,6 @@ import java.util.Set;
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats, Map<Integer, Stock> layers,
                         Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
-    /** How far layers are set apart, and how much a whole stack may swell. */
-    private static final double APART = 0.5;
-    private static final double STACK = 6;
-
     public FoldScene {
         lift = Map.copyOf(lift);
         papers = Map.copyOf(papers);
@@ -39,13 +34,18 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         top = Map.copyOf(top);
     }
 
-    /** A state of a plan's paper, with layers in the order of a flat state: panels from its viewer's side down. */
-    public static FoldScene of(Plan plan, FoldedState state, Map<PanelRef, Double> lift) {
+    /**
+     * A state of a plan's paper.
+     *
+     * @param flat  the flat state in which the order of the layers is known
+     * @param order its panels from the viewer's side down; empty if it is not known
+     */
+    public static FoldScene of(Plan plan, FoldedState state, FoldedState flat, List<PanelRef> order) {
         Map<String, Stock> papers = new HashMap<>();
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
-        return new FoldScene(state, lift, papers, plan.mats(), layers, Set.of(), tops(plan));
+        return new FoldScene(state, LayerLift.of(state, flat, order), papers, plan.mats(), layers, Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -57,16 +57,6 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
             tops.put(panel, (int) Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y()))));
         }));
         return tops;
-    }
-
-    /** How the layers of a flat state are set apart; nothing for an empty order. */
-    public static Map<PanelRef, Double> lift(FoldedState flat, List<PanelRef> order) {
-        Map<PanelRef, Double> lift = new LinkedHashMap<>();
-        double step = Math.min(APART, STACK / Math.max(1, order.size()));
-        for (int i = 0; i < order.size(); i++) {
-            lift.put(order.get(i), step * (order.size() - i) * (flat.position().get(order.get(i)).turnsOver() ? -1 : 1));
-        }
-        return lift;
     }
 
     /** The same with creases marked. */

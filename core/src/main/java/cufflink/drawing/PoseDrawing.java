@@ -1,11 +1,9 @@
 package cufflink.drawing;
 
-import cufflink.design.PanelRef;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
-import java.util.Map;
 import java.util.Optional;
 
 /** Draws the whole card in one of its named poses, or on the way there. */
@@ -29,7 +27,6 @@ public final class PoseDrawing {
 
     private static FoldScene scene(Plan plan, FoldedState state) {
         FlatFoldedState closed = plan.folded().closed().orThrow();
-        Map<PanelRef, Double> lift = FoldScene.lift(closed.state(), closed.order());
-        return FoldScene.of(plan, state, lift);
+        return FoldScene.of(plan, state, closed.state(), closed.order());
     }
 }

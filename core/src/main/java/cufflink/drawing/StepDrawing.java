@@ -1,7 +1,6 @@
 package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
-import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
@@ -16,7 +15,6 @@ import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 
@@ -164,8 +162,7 @@ public final class StepDrawing {
 
     /** A piece part of the way through a step, 0 to 1, with the step's creases marked; absent if its loops do not close there. */
     public static Optional<FoldScene> foldScene(Plan plan, FoldStage stage, double share) {
-        Map<PanelRef, Double> lift = FoldScene.lift(stage.after(), stage.order());
-        return stage.motion().at(share).value().map(state -> FoldScene.of(plan, state, lift).marking(stage.motion().changing()));
+        return stage.motion().at(share).value().map(state -> FoldScene.of(plan, state, stage.after(), stage.order()).marking(stage.motion().changing()));
     }
 
     /** The unfolded piece of a fold step, with the creases of the step marked. */

@@ -19,7 +19,8 @@ public record Point3(double x, double y, double z) {
         return new Point3(x * factor, y * factor, z * factor);
     }
 
-    double dot(Point3 other) {
+    /** The scalar product. */
+    public double dot(Point3 other) {
         return x * other.x + y * other.y + z * other.z;
     }
 

@@ -130,7 +130,7 @@ public final class RigidMotion {
     }
 
     /** Where the direction towards the viewer has turned to. */
-    Point3 up() {
+    public Point3 up() {
         return new Point3(xz, yz, zz);
     }
 

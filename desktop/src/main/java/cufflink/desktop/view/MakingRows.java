@@ -1,0 +1,142 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.Stepper;
+import cufflink.desktop.work.Workspace;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.paper.NamedSize;
+import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.plan.Project;
+import cufflink.score.ScoringStyle;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.Background;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+
+/** The rows about making: layers, papers, copies, envelope, scoring, notes. */
+final class MakingRows {
+    private static final String NO_ENVELOPE = "none chosen";
+
+    private final Workspace work;
+    private final SizePane.Dialogs dialogs;
+    private final LiveRows live;
+
+    MakingRows(Workspace work, SizePane.Dialogs dialogs, LiveRows live) {
+        this.work = work;
+        this.dialogs = dialogs;
+        this.live = live;
+    }
+
+    Node layers() {
+        Stepper stepper = new Stepper("Layers", by -> setLayers(work.project().mats().layers() + by), text -> live.typedCount(text, 0, MatSettings.MOST_LAYERS, this::setLayers));
+        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().mats().layers()), String.valueOf(plan.project().mats().layers())));
+        return Rows.row("On each panel", stepper);
+    }
+
+    private boolean setLayers(int count) {
+        int layers = Math.max(0, Math.min(MatSettings.MOST_LAYERS, count));
+        return work.change(project -> project.withMats(project.mats().withLayers(layers)));
+    }
+
+    Node reveal() {
+        Stepper stepper = new Stepper("Border showing", by -> {
+            Length next = work.project().mats().reveal().plus(work.project().step().length().times(by));
+            if (next.isPositive()) {
+                work.change(project -> project.withMats(project.mats().withReveal(next)));
+            }
+        }, text -> live.typedLength(text, length -> length.isPositive() && work.change(project -> project.withMats(project.mats().withReveal(length)))));
+        live.onPlan(plan -> stepper.setValue(plan.format().number(plan.project().mats().reveal()), plan.format().text(plan.project().mats().reveal())));
+        return Rows.row("Border showing", stepper);
+    }
+
+    Node paper(String role) {
+        Button button = new Button();
+        button.getStyleClass().add("paper-button");
+        Region swatch = new Region();
+        swatch.getStyleClass().add("paper-swatch");
+        button.setGraphic(swatch);
+        button.setId("paper-" + role.replace(' ', '-'));
+        button.setOnAction(press -> dialogs.editPaper(role));
+        live.onPlan(plan -> {
+            Stock stock = plan.project().paper(role);
+            button.setText(stock.name());
+            swatch.setBackground(Background.fill(Color.web(stock.face())));
+            button.setAccessibleText("Paper for " + role + ": " + stock.name());
+        });
+        return Rows.row(role.startsWith("mat ") ? "Layer " + role.substring(4) : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
+    }
+
+    static Node more(String text, String id, Runnable action) {
+        Hyperlink link = new Hyperlink(text + " …");
+        link.setId("edit-" + id);
+        link.getStyleClass().add("more");
+        link.setOnAction(click -> action.run());
+        return link;
+    }
+
+    Node notes() {
+        TextArea area = new TextArea();
+        area.setId("notes");
+        area.setWrapText(true);
+        area.setPrefRowCount(4);
+        area.setPromptText("What to change next time");
+        area.setAccessibleText("Notes");
+        live.onPlan(plan -> {
+            if (!area.isFocused()) {
+                area.setText(plan.project().notes());
+            }
+        });
+        area.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                work.change(project -> project.withNotes(area.getText()));
+            }
+        });
+        return area;
+    }
+
+    Node copies() {
+        Stepper stepper = new Stepper("Copies", by -> setCopies(work.project().copies() + by), text -> live.typedCount(text, 1, Project.MOST_COPIES, this::setCopies));
+        stepper.setId("copies");
+        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().copies()), String.valueOf(plan.project().copies())));
+        return Rows.row("Copies", stepper);
+    }
+
+    private boolean setCopies(int count) {
+        return work.change(project -> project.withCopies(Math.max(1, Math.min(Project.MOST_COPIES, count))));
+    }
+
+    Node envelope() {
+        ComboBox<String> box = new ComboBox<>();
+        box.getItems().add(NO_ENVELOPE);
+        PublishedSizes.of(Kind.ENVELOPE).forEach(size -> box.getItems().add(size.name()));
+        live.onPlan(plan -> {
+            box.setValue(plan.project().wish() instanceof Wish.InEnvelope in ? in.envelope().name() : plan.project().envelope().map(NamedSize::name).orElse(NO_ENVELOPE));
+            box.setDisable(plan.project().wish() instanceof Wish.InEnvelope);
+        });
+        box.valueProperty().addListener((property, was, is) -> live.edit(() -> work.change(project -> project.withEnvelope(PublishedSizes.named(Kind.ENVELOPE, is)))));
+        return Rows.row("Goes into", box);
+    }
+
+    Node scoring() {
+        ComboBox<String> box = new ComboBox<>();
+        for (ScoringStyle style : ScoringStyle.values()) {
+            box.getItems().add(style.words());
+        }
+        live.onPlan(plan -> box.setValue(plan.project().scoring().words()));
+        box.valueProperty().addListener((property, was, is) -> live.edit(() -> {
+            for (ScoringStyle style : ScoringStyle.values()) {
+                if (style.words().equals(is)) {
+                    work.change(project -> project.withScoring(style));
+                }
+            }
+        }));
+        return Rows.row("Score", box);
+    }
+}

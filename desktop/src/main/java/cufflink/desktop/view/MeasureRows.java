@@ -1,0 +1,218 @@
+package cufflink.desktop.view;
+
+import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measures;
+import cufflink.design.Value;
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.LatestOnly;
+import cufflink.desktop.control.Stepper;
+import cufflink.desktop.work.Workspace;
+import cufflink.fit.Wish;
+import cufflink.measure.ExactText;
+import cufflink.measure.Length;
+import cufflink.measure.LengthReading;
+import cufflink.paper.Contents;
+import cufflink.plan.Plan;
+import cufflink.plan.Project;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Slider;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** A row for each measure of a design: its value to step, type or slide, a choice, contents, or a result to be explained. */
+final class MeasureRows {
+    private final Workspace work;
+    private final Consumer<String> explain;
+    private final LiveRows live;
+    private final Map<String, Stepper> steppers = new LinkedHashMap<>();
+
+    /**
+     * @param explain shows a derivation
+     */
+    MeasureRows(Workspace work, Consumer<String> explain, LiveRows live) {
+        this.work = work;
+        this.explain = explain;
+        this.live = live;
+    }
+
+    /** Forgets the rows. */
+    void clear() {
+        steppers.clear();
+    }
+
+    /** Brings the keyboard to a measure. */
+    void focus(String name) {
+        Optional.ofNullable(steppers.get(name)).ifPresent(Stepper::focusValue);
+    }
+
+    Node row(Measure measure) {
+        return switch (measure.role()) {
+            case RESULT -> result(measure);
+            case CHOICE -> choice(measure);
+            case CONTENTS -> contents(measure);
+            default -> quantity(measure);
+        };
+    }
+
+    private Measures.Sized sized(Measure measure) {
+        return work.plan().measures().get(measure.name()).orElseThrow();
+    }
+
+    private Node result(Measure measure) {
+        Hyperlink value = new Hyperlink();
+        Fractions figure = new Fractions("", "result");
+        figure.setMinWidth(Region.USE_PREF_SIZE);
+        value.setMinWidth(Region.USE_PREF_SIZE);
+        value.setGraphic(figure);
+        value.getStyleClass().add("result-link");
+        value.setOnAction(click -> explain.accept(sized(measure).derivation().text(work.plan().format())));
+        live.onPlan(plan -> figure.setText(plan.measures().get(measure.name()).map(found -> found.isLength() ? onRuler(plan, found.length()) : found.text(plan.format())).orElse("")));
+        return Rows.row(measure.label(), value);
+    }
+
+    /** A result off the ruler shows its rounding. */
+    private static String onRuler(Plan plan, Length length) {
+        return plan.project().step().has(length) ? plan.format().number(length) : "≈ " + plan.format().number(plan.project().step().nearest(length));
+    }
+
+    private Node choice(Measure measure) {
+        ComboBox<String> box = new ComboBox<>();
+        box.getItems().setAll(measure.choices());
+        live.onPlan(plan -> box.setValue(plan.measures().get(measure.name()).orElseThrow().text(plan.format())));
+        box.valueProperty().addListener((property, was, is) -> live.edit(() -> work.change(project -> project.withSet(measure.name(), is))));
+        return Rows.row(measure.label(), box);
+    }
+
+    private Node contents(Measure measure) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setEditable(true);
+        Contents.known().forEach(item -> box.getItems().add(item.name()));
+        live.onPlan(plan -> box.setValue(plan.measures().get(measure.name()).flatMap(Measures.Sized::contents).map(Contents::name).orElse("")));
+        box.valueProperty().addListener((property, was, is) -> live.edit(() -> {
+            LengthReading<Contents> read = Contents.read(is == null ? "" : is, work.project().unit());
+            if (read.value().isEmpty()) {
+                work.say(read.message());
+            } else {
+                work.change(project -> contentsSet(project, measure, read.value().get()));
+            }
+        }));
+        return Rows.row(measure.label(), box);
+    }
+
+    private static Project contentsSet(Project project, Measure measure, Contents item) {
+        Project set = project.withSet(measure.name(), item.typed());
+        return project.wish() instanceof Wish.Holding ? set.withoutSet(measure.name()).withWish(new Wish.Holding(item)) : set;
+    }
+
+    private Node quantity(Measure measure) {
+        Stepper stepper = new Stepper(measure.label(), by -> step(measure, by), text -> type(measure, text));
+        stepper.setId("measure-" + measure.name());
+        steppers.put(measure.name(), stepper);
+        stepper.onPicked(picked -> explain.accept(sized(measure).derivation().text(work.plan().format())));
+        Button giveBack = new Button("↺");
+        giveBack.getStyleClass().add("give-back");
+        giveBack.setMinWidth(Region.USE_PREF_SIZE);
+        giveBack.managedProperty().bind(giveBack.visibleProperty());
+        giveBack.setTooltip(new Tooltip("Set by hand. Give it back to the design."));
+        giveBack.setAccessibleText("Give " + measure.label() + " back to the design");
+        giveBack.setOnAction(press -> work.change(project -> project.withoutSet(measure.name())));
+        HBox value = new HBox(giveBack, stepper);
+        value.getStyleClass().add("value");
+        VBox cell = new VBox(Rows.row(measure.label(), value));
+        live.onPlan(plan -> {
+            Measures.Sized now = plan.measures().get(measure.name()).orElseThrow();
+            stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()),
+                    now.isLength() && !plan.project().step().has(now.length()) ? ExactText.of(now.length()) : now.text(plan.format()));
+            giveBack.setVisible(now.byHand());
+        });
+        boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT || measure.role() == Role.PROPORTION;
+        if (slides) {
+            cell.getChildren().add(slider(measure));
+        }
+        if (!measure.about().isEmpty()) {
+            Tooltip.install(cell, new Tooltip(measure.about()));
+        }
+        return cell;
+    }
+
+    private Slider slider(Measure measure) {
+        Slider slider = new Slider();
+        slider.setAccessibleText(measure.label());
+        slider.setFocusTraversable(false);
+        slider.getStyleClass().add("measure-slider");
+        live.onPlan(plan -> {
+            Length now = plan.measures().length(measure.name());
+            if (!slider.isValueChanging()) {
+                slider.setMin(0);
+                slider.setMax(Math.max(2 * now.toMillimetres(), 80));
+                slider.setValue(now.toMillimetres());
+            }
+        });
+        LatestOnly moves = new LatestOnly();
+        slider.valueProperty().addListener((property, was, is) -> {
+            Length wanted = work.project().step().nearest(Length.nearestToMillimetres(is.doubleValue()));
+            if (!live.isShowing() && wanted.isPositive()) {
+                moves.run(() -> slide(measure, wanted));
+            }
+        });
+        slider.valueChangingProperty().addListener((property, was, is) -> {
+            if (!is) {
+                moves.finish();
+                work.endGesture();
+                live.show(work.plan());
+            }
+        });
+        return slider;
+    }
+
+    private void slide(Measure measure, Length wanted) {
+        if (!wanted.equals(work.plan().measures().length(measure.name()))) {
+            set("slide " + measure.name(), measure, wanted);
+        }
+    }
+
+    private void step(Measure measure, int by) {
+        Measures.Sized now = sized(measure);
+        if (now.isLength()) {
+            var ruler = work.project().step();
+            Length stepped = by > 0 ? ruler.down(now.length()).plus(ruler.length()) : ruler.up(now.length()).minus(ruler.length());
+            set("", measure, Length.longer(stepped, Length.ZERO));
+        } else if (now.value() instanceof Value.Quantity quantity) {
+            long next = Math.round(quantity.toDouble()) + by;
+            work.change(project -> project.withSet(measure.name(), String.valueOf(Math.max(0, next))));
+        }
+    }
+
+    private boolean set(String gesture, Measure measure, Length value) {
+        return work.change(gesture, project -> sizedSet(project, measure, value));
+    }
+
+    /** In a finished size the two finished measures are the wish itself; anywhere else they are set by hand. */
+    private Project sizedSet(Project project, Measure measure, Length value) {
+        boolean finished = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT;
+        boolean free = project.wish() instanceof Wish.AsDesigned || project.wish() instanceof Wish.FinishedSize;
+        if (!finished || !free || project.set().containsKey(measure.name())) {
+            return project.withSet(measure.name(), ExactText.of(value));
+        }
+        Length width = measure.role() == Role.FINISHED_WIDTH ? value : work.plan().measures().get(Role.FINISHED_WIDTH).orElseThrow().length();
+        Length height = measure.role() == Role.FINISHED_HEIGHT ? value : work.plan().measures().get(Role.FINISHED_HEIGHT).orElseThrow().length();
+        return project.withWish(new Wish.FinishedSize(width, height));
+    }
+
+    private boolean type(Measure measure, String text) {
+        if (!sized(measure).isLength()) {
+            return work.change(project -> project.withSet(measure.name(), text));
+        }
+        return live.typedLength(text, length -> set("", measure, length));
+    }
+}
