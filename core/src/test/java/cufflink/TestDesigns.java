@@ -11,6 +11,7 @@ import cufflink.design.ExpressionParser;
 import cufflink.design.Face;
 import cufflink.design.Formula;
 import cufflink.design.Given;
+import cufflink.design.Held;
 import cufflink.design.Rounding;
 import cufflink.design.SizedDesign;
 import cufflink.design.Template;
@@ -62,7 +63,7 @@ public final class TestDesigns {
                 List.of(), folds.contains("d") ? List.of() : panels);
         List<DesignDefinition.FoldStep> steps = sequence.stream().map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)), Optional.empty(),
                 Template.of("Fold " + crease + "."), false, List.of(), Optional.empty(), Optional.empty())).toList();
-        return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), false, Optional.empty(), true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
+        return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), Held.UPRIGHT, Optional.empty(), true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
                 List.of(), List.of(), Map.of(), List.of());
     }
 

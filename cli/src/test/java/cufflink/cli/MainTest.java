@@ -182,7 +182,7 @@ class MainTest {
         assertEquals("base.front", fold.path("order").get(0).asText());
         assertEquals(3, fold.path("steps").size());
         assertTrue(fold.path("poses").get(0).path("reached").asBoolean());
-        assertEquals("left", fold.path("pockets").get(0).path("open").get(0).asText());
+        assertEquals("top", fold.path("pockets").get(0).path("open").get(0).asText());
         assertEquals(0.76, fold.path("enclosed").path("base.middle").path("mm").asDouble(), 1e-9);
         assertEquals(0, fold.path("problems").size());
     }

@@ -15,12 +15,12 @@ import java.util.Optional;
  * @param about      one line
  * @param difficulty one word
  * @param uses       what it can do, in the words of the shelf's filter
- * @param turned     whether the closed card is held with the piece's x axis upright
+ * @param held       how the closed card is held
  * @param lean       degrees by which the closed card is turned in its plane as it is held, clockwise; none if absent
  * @param covered    whether one panel of the closed card must cover all others
  * @param angle      how the shelf shows it half open
  */
-public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, boolean turned, Optional<Formula> lean, boolean covered, Angle angle,
+public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, Held held, Optional<Formula> lean, boolean covered, Angle angle,
                                List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
                                List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Rule> checks) {
     public DesignDefinition {

@@ -1,6 +1,7 @@
 package cufflink.drawing;
 
 import cufflink.design.Face;
+import cufflink.design.Held;
 import cufflink.drawing.Shape.Spot;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.StackLayer;
@@ -25,10 +26,9 @@ public final class ClosedDrawing {
 
     /** The place on the card, seen from the front, at which a spot of its picture lies. */
     public static Coordinate place(Plan plan, boolean fromBack, Spot spot) {
-        boolean turned = plan.design().definition().turned();
-        double x = turned ? (fromBack ? spot.y() : -spot.y()) : spot.x();
-        double y = turned ? (fromBack ? -spot.x() : spot.x()) : spot.y();
-        return new Coordinate(fromBack ? -x : x, y);
+        Held held = plan.design().definition().held();
+        double x = fromBack ? -spot.x() : spot.x();
+        return new Coordinate(held.ownX(x, spot.y()), held.ownY(x, spot.y()));
     }
 
     private static Picture draw(Plan plan, ClosedStack stack, boolean fromBack, double point) {
@@ -36,13 +36,13 @@ public final class ClosedDrawing {
         if (!fromBack) {
             Collections.reverse(layers);
         }
-        boolean turned = plan.design().definition().turned();
+        Held held = plan.design().definition().held();
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         for (StackLayer layer : layers) {
             List<Spot> corners = Arrays.stream(layer.footprint().getExteriorRing().getCoordinates()).map(corner -> {
-                double x = fromBack ? -corner.x : corner.x;
-                return turned ? new Spot(fromBack ? -corner.y : corner.y, fromBack ? x : -x) : new Spot(x, corner.y);
+                double x = held.seenX(corner.x, corner.y);
+                return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
             }).toList();
             corners.forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
             Face facing = fromBack ? layer.facing().other() : layer.facing();

@@ -8,7 +8,6 @@ import cufflink.drawing.Shape.Spot;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,10 +40,7 @@ public final class EdgeDrawing {
         }
         LineSegment along = pattern.hinges().get(0).at();
         boolean upright = Math.abs(along.p1.x - along.p0.x) < Math.abs(along.p1.y - along.p0.y);
-        Map<PanelRef, Double> lift = new HashMap<>();
-        for (int i = 0; i < order.size(); i++) {
-            lift.put(order.get(i), (order.size() - i) * GAP * point * (end.position().get(order.get(i)).turnsOver() ? -1 : 1));
-        }
+        Map<PanelRef, Double> lift = LayerLift.of(state, end, order, GAP * point, Double.MAX_VALUE);
         List<Shape> shapes = new ArrayList<>();
         for (Hinge hinge : pattern.hinges()) {
             Coordinate middle = hinge.at().pointAlong(0.5);

@@ -1,6 +1,7 @@
 package cufflink.drawing;
 
 import cufflink.design.CreaseRef;
+import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
@@ -25,6 +26,10 @@ import java.util.Set;
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats, Map<Integer, Stock> layers,
                         Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
+    /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
+    private static final double APART = 0.5;
+    private static final double STACK = 6;
+
     public FoldScene {
         lift = Map.copyOf(lift);
         papers = Map.copyOf(papers);
@@ -45,13 +50,14 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
-        return new FoldScene(state, LayerLift.of(state, flat, order), papers, plan.mats(), layers, Set.of(), tops(plan));
+        return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers, Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
     private static Map<PanelRef, Integer> tops(Plan plan) {
         Map<PanelRef, Integer> tops = new HashMap<>();
-        Point3 up = plan.design().definition().turned() ? new Point3(1, 0, 0) : new Point3(0, -1, 0);
+        Held held = plan.design().definition().held();
+        Point3 up = new Point3(held.ownX(0, -1), held.ownY(0, -1), 0);
         plan.folded().closed().value().ifPresent(flat -> flat.state().position().forEach((panel, motion) -> {
             Point3 top = motion.inverse().turn(up);
             tops.put(panel, (int) Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y()))));

@@ -15,9 +15,6 @@ import org.locationtech.jts.geom.Coordinate;
  * stays where it is. As a fold opens, its layers come back by and by.
  */
 final class LayerLift {
-    /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
-    private static final double APART = 0.5;
-    private static final double STACK = 6;
     /** Panels at this angle, this far apart, or overlapping by no more than nothing do not lie on each other; millimetres, and radians. */
     private static final double OPEN = Math.toRadians(25);
     private static final double FAR = 3;
@@ -37,18 +34,20 @@ final class LayerLift {
      * @param state what is drawn
      * @param flat  the flat state in which the order of the layers is known
      * @param order its panels from the viewer's side down; those left out stay where they are
+     * @param apart how far layers are set apart
+     * @param most  how much a whole stack may swell; then its layers are set less far apart
      */
-    static Map<PanelRef, Double> of(FoldedState state, FoldedState flat, List<PanelRef> order) {
+    static Map<PanelRef, Double> of(FoldedState state, FoldedState flat, List<PanelRef> order, double apart, double most) {
         LayerLift lifts = new LayerLift(state);
         Map<PanelRef, Double> steps = new LinkedHashMap<>();
         for (int i = order.size() - 1; i >= 0; i--) {
-            double most = 0;
+            double count = 0;
             for (Map.Entry<PanelRef, Double> behind : steps.entrySet()) {
-                most = Math.max(most, lifts.closeness(order.get(i), behind.getKey()) * (behind.getValue() + 1));
+                count = Math.max(count, lifts.closeness(order.get(i), behind.getKey()) * (behind.getValue() + 1));
             }
-            steps.put(order.get(i), most);
+            steps.put(order.get(i), count);
         }
-        double step = Math.min(APART, STACK / Math.max(1, steps.values().stream().mapToDouble(Double::doubleValue).max().orElse(0)));
+        double step = Math.min(apart, most / Math.max(1, steps.values().stream().mapToDouble(Double::doubleValue).max().orElse(0)));
         steps.replaceAll((panel, count) -> count * step * (flat.position().get(panel).turnsOver() ? -1 : 1));
         return steps;
     }

@@ -63,12 +63,12 @@ public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPl
 
     /** Width of the closed card as it is held; absent while it does not close. */
     public Optional<Length> closedWidth() {
-        return stack().map(closed -> design().definition().turned() ? closed.height() : closed.width());
+        return stack().map(closed -> design().definition().held().isTurned() ? closed.height() : closed.width());
     }
 
     /** Height of the closed card as it is held. */
     public Optional<Length> closedHeight() {
-        return stack().map(closed -> design().definition().turned() ? closed.width() : closed.height());
+        return stack().map(closed -> design().definition().held().isTurned() ? closed.width() : closed.height());
     }
 
     /** The worst verdict. */

@@ -192,8 +192,7 @@ final class RunSheet {
         }
         int turned = plan.stack().get().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.MAT && layer.panel().filter(stack.on().on()::equals).isPresent())
                 .mapToInt(StackLayer::turned).findFirst().orElse(0);
-        int held = plan.design().definition().turned() ? 90 : 0;
-        return switch (Math.floorMod(turned - held, 360)) {
+        return switch (Math.floorMod(turned - plan.design().definition().held().top(), 360)) {
             case 0 -> "";
             case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
             default -> " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";

@@ -44,7 +44,7 @@ class PocketLayersTest {
     void mouthOnTheFold_isRefused() {
         Check check = judged("m-fold-holder", "open: right", "open: left");
         assertEquals(Verdict.BAD, check.verdict());
-        assertEquals("The pocket should open at the right; the layers close it there and leave it open at the left.", check.text());
+        assertEquals("The pocket should open at the bottom; the layers close it there and leave it open at the top.", check.text());
     }
 
     @Test

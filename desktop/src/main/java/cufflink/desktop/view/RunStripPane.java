@@ -12,12 +12,11 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
@@ -78,8 +77,8 @@ final class RunStripPane extends ScrollPane {
         picture.show(point -> Optional.of(StepDrawing.draw(work.plan(), step, StepDrawing.Moment.done(), point).withoutText()));
         Label tick = new Label("✓");
         tick.getStyleClass().add("step-tick");
-        StackPane top = new StackPane(picture, tick);
-        StackPane.setAlignment(tick, Pos.TOP_RIGHT);
+        HBox top = new HBox(picture, tick);
+        HBox.setHgrow(picture, Priority.ALWAYS);
         Fractions title = new Fractions(shortened(step.title()), "step-card-title");
         VBox card = new VBox(top, title);
         card.getStyleClass().add("step-card");

@@ -23,6 +23,7 @@ import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Expression;
 import cufflink.design.Face;
+import cufflink.design.Held;
 import cufflink.design.Fold;
 import cufflink.design.Formula;
 import cufflink.design.PanelRef;
@@ -34,6 +35,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -64,7 +66,7 @@ final class DesignParser {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
             return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
-                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), fields.text("held").orElse("upright").equals("turned"), lean(fields), !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
+                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), held(fields), lean(fields), !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
                     fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
                     fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(),
                     fields.list("stack").stream().map(this::layers).toList(), poses,
@@ -72,9 +74,17 @@ final class DesignParser {
         }
     }
 
+    private static Held held(Fields fields) {
+        return heldWord(fields).orElse(Held.UPRIGHT);
+    }
+
+    private static Optional<Held> heldWord(Fields fields) {
+        return fields.text("held").flatMap(text -> Arrays.stream(Held.values()).filter(held -> held.word().equals(text)).findFirst());
+    }
+
     /** The closed card is held upright, turned by a quarter, or leaning by an angle. */
     private static Optional<Formula> lean(Fields fields) {
-        return fields.text("held").filter(text -> !text.equals("upright") && !text.equals("turned")).flatMap(text -> fields.formula("held"));
+        return fields.has("held") && heldWord(fields).isEmpty() ? fields.formula("held") : Optional.empty();
     }
 
     private static Pose pose(YamlNode node, Fields fields) {

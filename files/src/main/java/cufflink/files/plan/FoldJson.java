@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
+import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.FlatFoldedState;
@@ -107,13 +108,14 @@ public final class FoldJson {
         node.set("thickness", millimetres(stack.thickness()));
         ObjectNode enclosed = node.putObject("enclosed");
         stack.enclosed().forEach((crease, thickness) -> enclosed.set(crease.toString(), millimetres(thickness)));
+        Held held = plan.design().definition().held();
         ArrayNode pockets = node.putArray("pockets");
         stack.spaces().forEach(space -> {
             ObjectNode pocket = pockets.addObject();
             strings(pocket.putArray("front"), space.front());
             strings(pocket.putArray("behind"), space.behind());
-            strings(pocket.putArray("closed"), space.closed().stream().sorted().map(side -> side.word()).toList());
-            strings(pocket.putArray("open"), space.open().stream().sorted().map(side -> side.word()).toList());
+            strings(pocket.putArray("closed"), space.closed().stream().map(held::seen).sorted().map(side -> side.word()).toList());
+            strings(pocket.putArray("open"), space.open().stream().map(held::seen).sorted().map(side -> side.word()).toList());
             pocket.set("width", millimetres(space.width()));
             pocket.set("depth", millimetres(space.depth()));
         });

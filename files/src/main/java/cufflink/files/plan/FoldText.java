@@ -12,6 +12,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.plan.Plan;
 import cufflink.problem.Problem;
+import java.util.Collection;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
@@ -83,11 +84,16 @@ public final class FoldText {
             }
         });
         for (PocketSpace space : stack.spaces()) {
-            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label() + ": closed at the " + Side.words(space.closed()) + ", open at the "
-                    + Side.words(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()), plan.project().step().nearest(space.depth())) + " deep.");
+            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label() + ": closed at the " + sides(space.closed()) + ", open at the "
+                    + sides(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()), plan.project().step().nearest(space.depth())) + " deep.");
         }
         line("From the front: " + shown(stack.shown(true)) + ".");
         line("From the back: " + shown(stack.shown(false)) + ".");
+    }
+
+    /** As the card is held. */
+    private String sides(Collection<Side> sides) {
+        return Side.words(sides.stream().map(plan.design().definition().held()::seen).toList());
     }
 
     private static String shown(List<ClosedStack.Shown> shown) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.design.Measures;
+import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
@@ -211,8 +212,9 @@ public final class PlanJson {
             node.set("depth", length(space.depth()));
             space.front().forEach(panel -> node.withArray("front").add(panel.toString()));
             space.behind().forEach(panel -> node.withArray("behind").add(panel.toString()));
-            space.closed().stream().sorted().forEach(side -> node.withArray("closed").add(side.word()));
-            space.open().stream().sorted().forEach(side -> node.withArray("open").add(side.word()));
+            Held held = plan.design().definition().held();
+            space.closed().stream().map(held::seen).sorted().forEach(side -> node.withArray("closed").add(side.word()));
+            space.open().stream().map(held::seen).sorted().forEach(side -> node.withArray("open").add(side.word()));
         }));
     }
 
