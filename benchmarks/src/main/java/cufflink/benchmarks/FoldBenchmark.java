@@ -33,18 +33,20 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class FoldBenchmark {
-    /** A design and one of its poses. */
+    /** A design, with a measure that is set if one is named, and one of its poses. */
     @State(Scope.Benchmark)
     public static class Design {
-        @Param({"centre-step", "slot-concertina", "squash-fold", "waterfall", "pleated-tree"})
-        private String id;
+        @Param({"centre-step", "slot-concertina", "squash-fold", "waterfall", "pleated-tree", "accordion panels=24", "pleated-tree pleats=12", "squash-fold squares=9"})
+        private String design;
         private Project project;
         private Plan plan;
         private PosedCard posed;
 
         @Setup
         public void prepare() {
-            project = Project.of(DesignLibrary.builtIn().find(id).orThrow(), RulerStep.SIXTEENTH_INCH);
+            String[] words = design.split("[ =]");
+            project = Project.of(DesignLibrary.builtIn().find(words[0]).orThrow(), RulerStep.SIXTEENTH_INCH);
+            project = words.length > 1 ? project.withSet(words[1], words[2]) : project;
             plan = Planner.plan(project).orThrow();
             posed = plan.folded().poses().get(0);
             posed.motion().at(0.5);

@@ -23,13 +23,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.stage.FileChooser;
 
 /** The place of the jobs: which one is open, and what it can be asked to do. */
 final class JobPlace implements JobsScreen.Actions {
+    /** Milliseconds without a change after which the bench looks for a better layout. */
+    private static final int PAUSE = 400;
+
     private final Screens screens;
     private final ProjectStore projects;
     private final JobStore jobs;
@@ -39,7 +44,7 @@ final class JobPlace implements JobsScreen.Actions {
         thread.setDaemon(true);
         return thread;
     });
-    private final LayoutSearch search = new LayoutSearch(background, Platform::runLater);
+    private final LayoutSearch search = new LayoutSearch(background, CompletableFuture.delayedExecutor(PAUSE, TimeUnit.MILLISECONDS, background), Platform::runLater);
     private Optional<JobStore.Kept> open = Optional.empty();
     private Optional<JobWork> work = Optional.empty();
 

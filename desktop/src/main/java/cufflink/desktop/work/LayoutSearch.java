@@ -28,15 +28,18 @@ public final class LayoutSearch {
     }
 
     private final Executor background;
+    private final Executor atRest;
     private final Executor window;
     private final AtomicInteger current = new AtomicInteger();
 
     /**
      * @param background runs one search after the other
+     * @param atRest     as {@code background}, after a pause in which the maker may change something else
      * @param window     hands what is found to the window's thread
      */
-    public LayoutSearch(Executor background, Executor window) {
+    public LayoutSearch(Executor background, Executor atRest, Executor window) {
         this.background = background;
+        this.atRest = atRest;
         this.window = window;
     }
 
@@ -46,8 +49,17 @@ public final class LayoutSearch {
     }
 
     <T> void start(Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
+        start(background, first, improver, listener);
+    }
+
+    /** As {@link #start} from a plan that is shown already, when nothing else was started for a while: to a maker who drags a slider the whole machine belongs. */
+    <T> void startAtRest(T known, Improver<T> improver, Listener<T> listener) {
+        start(atRest, () -> Outcome.of(known), improver, listener);
+    }
+
+    private <T> void start(Executor executor, Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
         int own = current.incrementAndGet();
-        background.execute(() -> {
+        executor.execute(() -> {
             if (own == current.get()) {
                 run(own, first, improver, listener);
             }

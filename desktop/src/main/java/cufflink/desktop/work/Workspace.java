@@ -54,7 +54,7 @@ public final class Workspace {
         search.ifPresent(beside -> {
             beside.stop();
             if (!shown.layout().isProved()) {
-                beside.start(() -> Outcome.of(shown), Planner::improve, new LayoutSearch.Listener<Plan>() {
+                beside.startAtRest(shown, Planner::improve, new LayoutSearch.Listener<Plan>() {
                     @Override
                     public void found(Plan better) {
                         if (step.get() == 0 && reading.get() == 0 && !better.layout().equals(plan().layout())) {

@@ -50,7 +50,7 @@ class JobWorkTest {
 
     private JobWork open(KeptJob job) {
         return new JobWork(job, file -> file.equals("holder.json") ? Outcome.of(PROJECT) : Outcome.failed(Problem.error(file, "This file cannot be read.", "")), stash,
-                new LayoutSearch(Runnable::run, Runnable::run), saved::add, LengthUnit.INCH);
+                new LayoutSearch(Runnable::run, Runnable::run, Runnable::run), saved::add, LengthUnit.INCH);
     }
 
     private JobWork open(int copies) {
@@ -171,7 +171,7 @@ class JobWorkTest {
     @Test
     void stoppedSearch_keepsTheFirstPlan() {
         List<Runnable> waiting = new ArrayList<>();
-        JobWork work = new JobWork(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 6))), file -> Outcome.of(PROJECT), stash, new LayoutSearch(Runnable::run, waiting::add), saved::add,
+        JobWork work = new JobWork(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 6))), file -> Outcome.of(PROJECT), stash, new LayoutSearch(Runnable::run, Runnable::run, waiting::add), saved::add,
                 LengthUnit.INCH);
         assertTrue(work.searchingProperty().get());
         waiting.get(0).run();
