@@ -7,10 +7,10 @@ import cufflink.fold.ClosedStack;
 import cufflink.fold.StackLayer;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
@@ -40,13 +40,15 @@ public final class ClosedDrawing {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         for (StackLayer layer : layers) {
-            List<Spot> corners = Arrays.stream(layer.footprint().getExteriorRing().getCoordinates()).map(corner -> {
+            Function<Coordinate, Spot> seen = corner -> {
                 double x = held.seenX(corner.x, corner.y);
                 return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
-            }).toList();
+            };
+            List<Spot> corners = Outlines.corners(layer.footprint().getExteriorRing()).stream().map(seen).toList();
             corners.forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
+            List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream().map(hole -> hole.stream().map(seen).toList()).toList();
             Face facing = fromBack ? layer.facing().other() : layer.facing();
-            shapes.add(new Shape.Area(layer.label(), Ink.PAPER, corners, Optional.of(colour(plan, layer, facing)), Optional.of(Ink.PAPER_EDGE)));
+            shapes.add(new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(colour(plan, layer, facing)), Optional.of(Ink.PAPER_EDGE)));
         }
         return new Picture(bounds, point, shapes);
     }

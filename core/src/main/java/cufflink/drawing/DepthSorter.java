@@ -12,8 +12,8 @@ import java.util.List;
 final class DepthSorter {
     private static final double TOUCH = 1e-6;
 
-    /** A face as seen: corners with their nearness, and what is painted for it. */
-    record Face3(String id, List<View.Seen> seen, List<Shape> shapes) {
+    /** A face as seen: what it is called, its corners with their nearness, and what is painted for it. */
+    record Face3(String label, List<View.Seen> seen, List<Shape> shapes) {
         double mean() {
             return seen.stream().mapToDouble(View.Seen::near).average().orElse(0);
         }

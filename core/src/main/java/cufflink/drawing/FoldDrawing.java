@@ -12,7 +12,6 @@ import cufflink.fold.RigidMotion;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
@@ -43,13 +42,20 @@ public final class FoldDrawing {
 
     /** The scene; {@code point} is millimetres a point. Every area and line carries its panel as {@code piece.panel}. */
     public static Picture draw(FoldScene scene, View view, double point) {
+        List<Shape> shapes = new ArrayList<>();
+        sorted(scene, view).forEach(face -> shapes.addAll(face.shapes()));
+        return new Picture(bounds(scene, view, point), point, shapes);
+    }
+
+    private static List<DepthSorter.Face3> sorted(FoldScene scene, View view) {
         FoldDrawing drawing = new FoldDrawing(scene, view);
         scene.state().assembly().pieces().forEach(drawing::addPiece);
-        List<Shape> shapes = new ArrayList<>();
-        for (DepthSorter.Face3 face : DepthSorter.farToNear(drawing.faces)) {
-            shapes.addAll(face.shapes());
-        }
-        return new Picture(bounds(scene, view, point), point, shapes);
+        return DepthSorter.farToNear(drawing.faces);
+    }
+
+    /** What shows of the scene, the largest share first. */
+    static List<Shown> shown(FoldScene scene, View view) {
+        return Shown.of(sorted(scene, view));
     }
 
     /** What the scene takes up on the picture. */
@@ -80,9 +86,9 @@ public final class FoldDrawing {
         List<Shape> paper = new ArrayList<>();
         String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
         List<Spot> outline = lifted.ring(ref).stream().map(this::spot).toList();
-        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
+        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift), shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
-        faces.add(new DepthSorter.Face3(ref.toString(), ring(panel.outline(), motion, lift), paper));
+        faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift), paper));
         for (MatLayer mat : scene.mats()) {
             if (mat.on().on().equals(ref) && mat.on().face() == seen) {
                 addMat(ref, mat, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1));
@@ -94,13 +100,13 @@ public final class FoldDrawing {
         Stock paper = scene.layers().get(mat.layer());
         List<Shape> shapes = new ArrayList<>();
         List<View.Seen> ring = ring(mat.outline(), motion, lift);
-        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), shaded(paper.face(), Face.OUTSIDE, motion),
+        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), holes(mat.outline(), motion, lift), shaded(paper.face(), Face.OUTSIDE, motion),
                 Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
             int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
             addDirection(ref, mat.outline(), top, motion, lift, shapes);
         }
-        faces.add(new DepthSorter.Face3(ref.toString(), ring, shapes));
+        faces.add(new DepthSorter.Face3(mat.label(), ring, shapes));
     }
 
     /** An arrow towards the top of the pattern, turned from the top of the piece by degrees. */
@@ -149,7 +155,10 @@ public final class FoldDrawing {
     }
 
     private List<View.Seen> ring(Polygon outline, RigidMotion motion, double lift) {
-        Coordinate[] ring = outline.getExteriorRing().getCoordinates();
-        return Arrays.stream(ring, 0, ring.length - 1).map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
+        return Outlines.corners(outline.getExteriorRing()).stream().map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
+    }
+
+    private List<List<Spot>> holes(Polygon outline, RigidMotion motion, double lift) {
+        return Outlines.holes(outline).stream().map(hole -> hole.stream().map(corner -> spot(motion.apply(corner.x, corner.y, lift))).toList()).toList();
     }
 }

@@ -1,8 +1,9 @@
 package cufflink.drawing;
 
-import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 
 /** Corners of polygons as spots. */
@@ -12,7 +13,17 @@ final class Outlines {
 
     /** The outer ring, the first corner not repeated. */
     static List<Shape.Spot> spots(Polygon polygon) {
-        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
-        return Arrays.stream(ring, 0, ring.length - 1).map(corner -> new Shape.Spot(corner.x, corner.y)).toList();
+        return corners(polygon.getExteriorRing()).stream().map(corner -> new Shape.Spot(corner.x, corner.y)).toList();
+    }
+
+    /** The openings, the first corner of each not repeated. */
+    static List<List<Coordinate>> holes(Polygon polygon) {
+        return IntStream.range(0, polygon.getNumInteriorRing()).mapToObj(i -> corners(polygon.getInteriorRingN(i))).toList();
+    }
+
+    /** The corners of a ring, the first not repeated. */
+    static List<Coordinate> corners(LinearRing ring) {
+        Coordinate[] all = ring.getCoordinates();
+        return List.of(all).subList(0, all.length - 1);
     }
 }

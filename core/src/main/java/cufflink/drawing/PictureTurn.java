@@ -16,7 +16,7 @@ public final class PictureTurn {
 
     private static Shape turn(Shape shape, Envelope box) {
         if (shape instanceof Shape.Area area) {
-            return new Shape.Area(area.id(), area.ink(), area.corners().stream().map(spot -> turn(spot, box)).toList(), area.colour(), area.edge());
+            return area.moved(spot -> turn(spot, box));
         } else if (shape instanceof Shape.Path path) {
             return new Shape.Path(path.id(), path.ink(), path.points().stream().map(spot -> turn(spot, box)).toList());
         }

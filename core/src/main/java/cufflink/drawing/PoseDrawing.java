@@ -4,6 +4,7 @@ import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
+import java.util.List;
 import java.util.Optional;
 
 /** Draws the whole card in one of its named poses, or on the way there. */
@@ -23,6 +24,11 @@ public final class PoseDrawing {
     /** The card part of the way to a pose, 0 to 1; absent if the loops do not close there. */
     public static Optional<FoldScene> between(Plan plan, PosedCard posed, double share) {
         return posed.motion().at(share).value().map(state -> scene(plan, state));
+    }
+
+    /** What shows of the card in a pose, seen square on from where its front is when it is closed, or its back; nothing if it cannot take the pose. */
+    public static List<Shown> shown(Plan plan, PosedCard posed, boolean fromBack) {
+        return posed.state().value().map(state -> FoldDrawing.shown(scene(plan, state), fromBack ? new View(0, 0, 180) : View.ABOVE)).orElse(List.of());
     }
 
     private static FoldScene scene(Plan plan, FoldedState state) {

@@ -2,6 +2,8 @@ package cufflink.drawing;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** A part of a picture. {@code id} names what it belongs to, so that a click finds it; it may be empty. */
 public sealed interface Shape {
@@ -19,12 +21,29 @@ public sealed interface Shape {
     /**
      * A filled region.
      *
+     * @param holes  openings in it
      * @param colour instead of the ink's, for paper of a stock
      * @param edge   the ink of its outline
      */
-    record Area(String id, Ink ink, List<Spot> corners, Optional<String> colour, Optional<Ink> edge) implements Shape {
+    record Area(String id, Ink ink, List<Spot> corners, List<List<Spot>> holes, Optional<String> colour, Optional<Ink> edge) implements Shape {
         public Area {
             corners = List.copyOf(corners);
+            holes = List.copyOf(holes);
+        }
+
+        /** A region without openings. */
+        public Area(String id, Ink ink, List<Spot> corners, Optional<String> colour, Optional<Ink> edge) {
+            this(id, ink, corners, List.of(), colour, edge);
+        }
+
+        /** Its outline and its openings. */
+        public List<List<Spot>> rings() {
+            return Stream.concat(Stream.of(corners), holes.stream()).toList();
+        }
+
+        /** The same region with every spot moved. */
+        Area moved(UnaryOperator<Spot> to) {
+            return new Area(id, ink, corners.stream().map(to).toList(), holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge);
         }
     }
 

@@ -194,10 +194,6 @@ public final class StepDrawing {
             shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
         }
         patch.glued().forEach(strip -> shapes.add(new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));
-        return flat.with(shapes.stream().<Shape>map(shape -> mirrored ? mirrored(shape, flat) : shape).toList());
-    }
-
-    private static Shape.Area mirrored(Shape.Area area, Picture flat) {
-        return new Shape.Area(area.id(), area.ink(), area.corners().stream().map(spot -> mirror(spot, flat)).toList(), area.colour(), area.edge());
+        return flat.with(shapes.stream().<Shape>map(shape -> mirrored ? shape.moved(spot -> mirror(spot, flat)) : shape).toList());
     }
 }

@@ -19,7 +19,7 @@ class DepthSorterTest {
         List<DepthSorter.Face3> faces = new ArrayList<>(List.of(level("a", 0, 0), level("b", 1, 3), level("c", 2, 1), level("d", 3, 2)));
         for (long seed = 0; seed < 20; seed++) {
             Collections.shuffle(faces, new Random(seed));
-            assertEquals(List.of("a", "b", "c", "d"), DepthSorter.farToNear(faces).stream().map(DepthSorter.Face3::id).toList());
+            assertEquals(List.of("a", "b", "c", "d"), DepthSorter.farToNear(faces).stream().map(DepthSorter.Face3::label).toList());
         }
     }
 
@@ -28,6 +28,6 @@ class DepthSorterTest {
     void slopingFace_isSortedByItsPlane_notByItsMean() {
         DepthSorter.Face3 slope = new DepthSorter.Face3("slope", List.of(new View.Seen(0, 0, 0), new View.Seen(100, 0, 100), new View.Seen(100, 10, 100), new View.Seen(0, 10, 0)), List.of());
         DepthSorter.Face3 small = level("small", 30, 5);
-        assertEquals(List.of("slope", "small"), DepthSorter.farToNear(List.of(small, slope)).stream().map(DepthSorter.Face3::id).toList());
+        assertEquals(List.of("slope", "small"), DepthSorter.farToNear(List.of(small, slope)).stream().map(DepthSorter.Face3::label).toList());
     }
 }

@@ -4,8 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.Picture;
+import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shape;
+import cufflink.drawing.View;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignFileReader;
+import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
+import cufflink.plan.Project;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,7 +56,32 @@ class ClosedDrawingTest {
             Shape.Area top = (Shape.Area) ClosedDrawing.draw(plan, fromBack, 0.3).orElseThrow().shapes().get(plan.stack().orElseThrow().layers().size() - 1);
             List<Coordinate> tapped = top.corners().stream().map(spot -> ClosedDrawing.place(plan, fromBack, spot)).toList();
             var layers = plan.stack().orElseThrow().layers();
-            assertEquals(List.of(layers.get(fromBack ? layers.size() - 1 : 0).footprint().getExteriorRing().getCoordinates()), tapped);
+            Coordinate[] ring = layers.get(fromBack ? layers.size() - 1 : 0).footprint().getExteriorRing().getCoordinates();
+            assertEquals(List.of(ring).subList(0, ring.length - 1), tapped);
         }
+    }
+
+    private static Plan windowed(String cutOuts) {
+        String text = BuiltInDesigns.text("half-fold");
+        String panels = text.lines().filter(line -> line.strip().startsWith("panels:")).findFirst().orElseThrow();
+        Project project = Project.of(DesignFileReader.read("window.yaml", text.replace(panels, cutOuts + panels)).orThrow(), RulerStep.SIXTEENTH_INCH);
+        return Plans.plan(project.withMats(project.mats().withLayers(0)));
+    }
+
+    private static double backSeen(Plan plan) {
+        return PoseDrawing.shown(plan, plan.folded().poses().get(0), false).stream().filter(face -> face.label().equals("inside of the back leaf")).findFirst().orElseThrow().share();
+    }
+
+    /** A window in the front lets the inside show, closed and half open. */
+    @Test
+    void window_isOpen_closedAndHalfOpen() {
+        Plan plan = windowed("    cutOuts:\n      - {id: window, circle: [width / 2, height / 2, 1 in]}\n");
+        Shape.Area front = (Shape.Area) ClosedDrawing.draw(plan, false, 0.3).orElseThrow().shapes().get(1);
+        assertEquals(1, front.holes().size());
+        Picture open = PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.ABOVE, 0.3).orElseThrow();
+        assertEquals(1, open.shapes().stream().filter(shape -> shape instanceof Shape.Area area && !area.holes().isEmpty()).count());
+        double most = Math.PI * 25.4 * 25.4 / (plan.stack().orElseThrow().bounds().getArea());
+        double more = backSeen(plan) - backSeen(windowed(""));
+        assertTrue(more > most / 3 && more < most, "of the back the window shows " + more + ", at most " + most);
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
@@ -64,18 +65,28 @@ final class PicturePainter {
     }
 
     private void area(Shape.Area area) {
-        double[] xs = xs(area.corners());
-        double[] ys = ys(area.corners());
         if (area.ink().fill() == Ink.Fill.HATCH) {
-            hatch(area, xs, ys);
+            hatch(area, xs(area.corners()), ys(area.corners()));
         } else {
             g.setFill(Color.web(area.colour().orElse(area.ink().colour())));
-            g.fillPolygon(xs, ys, xs.length);
+            g.setFillRule(FillRule.EVEN_ODD);
+            outline(area);
+            g.fill();
         }
         area.edge().ifPresent(edge -> {
             pen(edge);
-            g.strokePolygon(xs, ys, xs.length);
+            outline(area);
+            g.stroke();
         });
+    }
+
+    private void outline(Shape.Area area) {
+        g.beginPath();
+        for (List<Shape.Spot> ring : area.rings()) {
+            g.moveTo(dx + ring.get(0).x() * scale, dy + ring.get(0).y() * scale);
+            ring.subList(1, ring.size()).forEach(spot -> g.lineTo(dx + spot.x() * scale, dy + spot.y() * scale));
+            g.closePath();
+        }
     }
 
     private void hatch(Shape.Area area, double[] xs, double[] ys) {
@@ -84,12 +95,7 @@ final class PicturePainter {
         double minY = Arrays.stream(ys).min().orElse(0);
         double maxY = Arrays.stream(ys).max().orElse(0);
         g.save();
-        g.beginPath();
-        g.moveTo(xs[0], ys[0]);
-        for (int i = 1; i < xs.length; i++) {
-            g.lineTo(xs[i], ys[i]);
-        }
-        g.closePath();
+        outline(area);
         g.clip();
         pen(area.ink());
         double height = maxY - minY;

@@ -103,11 +103,15 @@ public final class PicturePane extends Pane {
         return Optional.empty();
     }
 
+    private Polygon polygon(List<Shape.Spot> ring) {
+        Polygon polygon = new Polygon();
+        ring.forEach(corner -> polygon.getPoints().addAll(dx + corner.x() * scale, dy + corner.y() * scale));
+        return polygon;
+    }
+
     private boolean hits(Shape shape, double x, double y) {
         if (shape instanceof Shape.Area area) {
-            Polygon polygon = new Polygon();
-            area.corners().forEach(corner -> polygon.getPoints().addAll(dx + corner.x() * scale, dy + corner.y() * scale));
-            return polygon.contains(x, y);
+            return area.rings().stream().filter(ring -> polygon(ring).contains(x, y)).count() % 2 == 1;
         }
         if (shape instanceof Shape.Mark mark) {
             return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y) < mark.radius() * shown.point() * scale;

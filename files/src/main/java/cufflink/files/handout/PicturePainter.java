@@ -69,20 +69,25 @@ final class PicturePainter {
         }
     }
 
+    private void outline(Shape.Area area, Canvas canvas) throws IOException {
+        for (List<Shape.Spot> ring : area.rings()) {
+            outline(ring, canvas);
+            stream.closePath();
+        }
+    }
+
     private void area(Shape.Area area, Canvas canvas, double pen) throws IOException {
         if (area.ink().fill() == Ink.Fill.HATCH) {
             hatch(area, canvas, pen);
         } else {
             String colour = area.ink() == Ink.BENCH ? "#FFFFFF" : area.colour().orElse(area.ink().colour());
             stream.setNonStrokingColor(Color.decode(colour));
-            outline(area.corners(), canvas);
-            stream.closePath();
-            stream.fill();
+            outline(area, canvas);
+            stream.fillEvenOdd();
         }
         if (area.edge().isPresent()) {
             pen(area.edge().get(), pen);
-            outline(area.corners(), canvas);
-            stream.closePath();
+            outline(area, canvas);
             stream.stroke();
         }
     }
@@ -93,9 +98,8 @@ final class PicturePainter {
         double minY = area.corners().stream().mapToDouble(canvas::y).min().orElse(0);
         double maxY = area.corners().stream().mapToDouble(canvas::y).max().orElse(0);
         stream.saveGraphicsState();
-        outline(area.corners(), canvas);
-        stream.closePath();
-        stream.clip();
+        outline(area, canvas);
+        stream.clipEvenOdd();
         pen(area.ink(), pen);
         double height = maxY - minY;
         for (double x = minX - height; x < maxX; x += 6 * pen) {

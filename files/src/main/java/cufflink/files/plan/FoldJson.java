@@ -8,6 +8,8 @@ import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
 import cufflink.design.Held;
 import cufflink.design.PanelRef;
+import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.Shown;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.Folder;
@@ -94,8 +96,14 @@ public final class FoldJson {
         for (PosedCard posed : plan.folded().poses()) {
             ObjectNode node = poses.addObject().put("name", posed.name()).put("reached", posed.state().value().isPresent()).put("free", posed.obstacle().isEmpty());
             ObjectNode angles = node.putObject("angles");
+            seen(PoseDrawing.shown(plan, posed, false), node.putArray("front"));
+            seen(PoseDrawing.shown(plan, posed, true), node.putArray("back"));
             posed.state().value().ifPresent(state -> new TreeMap<>(Map.copyOf(byName(state.angles()))).forEach((crease, angle) -> angles.put(crease, Math.round(angle * 1000) / 1000.0)));
         }
+    }
+
+    private static void seen(List<Shown> shown, ArrayNode node) {
+        shown.forEach(face -> node.addObject().put("face", face.label()).put("share", Math.round(face.share() * 1000) / 1000.0));
     }
 
     private static <K> Map<String, Double> byName(Map<K, Double> angles) {

@@ -1,6 +1,8 @@
 package cufflink.files.plan;
 
 import cufflink.design.Side;
+import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.Shown;
 import cufflink.fold.ClosedStack;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
@@ -73,6 +75,10 @@ public final class FoldText {
     private void pose(PosedCard posed) {
         boolean free = posed.state().value().isPresent() && posed.obstacle().isEmpty();
         line((free ? "✓ " : "✕ ") + "Pose “" + posed.name() + "”" + (free ? ": nothing in the way." : " cannot be taken."));
+        if (posed.state().value().isPresent()) {
+            line("  From the front: " + seen(PoseDrawing.shown(plan, posed, false)) + ".");
+            line("  From the back: " + seen(PoseDrawing.shown(plan, posed, true)) + ".");
+        }
     }
 
     private void stack(ClosedStack stack) {
@@ -94,6 +100,10 @@ public final class FoldText {
     /** As the card is held. */
     private String sides(Collection<Side> sides) {
         return Side.words(sides.stream().map(plan.design().definition().held()::seen).toList());
+    }
+
+    private static String seen(List<Shown> shown) {
+        return shown.stream().map(face -> Math.round(face.share() * 100) + " % " + face.label()).collect(Collectors.joining(", "));
     }
 
     private static String shown(List<ClosedStack.Shown> shown) {
