@@ -2,66 +2,76 @@ package cufflink.fold;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * The bounded regions into which stretches that meet only at their ends divide the plane. Walks every region with its inside on the left (de Berg et al., <i>Computational
- * Geometry</i>, section 2.2; from memory). JTS has a polygonizer for any lines; this one needs no dangling ends looked for, and takes a fifth of the time, most of a replan.
+ * The bounded regions into which sides that meet only at their ends divide the plane. Walks every region with its inside on the left (de Berg et al., <i>Computational
+ * Geometry</i>, section 2.2; from memory). JTS has a polygonizer for any lines; this one needs no dangling ends looked for, knows what lies beside each side, and takes a
+ * fraction of the time, most of a replan.
  */
 final class Subdivision {
+    private final Noding noding;
     private final GeometryFactory factory;
-    private final List<Coordinate> corners = new ArrayList<>();
-    private final int[] origin;
     private final int[] next;
+    /** By direction of a side: the region on its left; −1 outside all. */
+    private final int[] left;
+    private final List<Polygon> regions = new ArrayList<>();
 
-    private Subdivision(Collection<LineSegment> stretches, GeometryFactory factory) {
+    /** A ring with no region of its own on its left, and one of the directions along it. */
+    private record Rim(LinearRing ring, int direction) {
+    }
+
+    Subdivision(Noding noding, GeometryFactory factory) {
+        this.noding = noding;
         this.factory = factory;
-        origin = new int[2 * stretches.size()];
-        next = new int[origin.length];
-        Map<Coordinate, Integer> numbers = new HashMap<>();
-        int half = 0;
-        for (LineSegment stretch : stretches) {
-            origin[half++] = number(stretch.p0, numbers);
-            origin[half++] = number(stretch.p1, numbers);
-        }
+        next = new int[2 * noding.sides()];
+        left = new int[next.length];
         link();
+        walk().forEach(this::setIn);
     }
 
-    /** The regions, each with its holes; none of no area. The same stretches in the same order give the same regions in the same order. */
-    static List<Polygon> regions(Collection<LineSegment> stretches, GeometryFactory factory) {
-        return new Subdivision(stretches, factory).walk();
+    /** The regions, each with its holes. The same sides give the same regions in the same order. */
+    List<Polygon> regions() {
+        return regions;
     }
 
-    private int number(Coordinate corner, Map<Coordinate, Integer> numbers) {
-        return numbers.computeIfAbsent(corner, key -> {
-            corners.add(key);
-            return corners.size() - 1;
-        });
+    /** The region on the left of a side as it runs from its left end to its right one; −1 outside all. */
+    int left(int side) {
+        return left[2 * side];
     }
 
-    /** Both directions of stretch n are 2n and 2n + 1; each is followed by the one that turns left the most at its end. */
+    /** The region on the other side. */
+    int right(int side) {
+        return left[2 * side + 1];
+    }
+
+    /** Both directions of side n are 2n, from its left end, and 2n + 1. */
+    private int origin(int direction) {
+        return direction % 2 == 0 ? noding.from(direction / 2) : noding.to(direction / 2);
+    }
+
+    /** Each direction is followed by the one that turns left the most at its end. */
     private void link() {
+        double[] angle = new double[next.length];
         List<List<Integer>> leaving = new ArrayList<>();
-        corners.forEach(corner -> leaving.add(new ArrayList<>(4)));
-        double[] angle = new double[origin.length];
-        for (int half = 0; half < origin.length; half++) {
-            Coordinate from = corners.get(origin[half]);
-            Coordinate to = corners.get(origin[half ^ 1]);
-            angle[half] = Math.atan2(to.y - from.y, to.x - from.x);
-            leaving.get(origin[half]).add(half);
+        for (int i = 0; i < noding.corners(); i++) {
+            leaving.add(new ArrayList<>(4));
+        }
+        for (int direction = 0; direction < next.length; direction++) {
+            Coordinate from = noding.corner(origin(direction));
+            Coordinate to = noding.corner(origin(direction ^ 1));
+            angle[direction] = Math.atan2(to.y - from.y, to.x - from.x);
+            leaving.get(origin(direction)).add(direction);
         }
         for (List<Integer> around : leaving) {
             around.sort((a, b) -> Double.compare(angle[a], angle[b]));
@@ -71,43 +81,53 @@ final class Subdivision {
         }
     }
 
-    private List<Polygon> walk() {
-        List<Polygon> regions = new ArrayList<>();
-        List<LinearRing> rims = new ArrayList<>();
-        boolean[] seen = new boolean[origin.length];
-        for (int start = 0; start < origin.length; start++) {
+    private List<Rim> walk() {
+        List<Rim> rims = new ArrayList<>();
+        boolean[] seen = new boolean[next.length];
+        for (int start = 0; start < next.length; start++) {
             if (!seen[start]) {
                 Coordinate[] ring = ring(start, seen);
                 double area = Area.ofRingSigned(ring);
+                mark(start, area < 0 ? regions.size() : -1);
                 if (area < 0) {
                     regions.add(factory.createPolygon(ring));
                 } else if (area > 0) {
-                    rims.add(factory.createLinearRing(ring));
+                    rims.add(new Rim(factory.createLinearRing(ring), start));
                 }
             }
         }
-        return withHoles(regions, rims);
+        return rims;
     }
 
     private Coordinate[] ring(int start, boolean[] seen) {
         List<Coordinate> ring = new ArrayList<>();
-        for (int half = start; !seen[half]; half = next[half]) {
-            seen[half] = true;
-            ring.add(corners.get(origin[half]));
+        for (int direction = start; !seen[direction]; direction = next[direction]) {
+            seen[direction] = true;
+            ring.add(noding.corner(origin(direction)));
         }
         ring.add(ring.get(0));
         return ring.toArray(new Coordinate[0]);
     }
 
+    private void mark(int start, int region) {
+        int direction = start;
+        do {
+            left[direction] = region;
+            direction = next[direction];
+        } while (direction != start);
+    }
+
     /** The rim of a part that hangs together is a hole in the smallest region around it, if there is one. */
-    private List<Polygon> withHoles(List<Polygon> regions, List<LinearRing> rims) {
-        Map<Polygon, List<LinearRing>> holes = new IdentityHashMap<>();
-        for (LinearRing rim : rims) {
-            regions.stream().filter(region -> isAround(region, rim)).min(Comparator.comparingDouble(Polygon::getArea))
-                    .ifPresent(region -> holes.computeIfAbsent(region, key -> new ArrayList<>()).add(rim));
-        }
-        return regions.stream().map(region -> holes.containsKey(region)
-                ? factory.createPolygon(region.getExteriorRing(), holes.get(region).toArray(new LinearRing[0])) : region).toList();
+    private void setIn(Rim rim) {
+        Optional<Integer> around = IntStream.range(0, regions.size()).boxed().filter(region -> isAround(regions.get(region), rim.ring()))
+                .min(Comparator.comparingDouble(region -> regions.get(region).getArea()));
+        around.ifPresent(region -> {
+            Polygon whole = regions.get(region);
+            LinearRing[] holes = IntStream.rangeClosed(0, whole.getNumInteriorRing())
+                    .mapToObj(i -> i < whole.getNumInteriorRing() ? whole.getInteriorRingN(i) : rim.ring()).toArray(LinearRing[]::new);
+            regions.set(region, factory.createPolygon(whole.getExteriorRing(), holes));
+            mark(rim.direction(), region);
+        });
     }
 
     private static boolean isAround(Polygon region, LinearRing rim) {

@@ -1,0 +1,227 @@
+package cufflink.fold;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.locationtech.jts.algorithm.RobustLineIntersector;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+
+/**
+ * The sides of many outlines, each kept once, and split so that they meet only at their ends: first at corners that lie on them but for rounding, then where two of them
+ * cross. Corners are put on a grid and numbered from left to right; so are the sides, by their left ends.
+ */
+final class Noding {
+    /** How near a corner must be to a side to lie on it, in steps of the grid. */
+    private static final double ON_SIDE = 4;
+
+    /** Sine of the angle below which two sides count as parallel. */
+    private static final double PARALLEL = 1e-6;
+
+    private final RobustLineIntersector robust = new RobustLineIntersector();
+    private final PrecisionModel grid;
+    private final double near;
+    private Coordinate[] corners;
+    /** The numbers of a side's left end, in the upper half, and of its right end. */
+    private long[] sides;
+
+    Noding(List<Polygon> outlines, PrecisionModel grid) {
+        this.grid = grid;
+        this.near = ON_SIDE / grid.getScale();
+        List<Coordinate> ends = new ArrayList<>();
+        for (Polygon outline : outlines) {
+            addSides(outline.getExteriorRing(), ends);
+            for (int i = 0; i < outline.getNumInteriorRing(); i++) {
+                addSides(outline.getInteriorRingN(i), ends);
+            }
+        }
+        number(ends);
+        splitAtCorners();
+        splitAtCrossings();
+    }
+
+    int sides() {
+        return sides.length;
+    }
+
+    /** The number of a side's left end. */
+    int from(int side) {
+        return (int) (sides[side] >> 32);
+    }
+
+    /** The number of a side's right end. */
+    int to(int side) {
+        return (int) sides[side];
+    }
+
+    int corners() {
+        return corners.length;
+    }
+
+    Coordinate corner(int number) {
+        return corners[number];
+    }
+
+    private Coordinate from(long side) {
+        return corners[(int) (side >> 32)];
+    }
+
+    private Coordinate to(long side) {
+        return corners[(int) side];
+    }
+
+    private void addSides(LinearRing ring, List<Coordinate> ends) {
+        Coordinate last = null;
+        for (Coordinate corner : ring.getCoordinates()) {
+            Coordinate next = onGrid(corner);
+            if (last != null) {
+                ends.add(last);
+                ends.add(next);
+            }
+            last = next;
+        }
+    }
+
+    private Coordinate onGrid(Coordinate corner) {
+        Coordinate onGrid = new Coordinate(corner.x, corner.y);
+        grid.makePrecise(onGrid);
+        return onGrid;
+    }
+
+    /** Numbers the ends of sides, given two by two. */
+    private void number(List<Coordinate> ends) {
+        Coordinate[] sorted = ends.toArray(new Coordinate[0]);
+        Arrays.sort(sorted);
+        int count = 0;
+        for (Coordinate corner : sorted) {
+            if (count == 0 || !corner.equals2D(sorted[count - 1])) {
+                sorted[count++] = corner;
+            }
+        }
+        corners = Arrays.copyOf(sorted, count);
+        long[] all = new long[ends.size() / 2];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = side(Arrays.binarySearch(corners, ends.get(2 * i)), Arrays.binarySearch(corners, ends.get(2 * i + 1)));
+        }
+        sides = once(all);
+    }
+
+    private static long side(int a, int b) {
+        return (long) Math.min(a, b) << 32 | Math.max(a, b);
+    }
+
+    /** Each side once, in order; none from a corner to itself. */
+    private static long[] once(long[] all) {
+        return Arrays.stream(all).filter(side -> (int) side != (int) (side >> 32)).sorted().distinct().toArray();
+    }
+
+    private void splitAtCorners() {
+        long[] split = new long[sides.length];
+        int count = 0;
+        for (long side : sides) {
+            List<Integer> on = cornersOn(side);
+            if (count + on.size() > split.length) {
+                split = Arrays.copyOf(split, 2 * split.length + on.size());
+            }
+            for (int i = 0; i + 1 < on.size(); i++) {
+                split[count++] = side(on.get(i), on.get(i + 1));
+            }
+        }
+        sides = once(Arrays.copyOf(split, count));
+    }
+
+    /** The corners on a side, its ends among them, in order along it. */
+    private List<Integer> cornersOn(long side) {
+        Coordinate from = from(side);
+        Coordinate to = to(side);
+        LineSegment segment = new LineSegment(from, to);
+        double low = Math.min(from.y, to.y) - near;
+        double high = Math.max(from.y, to.y) + near;
+        List<Integer> on = new ArrayList<>();
+        for (int i = firstFrom(from.x - near); i < corners.length && corners[i].x <= to.x + near; i++) {
+            if (corners[i].y >= low && corners[i].y <= high && segment.distance(corners[i]) < near) {
+                on.add(i);
+            }
+        }
+        if (on.size() > 2) {
+            on.sort((a, b) -> Double.compare(corners[a].distance(from), corners[b].distance(from)));
+        }
+        return on;
+    }
+
+    /** The first corner that is not left of x. */
+    private int firstFrom(double x) {
+        int place = Arrays.binarySearch(corners, new Coordinate(x, Double.NEGATIVE_INFINITY));
+        return place < 0 ? -place - 1 : place;
+    }
+
+    private void splitAtCrossings() {
+        Map<Integer, Set<Coordinate>> cuts = new TreeMap<>();
+        for (int i = 0; i < sides.length; i++) {
+            Coordinate from = from(sides[i]);
+            Coordinate to = to(sides[i]);
+            double low = Math.min(from.y, to.y);
+            double high = Math.max(from.y, to.y);
+            for (int j = i + 1; j < sides.length && from(sides[j]).x <= to.x; j++) {
+                Coordinate otherFrom = from(sides[j]);
+                Coordinate otherTo = to(sides[j]);
+                if (Math.max(otherFrom.y, otherTo.y) < low || Math.min(otherFrom.y, otherTo.y) > high || shareAnEnd(sides[i], sides[j])) {
+                    continue;
+                }
+                Optional<Coordinate> corner = crossing(from, to, otherFrom, otherTo);
+                if (corner.isPresent()) {
+                    cuts.computeIfAbsent(i, key -> new TreeSet<>()).add(corner.get());
+                    cuts.computeIfAbsent(j, key -> new TreeSet<>()).add(corner.get());
+                }
+            }
+        }
+        if (!cuts.isEmpty()) {
+            number(cut(cuts));
+        }
+    }
+
+    /** Where two sides cross between their ends, on the grid. Sides that are all but parallel are left to JTS, whose exact arithmetic is much slower. */
+    private Optional<Coordinate> crossing(Coordinate a, Coordinate b, Coordinate c, Coordinate d) {
+        double turn = cross(a, b, c, d);
+        if (Math.abs(turn) < PARALLEL * a.distance(b) * c.distance(d)) {
+            robust.computeIntersection(a, b, c, d);
+            return robust.isProper() ? Optional.of(onGrid(robust.getIntersection(0))) : Optional.empty();
+        }
+        double share = cross(a, c, c, d) / turn;
+        double other = cross(a, c, a, b) / turn;
+        boolean inside = share > 0 && share < 1 && other > 0 && other < 1;
+        return inside ? Optional.of(onGrid(new Coordinate(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share))) : Optional.empty();
+    }
+
+    /** The cross product of the ways from a to b and from c to d. */
+    private static double cross(Coordinate a, Coordinate b, Coordinate c, Coordinate d) {
+        return (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
+    }
+
+    private static boolean shareAnEnd(long a, long b) {
+        return a >> 32 == b >> 32 || (int) a == (int) b || (int) a == (int) (b >> 32) || (int) (a >> 32) == (int) b;
+    }
+
+    private List<Coordinate> cut(Map<Integer, Set<Coordinate>> cuts) {
+        List<Coordinate> ends = new ArrayList<>();
+        for (int i = 0; i < sides.length; i++) {
+            Coordinate last = from(sides[i]);
+            for (Coordinate corner : cuts.getOrDefault(i, Set.of())) {
+                ends.add(last);
+                ends.add(corner);
+                last = corner;
+            }
+            ends.add(last);
+            ends.add(to(sides[i]));
+        }
+        return ends;
+    }
+}
