@@ -2,12 +2,11 @@ package cufflink.fold;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.TreeSet;
 import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
@@ -17,7 +16,7 @@ import org.locationtech.jts.geom.PrecisionModel;
 
 /**
  * The sides of many outlines, each kept once, and split so that they meet only at their ends: first at corners that lie on them but for rounding, then where two of them
- * cross. Corners are put on a grid and numbered from left to right; so are the sides, by their left ends.
+ * cross. Corners are put on a grid; every side runs from its left end to its right one.
  */
 final class Noding {
     /** How near a corner must be to a side to lie on it, in steps of the grid. */
@@ -96,7 +95,7 @@ final class Noding {
         return onGrid;
     }
 
-    /** Numbers the ends of sides, given two by two. */
+    /** Numbers the ends of sides, given two by two, from left to right. */
     private void number(List<Coordinate> ends) {
         Coordinate[] sorted = ends.toArray(new Coordinate[0]);
         Arrays.sort(sorted);
@@ -114,8 +113,9 @@ final class Noding {
         sides = once(all);
     }
 
-    private static long side(int a, int b) {
-        return (long) Math.min(a, b) << 32 | Math.max(a, b);
+    private long side(int a, int b) {
+        boolean leftFirst = corners[a].compareTo(corners[b]) <= 0;
+        return (long) (leftFirst ? a : b) << 32 | (leftFirst ? b : a);
     }
 
     /** Each side once, in order; none from a corner to itself. */
@@ -164,7 +164,8 @@ final class Noding {
     }
 
     private void splitAtCrossings() {
-        Map<Integer, Set<Coordinate>> cuts = new TreeMap<>();
+        Map<Integer, List<Integer>> cuts = new HashMap<>();
+        Map<Coordinate, Integer> fresh = new LinkedHashMap<>();
         for (int i = 0; i < sides.length; i++) {
             Coordinate from = from(sides[i]);
             Coordinate to = to(sides[i]);
@@ -178,14 +179,34 @@ final class Noding {
                 }
                 Optional<Coordinate> corner = crossing(from, to, otherFrom, otherTo);
                 if (corner.isPresent()) {
-                    cuts.computeIfAbsent(i, key -> new TreeSet<>()).add(corner.get());
-                    cuts.computeIfAbsent(j, key -> new TreeSet<>()).add(corner.get());
+                    int known = Arrays.binarySearch(corners, corner.get());
+                    int number = known >= 0 ? known : fresh.computeIfAbsent(corner.get(), key -> corners.length + fresh.size());
+                    cuts.computeIfAbsent(i, key -> new ArrayList<>()).add(number);
+                    cuts.computeIfAbsent(j, key -> new ArrayList<>()).add(number);
                 }
             }
         }
         if (!cuts.isEmpty()) {
-            number(cut(cuts));
+            Coordinate[] all = Arrays.copyOf(corners, corners.length + fresh.size());
+            fresh.forEach((corner, number) -> all[number] = corner);
+            corners = all;
+            sides = cut(cuts);
         }
+    }
+
+    private long[] cut(Map<Integer, List<Integer>> cuts) {
+        List<Long> cut = new ArrayList<>();
+        for (int i = 0; i < sides.length; i++) {
+            int last = from(i);
+            List<Integer> along = cuts.getOrDefault(i, new ArrayList<>());
+            along.sort((a, b) -> corners[a].compareTo(corners[b]));
+            for (int corner : along) {
+                cut.add(side(last, corner));
+                last = corner;
+            }
+            cut.add(side(last, to(i)));
+        }
+        return once(cut.stream().mapToLong(Long::longValue).toArray());
     }
 
     /** Where two sides cross between their ends, on the grid. Sides that are all but parallel are left to JTS, whose exact arithmetic is much slower. */
@@ -208,20 +229,5 @@ final class Noding {
 
     private static boolean shareAnEnd(long a, long b) {
         return a >> 32 == b >> 32 || (int) a == (int) b || (int) a == (int) (b >> 32) || (int) (a >> 32) == (int) b;
-    }
-
-    private List<Coordinate> cut(Map<Integer, Set<Coordinate>> cuts) {
-        List<Coordinate> ends = new ArrayList<>();
-        for (int i = 0; i < sides.length; i++) {
-            Coordinate last = from(sides[i]);
-            for (Coordinate corner : cuts.getOrDefault(i, Set.of())) {
-                ends.add(last);
-                ends.add(corner);
-                last = corner;
-            }
-            ends.add(last);
-            ends.add(to(sides[i]));
-        }
-        return ends;
     }
 }

@@ -18,6 +18,8 @@ import org.locationtech.jts.geom.PrecisionModel;
 final class Overlay {
     /** Square millimetres; what overlaps by less only touches. */
     static final double SPECK = 1e-2;
+    /** How near an edge must be to a segment to run along it, millimetres. */
+    private static final double ALONG = 1e-3;
     private static final PrecisionModel GRID = new PrecisionModel(1e5);
     private static final GeometryFactory FACTORY = new GeometryFactory(GRID);
 
@@ -105,6 +107,7 @@ final class Overlay {
 
     /** Whether an edge runs along a segment. */
     static boolean runsAlong(Edge edge, LineSegment segment) {
-        return segment.distance(edge.from()) < 1e-3 && segment.distance(edge.to()) < 1e-3 && edge.length() > 1e-3;
+        return edge.from().x > Math.min(segment.p0.x, segment.p1.x) - ALONG && edge.to().x < Math.max(segment.p0.x, segment.p1.x) + ALONG
+                && segment.distance(edge.from()) < ALONG && segment.distance(edge.to()) < ALONG && edge.length() > ALONG;
     }
 }

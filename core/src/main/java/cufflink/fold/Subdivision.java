@@ -63,22 +63,40 @@ final class Subdivision {
     /** Each direction is followed by the one that turns left the most at its end. */
     private void link() {
         double[] angle = new double[next.length];
-        List<List<Integer>> leaving = new ArrayList<>();
-        for (int i = 0; i < noding.corners(); i++) {
-            leaving.add(new ArrayList<>(4));
-        }
+        int[] end = new int[noding.corners()];
         for (int direction = 0; direction < next.length; direction++) {
             Coordinate from = noding.corner(origin(direction));
             Coordinate to = noding.corner(origin(direction ^ 1));
             angle[direction] = Math.atan2(to.y - from.y, to.x - from.x);
-            leaving.get(origin(direction)).add(direction);
+            end[origin(direction)]++;
         }
-        for (List<Integer> around : leaving) {
-            around.sort((a, b) -> Double.compare(angle[a], angle[b]));
-            for (int i = 0; i < around.size(); i++) {
-                next[around.get((i + 1) % around.size()) ^ 1] = around.get(i);
+        for (int corner = 1; corner < end.length; corner++) {
+            end[corner] += end[corner - 1];
+        }
+        int[] leaving = leaving(angle, end);
+        for (int corner = 0; corner < end.length; corner++) {
+            int start = corner == 0 ? 0 : end[corner - 1];
+            for (int i = start; i < end[corner]; i++) {
+                next[leaving[i + 1 < end[corner] ? i + 1 : start] ^ 1] = leaving[i];
             }
         }
+    }
+
+    /** The directions that leave each corner, by angle; those of a corner stand before its {@code end}. */
+    private int[] leaving(double[] angle, int[] end) {
+        int[] leaving = new int[next.length];
+        int[] filled = new int[end.length];
+        for (int direction = 0; direction < next.length; direction++) {
+            int corner = origin(direction);
+            int start = corner == 0 ? 0 : end[corner - 1];
+            int place = start + filled[corner]++;
+            while (place > start && angle[leaving[place - 1]] > angle[direction]) {
+                leaving[place] = leaving[place - 1];
+                place--;
+            }
+            leaving[place] = direction;
+        }
+        return leaving;
     }
 
     private List<Rim> walk() {
