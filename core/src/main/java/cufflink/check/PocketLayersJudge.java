@@ -30,13 +30,15 @@ final class PocketLayersJudge implements Judge {
         Side mouth = stack.flat().state().side(pocket.definition().back(), pocket.definition().open());
         Side seen = subject.design().definition().held().seen(mouth);
         if (!space.open().contains(mouth)) {
-            return Check.bad(id, Optional.empty(), label + " should open at the " + seen.word() + "; the layers close it there and leave it open at the " + words(subject, space.open()) + ".",
+            return Check.bad(id, Optional.empty(),
+                    label + " should open at the " + seen.word() + "; the layers close it there and leave it open at the " + words(subject, space.open()) + ".",
                     "Leave the glue off at the " + seen.word() + ".", change);
         }
         Length spare = Length.shorter(space.width(mouth).minus(pocket.width().length()), space.depth(mouth).minus(pocket.depth().length()));
         String size = subject.onRuler(space.width(mouth)) + " × " + subject.onRuler(space.depth(mouth)) + " deep";
         return spare.isNegative()
-                ? Check.bad(id, Optional.of(spare), label + " is " + size + " between its folds and glue, " + subject.margin(spare) + " less than its measures say.", "Make the pocket's panels larger.", change)
+                ? Check.bad(id, Optional.of(spare), label + " is " + size + " between its folds and glue, " + subject.margin(spare) + " less than its measures say.",
+                        "Make the pocket's panels larger.", change)
                 : Check.good(id, spare, label + " is closed by folds and glue at the " + words(subject, space.closed()) + ", " + size + ", and open at the " + words(subject, space.open()) + ".");
     }
 

@@ -86,7 +86,8 @@ public final class FoldDrawing {
         List<Shape> paper = new ArrayList<>();
         String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
         List<Spot> outline = lifted.ring(ref).stream().map(this::spot).toList();
-        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift), shaded(colour, seen, motion), Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
+        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift), shaded(colour, seen, motion),
+                Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
         faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift), paper));
         for (MatLayer mat : scene.mats()) {
@@ -100,8 +101,8 @@ public final class FoldDrawing {
         Stock paper = scene.layers().get(mat.layer());
         List<Shape> shapes = new ArrayList<>();
         List<View.Seen> ring = ring(mat.outline(), motion, lift);
-        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), holes(mat.outline(), motion, lift), shaded(paper.face(), Face.OUTSIDE, motion),
-                Optional.of(Ink.DIMENSION)));
+        List<Spot> outline = ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
+        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, outline, holes(mat.outline(), motion, lift), shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
             int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
             addDirection(ref, mat.outline(), top, motion, lift, shapes);
