@@ -139,8 +139,11 @@ public final class PieceDrawing {
     private void panelNames(LengthFormat format) {
         boolean level = piece.scores().stream().anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
         for (Panel panel : pattern.panels()) {
-            Spot centre = spot(panel.bounds().centre());
+            Spot centre = spot(panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
             String size = format.number(level ? panel.height() : panel.width());
+            if (panel.bounds().getWidth() < size.length() * 7 * point) {
+                continue;
+            }
             boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point;
             if (room) {
                 shapes.add(Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));

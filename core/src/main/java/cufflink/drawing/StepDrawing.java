@@ -130,7 +130,10 @@ public final class StepDrawing {
         if (bounds.getWidth() > step.title().length() * 6.5 * point) {
             shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
         }
-        shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, plan.format().size(layers.get(0).width(), layers.get(0).height()), 14));
+        String size = plan.format().size(layers.get(0).width(), layers.get(0).height());
+        if (bounds.getWidth() > size.length() * 7 * point) {
+            shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, size, 14));
+        }
         return new Picture(bounds, point, shapes);
     }
 
