@@ -15,10 +15,12 @@ import org.locationtech.jts.geom.Coordinate;
  * stays where it is. As a fold opens, its layers come back by and by.
  */
 final class LayerLift {
-    /** Panels at this angle, this far apart, or overlapping by no more than nothing do not lie on each other; millimetres, and radians. */
+    /** From this angle on, radians, a panel no longer lies on another. */
     private static final double OPEN = Math.toRadians(25);
+    /** From this distance on, millimetres, a panel no longer lies on another. */
     private static final double FAR = 3;
-    private static final double CLEAR = 2;
+    /** Panels that overlap by so much, millimetres, lie on each other fully; those that only touch do not. */
+    private static final double FULLY = 2;
 
     private final FoldedState state;
     private final Map<PanelRef, List<Point3>> corners = new LinkedHashMap<>();
@@ -34,8 +36,8 @@ final class LayerLift {
      * @param state what is drawn
      * @param flat  the flat state in which the order of the layers is known
      * @param order its panels from the viewer's side down; those left out stay where they are
-     * @param apart how far layers are set apart
-     * @param most  how much a whole stack may swell; then its layers are set less far apart
+     * @param apart how far layers are set apart, millimetres
+     * @param most  how much a whole stack may swell, millimetres; higher stacks are set less far apart
      */
     static Map<PanelRef, Double> of(FoldedState state, FoldedState flat, List<PanelRef> order, double apart, double most) {
         LayerLift lifts = new LayerLift(state);
@@ -63,7 +65,7 @@ final class LayerLift {
         RigidMotion back = plane.inverse();
         List<Point3> seen = corners.get(panel).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
         double near = 1 - seen.stream().mapToDouble(corner -> Math.abs(corner.z())).min().orElse(FAR) / FAR;
-        return near <= 0 ? 0 : flat * near * Math.max(0, Math.min(1, overlap(seen, state.assembly().panel(other).outline().getExteriorRing().getCoordinates()) / CLEAR));
+        return near <= 0 ? 0 : flat * near * Math.max(0, Math.min(1, overlap(seen, state.assembly().panel(other).outline().getExteriorRing().getCoordinates()) / FULLY));
     }
 
     /** By how much two outlines overlap at least, looked at along their sides: right for convex ones, never too little for others. */

@@ -5,7 +5,6 @@ import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
