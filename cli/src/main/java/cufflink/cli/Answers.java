@@ -5,11 +5,15 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.check.Verdict;
+import cufflink.files.DataFolder;
+import cufflink.files.FaultReport;
 import cufflink.files.plan.FoldJson;
 import cufflink.files.plan.FoldText;
 import cufflink.files.plan.PlanJson;
 import cufflink.files.plan.PlanText;
 import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.List;
@@ -44,14 +48,26 @@ final class Answers {
         return plan.folded().faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
     }
 
-    /** Problems go to standard error, one a line; with JSON also as an object there. */
+    /** The plan of a project; notices about reading it go to standard error, so that what was taken in place of something missing is known. */
+    static Outcome<Plan> planned(Outcome<Project> project, CommandLine line) {
+        if (project.value().isPresent()) {
+            project.problems().forEach(notice -> line.getErr().println(notice.text()));
+        }
+        return project.value().map(Planner::plan).orElseGet(() -> Outcome.failed(project.problems()));
+    }
+
+    /** Problems go to standard error, one a line; with JSON as an object there. What the program did not expect is reported in a file beside the maker's data. */
     static int failed(List<Problem> problems, Format format, CommandLine line) {
+        List<String> reports = problems.stream().flatMap(problem -> problem.fault().stream()
+                .map(fault -> FaultReport.in(DataFolder.usual()).write(problem.where(), fault))).toList();
         if (format == Format.JSON) {
             ObjectNode root = MAPPER.createObjectNode();
             root.set("problems", PlanJson.problems(problems));
+            reports.forEach(root.withArray("reports")::add);
             line.getErr().println(json(root));
         } else {
             problems.forEach(problem -> line.getErr().println(problem.text()));
+            reports.forEach(line.getErr()::println);
         }
         return Main.NO_PLAN;
     }

@@ -8,7 +8,6 @@ import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
-import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import java.nio.file.Path;
@@ -33,7 +32,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Outcome<Plan> plan = project().then(Planner::plan);
+        Outcome<Plan> plan = Answers.planned(project(), spec.commandLine());
         if (plan.value().isEmpty() || format == Answers.Format.JSON) {
             return Answers.plan(plan, format, spec.commandLine());
         }

@@ -1,13 +1,13 @@
 package cufflink.cli;
 
 import cufflink.files.Exporter;
+import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.handout.HandOutOptions;
 import cufflink.files.project.ProjectReader;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.plan.Plan;
-import cufflink.plan.Planner;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
@@ -43,7 +43,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Outcome<Plan> plan = ProjectReader.read(file, DesignLibrary.builtIn()).then(Planner::plan);
+        Outcome<Plan> plan = Answers.planned(ProjectReader.read(file, DesignLibrary.builtIn()), spec.commandLine());
         if (plan.value().isEmpty()) {
             return Answers.failed(plan.problems(), Answers.Format.TEXT, spec.commandLine());
         }
@@ -59,7 +59,7 @@ final class ExportCommand implements Callable<Integer> {
             }
             return Main.GOOD;
         } catch (IOException fault) {
-            return Answers.failed(List.of(Problem.error(out.toString(), "This cannot be written there: " + fault.getMessage() + ".", "Choose another place.")),
+            return Answers.failed(List.of(Problem.error(out.toString(), "This cannot be written there: " + FileTrouble.reason(fault) + ".", "Choose another place.")),
                     Answers.Format.TEXT, spec.commandLine());
         }
     }

@@ -98,7 +98,8 @@ final class JobCommand implements Callable<Integer> {
         int star = typed.lastIndexOf('*');
         String count = star < 0 ? "" : typed.substring(star + 1).strip();
         Outcome<Project> project = ProjectReader.read(Path.of(star < 0 ? typed : typed.substring(0, star)), DesignLibrary.builtIn());
-        problems.addAll(project.problems());
+        project.problems().stream().filter(problem -> !problem.isError()).forEach(this::tell);
+        project.problems().stream().filter(Problem::isError).forEach(problems::add);
         boolean counted = count.matches("\\d{1,3}") && Integer.parseInt(count) > 0;
         if (!count.isEmpty() && !counted) {
             problems.add(Problem.error(typed, "“" + count + "” is not a number of copies from 1 to " + Project.MOST_COPIES + ".", ""));
@@ -136,11 +137,17 @@ final class JobCommand implements Callable<Integer> {
             return new Stash(numbered);
         }
         try (StashDatabase database = StashDatabase.open(stash, Clock.systemUTC())) {
-            return database.stash();
+            Outcome<Stash> contents = database.contents();
+            contents.problems().forEach(this::tell);
+            return contents.orThrow();
         } catch (StashUnusable refused) {
             problems.add(Problem.error(stash.toString(), refused.getMessage(), ""));
             return Stash.EMPTY;
         }
+    }
+
+    private void tell(Problem notice) {
+        spec.commandLine().getErr().println(notice.text());
     }
 
     private void write(JobPlan plan, LengthUnit unit) throws IOException {

@@ -1,13 +1,18 @@
 package cufflink.cli;
 
-import java.io.PrintStream;
+import cufflink.files.FileTrouble;
+import cufflink.problem.Problem;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /** {@code cufflink plan|fold|check|export|layout|job|designs ...}. Exit status 0: good; 1: a bad check; 2: no plan. */
@@ -24,10 +29,12 @@ public final class Main implements Runnable {
     /** The command line with all commands, printing to the given writers. */
     public static CommandLine commandLine(PrintWriter out, PrintWriter err) {
         return new CommandLine(new Main()).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true)
-                .setExecutionExceptionHandler((fault, command, parsed) -> {
-                    command.getErr().println("This could not be done: " + fault.getMessage());
-                    return NO_PLAN;
-                });
+                .setExecutionExceptionHandler((fault, command, parsed) -> Answers.failed(List.of(problem(fault, parsed)), Answers.Format.TEXT, command));
+    }
+
+    private static Problem problem(Exception fault, ParseResult parsed) {
+        String where = String.join(" ", parsed.originalArgs());
+        return fault instanceof IOException disk ? Problem.error(where, "A file could not be read or written: " + FileTrouble.reason(disk) + ".", "") : Problem.unforeseen(where, fault);
     }
 
     public static void main(String[] arguments) {

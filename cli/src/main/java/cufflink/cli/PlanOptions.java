@@ -2,6 +2,7 @@ package cufflink.cli;
 
 import cufflink.design.DesignDefinition;
 import cufflink.fit.Wish;
+import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
@@ -191,7 +192,7 @@ final class PlanOptions {
             if (size.isEmpty()) {
                 continue;
             }
-            List<String> roles = i == 0 ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList() : List.of("mat " + i);
+            List<String> roles = i == 0 ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList() : List.of(MatRole.of(i));
             for (String role : roles) {
                 Stock paper = project.paper(role).inSheets(size.get().width(), size.get().height());
                 result = result.withPaper(role, paper);

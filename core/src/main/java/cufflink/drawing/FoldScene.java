@@ -6,6 +6,7 @@ import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import java.util.HashMap;
@@ -49,7 +50,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         Map<String, Stock> papers = new HashMap<>();
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
-        plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper("mat " + mat.layer())));
+        plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(MatRole.of(mat.layer()))));
         return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers, Set.of(), tops(plan));
     }
 

@@ -7,6 +7,7 @@ import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
@@ -122,11 +123,11 @@ public final class StepDrawing {
         for (MatLayer layer : layers) {
             Envelope box = layer.outline().getEnvelopeInternal();
             bounds.expandToInclude(box);
-            String colour = plan.project().paper("mat " + layer.layer()).face();
+            String colour = plan.project().paper(MatRole.of(layer.layer())).face();
             shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
-        Ink ink = Colours.isLight(plan.project().paper("mat " + top.layer()).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
+        Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
         if (bounds.getWidth() > step.title().length() * 6.5 * point) {
             shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
         }
@@ -145,7 +146,7 @@ public final class StepDrawing {
         Picture flat = flat(id, mirrored);
         List<Shape> shapes = new ArrayList<>();
         for (MatLayer layer : layers.layers()) {
-            String colour = plan.project().paper("mat " + layer.layer()).face();
+            String colour = plan.project().paper(MatRole.of(layer.layer())).face();
             List<Shape.Spot> corners = Outlines.spots(layer.outline()).stream().map(spot -> mirrored ? mirror(spot, flat) : spot).toList();
             shapes.add(new Shape.Area("mat", Ink.MAT, corners, Optional.of(colour), Optional.of(Ink.CUT)));
             if (layer.layer() == 1) {

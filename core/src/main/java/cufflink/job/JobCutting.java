@@ -4,15 +4,19 @@ import cufflink.cut.SheetLayout;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
  * A job that is being cut: its sheets, fixed from the first cut on, and which of them are done.
  *
+ * @param id    by which the stash knows it; empty for one that is not known there
  * @param done  by sheet
- * @param taken by sheet: whether it was taken out of the stash
+ * @param taken by sheet: whether it was out of the stash when the stash was last asked
  */
-public record JobCutting(List<JobSheet> sheets, List<Boolean> done, List<Boolean> taken) {
+public record JobCutting(String id, List<JobSheet> sheets, List<Boolean> done, List<Boolean> taken) {
     public JobCutting {
         sheets = List.copyOf(sheets);
         done = List.copyOf(done);
@@ -23,25 +27,36 @@ public record JobCutting(List<JobSheet> sheets, List<Boolean> done, List<Boolean
     }
 
     /** Nothing cut yet. */
-    public static JobCutting begin(List<JobSheet> sheets) {
-        return new JobCutting(sheets, Collections.nCopies(sheets.size(), false), Collections.nCopies(sheets.size(), false));
+    public static JobCutting begin(String id, List<JobSheet> sheets) {
+        return new JobCutting(id, sheets, Collections.nCopies(sheets.size(), false), Collections.nCopies(sheets.size(), false));
     }
 
     /** The same with one sheet done, or not done after all. */
     public JobCutting withDone(int sheet, boolean value) {
         List<Boolean> next = new ArrayList<>(done);
         next.set(sheet, value);
-        return new JobCutting(sheets, next, taken);
+        return new JobCutting(id, sheets, next, taken);
     }
 
-    /** The sheets that are done and still in the stash. */
-    public List<JobSheet> toTake() {
-        return IntStream.range(0, sheets.size()).filter(sheet -> done.get(sheet) && !taken.get(sheet)).mapToObj(sheets::get).toList();
+    /** The sheets that are done and still in the stash, from 0. */
+    public List<Integer> toTake() {
+        return IntStream.range(0, sheets.size()).filter(sheet -> done.get(sheet) && !taken.get(sheet)).boxed().toList();
     }
 
-    /** The same after what is done was taken out of the stash. */
-    public JobCutting withTaken() {
-        return new JobCutting(sheets, done, IntStream.range(0, sheets.size()).mapToObj(sheet -> taken.get(sheet) || done.get(sheet)).toList());
+    /** The same with what is out of the stash now. What is out of it was cut. */
+    public JobCutting withTaken(Set<Integer> out) {
+        return new JobCutting(id, sheets, IntStream.range(0, sheets.size()).mapToObj(sheet -> done.get(sheet) || out.contains(sheet)).toList(),
+                IntStream.range(0, sheets.size()).mapToObj(out::contains).toList());
+    }
+
+    /** The sheets that are out of the stash, from 0. */
+    public Set<Integer> out() {
+        return IntStream.range(0, sheets.size()).filter(taken::get).boxed().collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** The same, known to the stash by another id. */
+    public JobCutting withId(String value) {
+        return new JobCutting(value, sheets, done, taken);
     }
 
     public int doneCount() {

@@ -57,8 +57,8 @@ public final class JobPlanner {
         List<Plan> plans = new ArrayList<>();
         for (Kit kit : job.kits()) {
             Outcome<Plan> plan = Planner.plan(kit.project());
-            plan.value().ifPresentOrElse(plans::add, () -> plan.problems().forEach(problem ->
-                    problems.add(Problem.error(kit.project().name(), problem.text(), "Open the project and mend it, or take it out of the job."))));
+            plan.value().ifPresentOrElse(plans::add, () -> plan.problems().forEach(problem -> problems.add(problem.fault().isPresent() ? problem
+                    : Problem.error(kit.project().name(), problem.text(), "Open the project and mend it, or take it out of the job."))));
         }
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);

@@ -19,6 +19,7 @@ import cufflink.fold.FoldedPiece;
 import cufflink.fold.PosedCard;
 import cufflink.fold.Refolding;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.mat.MatSizer;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
@@ -118,7 +119,7 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         Map<String, Length> calipers = new LinkedHashMap<>();
         design.pieces().forEach(piece -> calipers.put(piece.id(), project.paper(piece.material()).caliper()));
         List<Attached> attached = mats.stream().map(mat -> new Attached(mat.on().on(), mat.on().face(), mat.outline(),
-                project.paper("mat " + mat.layer()).caliper(), mat.label(), mat.layer())).toList();
+                project.paper(MatRole.of(mat.layer())).caliper(), mat.label(), mat.layer())).toList();
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
         design.pockets().forEach(pocket -> PocketFit.contents(design, pocket).ifPresent(item -> contents.put(pocket, item)));
         return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents);

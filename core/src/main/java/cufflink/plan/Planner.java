@@ -46,9 +46,13 @@ public final class Planner {
         this.project = project;
     }
 
-    /** The plan, or every reason why there is none. The same project always gets an equal plan. */
+    /** The plan, or every reason why there is none. The same project always gets an equal plan. A fault of the program is such a reason, too. */
     public static Outcome<Plan> plan(Project project) {
-        return new Planner(project).plan();
+        try {
+            return new Planner(project).plan();
+        } catch (RuntimeException | StackOverflowError fault) {
+            return Outcome.failed(Problem.unforeseen(project.name(), fault));
+        }
     }
 
     private Outcome<Plan> plan() {

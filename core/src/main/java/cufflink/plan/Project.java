@@ -2,6 +2,7 @@ package cufflink.plan;
 
 import cufflink.design.DesignDefinition;
 import cufflink.fit.Wish;
+import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
@@ -10,9 +11,12 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.score.ScoringStyle;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * A design with the maker's own sizes, papers and notes.
@@ -29,8 +33,8 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
     public static final int MOST_COPIES = 999;
 
     public Project {
-        set = Map.copyOf(set);
-        papers = Map.copyOf(papers);
+        set = Collections.unmodifiableMap(new LinkedHashMap<>(set));
+        papers = Collections.unmodifiableMap(new LinkedHashMap<>(papers));
         if (copies < 1 || copies > MOST_COPIES) {
             throw new IllegalArgumentException("copies must lie between 1 and " + MOST_COPIES + ": " + copies);
         }
@@ -39,11 +43,11 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
     /** A new project with the design's defaults, on plain card of the usual sheet. */
     public static Project of(DesignDefinition design, RulerStep step) {
         boolean inch = step.unit() == LengthUnit.INCH;
-        NamedSize sheet = PublishedSizes.named(NamedSize.Kind.SHEET, inch ? "Letter" : "A4").orElseThrow();
+        NamedSize sheet = usualSheet(step);
         Map<String, Stock> papers = new LinkedHashMap<>();
-        design.pieces().forEach(piece -> papers.put(piece.material(), Stock.plain("Plain card 250", sheet, 250)));
-        papers.put("mat 1", Stock.plain("Plain paper 120", sheet, 120));
-        papers.put("mat 2", Stock.plain("Plain paper 120", sheet, 120));
+        design.pieces().forEach(piece -> papers.put(piece.material(), plainCard(step)));
+        papers.put(MatRole.of(1), Stock.plain("Plain paper 120", sheet, 120));
+        papers.put(MatRole.of(2), Stock.plain("Plain paper 120", sheet, 120));
         return new Project(design.title(), design, new Wish.AsDesigned(), Map.of(), step, MatSettings.usual(step.unit()), papers, ScoringStyle.ONE_FACE,
                 Optional.empty(), inch ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC, 1, "");
     }
@@ -52,16 +56,29 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
         return step.unit();
     }
 
-    /** The paper for a role; layers above those chosen take the nearest one below. */
+    /** The paper for a role; layers above those chosen take the nearest one below, whatever else has none a new project's. */
     public Stock paper(String role) {
         if (papers.containsKey(role)) {
             return papers.get(role);
         }
-        if (role.startsWith("mat ")) {
-            int layer = Integer.parseInt(role.substring(4));
-            return layer > 1 ? paper("mat " + (layer - 1)) : paper(design.pieces().get(0).material());
+        OptionalInt layer = MatRole.layer(role);
+        if (layer.isPresent()) {
+            return layer.getAsInt() > 1 ? paper(MatRole.of(layer.getAsInt() - 1)) : paper(design.pieces().get(0).material());
         }
-        return papers.values().iterator().next();
+        return plainCard(step);
+    }
+
+    /** The materials of the design that this project has no paper for; {@link #paper} answers a usual one. */
+    public List<String> withoutPaper() {
+        return design.pieces().stream().map(DesignDefinition.Piece::material).distinct().filter(material -> !papers.containsKey(material)).toList();
+    }
+
+    private static Stock plainCard(RulerStep step) {
+        return Stock.plain("Plain card 250", usualSheet(step), 250);
+    }
+
+    private static NamedSize usualSheet(RulerStep step) {
+        return PublishedSizes.named(NamedSize.Kind.SHEET, step.unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
     }
 
     public Project withName(String value) {

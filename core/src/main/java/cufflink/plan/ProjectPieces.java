@@ -6,6 +6,7 @@ import cufflink.cut.Half;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -71,7 +72,7 @@ final class ProjectPieces {
     }
 
     private static String role(MatLayer mat) {
-        return "mat " + mat.layer();
+        return MatRole.of(mat.layer());
     }
 
     private CutPiece piece(String id, String label, int copies, Length width, Length height, String role) {

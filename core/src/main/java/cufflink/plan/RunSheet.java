@@ -11,6 +11,7 @@ import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.StackLayer;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -187,7 +188,7 @@ final class RunSheet {
 
     /** Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it. */
     private String patternTop(Stack stack) {
-        if (!plan.project().paper("mat 1").directional() || stack.on().face() != Face.OUTSIDE || plan.stack().isEmpty()) {
+        if (!plan.project().paper(MatRole.of(1)).directional() || stack.on().face() != Face.OUTSIDE || plan.stack().isEmpty()) {
             return "";
         }
         int turned = plan.stack().get().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.MAT && layer.panel().filter(stack.on().on()::equals).isPresent())

@@ -1,24 +1,18 @@
 package cufflink.desktop;
 
 import atlantafx.base.theme.PrimerLight;
-import cufflink.desktop.demo.DemoJobs;
-import cufflink.desktop.demo.DemoProjects;
-import cufflink.desktop.demo.DemoStash;
-import cufflink.desktop.store.ProjectStore;
-import cufflink.desktop.work.StashWork;
+import cufflink.desktop.store.FolderOwner;
+import cufflink.desktop.view.NoticeScreen;
+import cufflink.desktop.work.Reports;
 import cufflink.files.CufflinkFonts;
-import cufflink.files.design.DesignLibrary;
-import cufflink.files.project.KeptJob;
-import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
-import cufflink.plan.Project;
+import cufflink.files.DataFolder;
+import cufflink.files.FaultReport;
+import cufflink.files.FileTrouble;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
@@ -38,10 +32,12 @@ public final class CufflinkApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
-    private final CompletableFuture<DesignLibrary> library = new CompletableFuture<>();
+    private final CompletableFuture<Optional<StartUp.Things>> reading = new CompletableFuture<>();
+    private Stage stage;
     private Screens screens;
-    private ProjectStore store;
-    private StashWork stash;
+    private Path data;
+    private Reports reports;
+    private Optional<FolderOwner> owner = Optional.empty();
 
     public static void main(String[] arguments) {
         launch(CufflinkApp.class, arguments);
@@ -51,33 +47,32 @@ public final class CufflinkApp extends Application {
         return getParameters().getUnnamed().contains("--demo");
     }
 
-    /** Reads the designs while the window is being made. */
+    /** Reads the maker's things while the window is being made. */
     @Override
     public void init() {
-        Path data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of).orElseGet(() -> isDemo() ? demoFolder() : ProjectStore.usualFolder());
+        data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of).orElseGet(() -> isDemo() ? demoFolder() : DataFolder.usual());
+        reports = new Reports(FaultReport.in(data));
+        read(reading);
+    }
+
+    private void read(CompletableFuture<Optional<StartUp.Things>> done) {
         Thread reader = new Thread(() -> {
-            DesignLibrary read = DesignLibrary.with(data.resolve("designs"));
-            store = new ProjectStore(data, read, text -> screens.saveFailed(text));
-            stash = openStash(data.resolve("stash.db"));
-            if (isDemo()) {
-                fill(store);
-                stash.change(DemoStash.filled());
-                stash.say("");
+            try {
+                done.complete(new StartUp(data, reports, text -> screens.saveFailed(text)).read(isDemo(), owned -> owned(owned)));
+            } catch (InterruptedException | RuntimeException | Error fault) {
+                done.completeExceptionally(fault);
             }
-            library.complete(read);
-        }, "design reader");
+        }, "reader");
         reader.setDaemon(true);
         reader.start();
     }
 
-    /** Shows the window at once, and the shelf in it when the designs are read. */
+    /** Shows the window at once, and the shelf in it when the maker's things are read. */
     @Override
     public void start(Stage stage) {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
         loadFonts();
-        Label setting = new Label("Cufflink");
-        setting.getStyleClass().add("setting-out");
-        Scene scene = new Scene(new StackPane(setting), size("width", WIDTH), size("height", HEIGHT));
+        Scene scene = new Scene(settingOut(), size("width", WIDTH), size("height", HEIGHT));
         scene.getStylesheets().add(CufflinkApp.class.getResource("/cufflink/desktop/cufflink.css").toExternalForm());
         stage.setTitle("Cufflink");
         stage.setScene(scene);
@@ -88,23 +83,84 @@ public final class CufflinkApp extends Application {
             Platform.runLater(Platform::exit);
             return;
         }
-        library.thenAccept(read -> Platform.runLater(() -> open(stage, scene, read)));
+        this.stage = stage;
+        Thread.currentThread().setUncaughtExceptionHandler((thread, fault) -> unforeseen("working in the window", fault));
+        openWhenRead(reading);
+    }
+
+    private static StackPane settingOut() {
+        Label setting = new Label("Cufflink");
+        setting.getStyleClass().add("setting-out");
+        return new StackPane(setting);
+    }
+
+    private void openWhenRead(CompletableFuture<Optional<StartUp.Things>> read) {
+        read.whenComplete((things, fault) -> Platform.runLater(() -> {
+            if (fault != null) {
+                unforeseen("starting", fault);
+            } else {
+                things.ifPresent(this::open);
+            }
+        }));
+    }
+
+    /** Another window has the folder: that one is in front now, or this one says what can be done. */
+    private void owned(StartUp.Owned owned) {
+        Platform.runLater(() -> {
+            if (owned.answered()) {
+                System.out.println("Cufflink is open on " + data + " already; its window has come to the front.");
+                Platform.exit();
+            } else {
+                notice("Cufflink is open already", "Another Cufflink has the folder " + data + " and does not answer. Two windows on one folder would write over each other, so this one "
+                        + "has opened nothing. Close the other one, or end it if it hangs, then try again. What it saved is safe.");
+            }
+        });
+    }
+
+    private void notice(String title, String text) {
+        stage.getScene().setRoot(new NoticeScreen(title, text, "Try again", () -> {
+            stage.getScene().setRoot(settingOut());
+            CompletableFuture<Optional<StartUp.Things>> again = new CompletableFuture<>();
+            read(again);
+            openWhenRead(again);
+        }, "Quit", Platform::exit));
+    }
+
+    /** Something that the program did not expect: kept in a report, told in a sentence. Nothing that is saved is touched. */
+    private void unforeseen(String doing, Throwable fault) {
+        String report = reports.keep(doing, fault);
+        String text = "Cufflink met something that it did not expect while " + doing + ": a fault of the program, not yours. What is saved stays as it is." + report;
+        if (screens != null) {
+            if (!report.isEmpty()) {
+                screens.tell(text);
+            }
+        } else {
+            notice("Cufflink could not start", text);
+        }
     }
 
     private double size(String name, double usual) {
         return Optional.ofNullable(getParameters().getNamed().get(name)).filter(text -> text.matches("\\d{3,4}")).map(Double::valueOf).orElse(usual);
     }
 
-    private void open(Stage stage, Scene scene, DesignLibrary read) {
-        screens = new Screens(stage, scene, store, stash, read);
+    private void open(StartUp.Things things) {
+        owner = things.owner();
+        owner.ifPresent(mine -> mine.answer(() -> Platform.runLater(this::comeForward)));
+        screens = new Screens(stage, stage.getScene(), things);
         if (!screens.recover()) {
-            screens.shelf("");
+            screens.shelf(String.join(" ", things.troubles()));
         }
         if (getParameters().getUnnamed().contains("--time-shelf")) {
             Platform.runLater(Platform::exit);
         }
         Optional.ofNullable(getParameters().getNamed().get("shot")).ifPresent(shot ->
-                new ScreenShot(screens, store, scene).take(Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
+                new ScreenShot(screens, things.store(), stage.getScene()).take(Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
+    }
+
+    private void comeForward() {
+        stage.setIconified(false);
+        stage.toFront();
+        stage.requestFocus();
     }
 
     /** The screens, for tests that drive the window; null until the designs are read. */
@@ -130,32 +186,17 @@ public final class CufflinkApp extends Application {
         }
     }
 
-    private static StashWork openStash(Path file) {
-        try {
-            return StashWork.of(StashDatabase.open(file, Clock.systemUTC()));
-        } catch (StashUnusable refused) {
-            return StashWork.unusable(refused.getMessage());
-        }
-    }
-
-    private static void fill(ProjectStore store) {
-        List<Project> projects = DemoProjects.all();
-        try {
-            for (Project project : projects) {
-                store.write(project, store.newFile(project.name()));
-            }
-            for (KeptJob job : DemoJobs.all()) {
-                store.jobs().write(job, store.jobs().newFile(job.name()));
-            }
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
-        }
-    }
-
     @Override
     public void stop() {
         if (screens != null) {
             screens.end();
+        }
+        try {
+            if (owner.isPresent()) {
+                owner.get().close();
+            }
+        } catch (IOException gone) {
+            System.err.println("The data folder could not be given back: " + FileTrouble.reason(gone) + ".");
         }
     }
 }

@@ -9,6 +9,7 @@ import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.LayoutSearch;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.AtomicFile;
+import cufflink.files.FileTrouble;
 import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
 import cufflink.measure.LengthFormat;
@@ -22,7 +23,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -61,18 +61,14 @@ final class JobPlace implements JobsScreen.Actions {
         List<JobStore.Kept> kept = jobs.jobs(problems);
         Optional<Path> wanted = open.map(JobStore.Kept::file);
         open = kept.stream().filter(job -> wanted.isEmpty() || wanted.get().equals(job.file())).findFirst().or(() -> kept.stream().findFirst());
-        show(kept);
-        work.ifPresent(now -> {
-            if (!problems.isEmpty()) {
-                now.say(String.join(" ", problems.stream().map(Problem::text).toList()));
-            }
-        });
+        show(kept, String.join(" ", problems.stream().map(Problem::text).toList()));
     }
 
-    private void show(List<JobStore.Kept> kept) {
-        search.stop();
+    private void show(List<JobStore.Kept> kept, String message) {
+        work.ifPresent(JobWork::close);
         work = open.map(job -> new JobWork(job.job(), projects::named, stash, search, changed -> jobs.saveSoon(changed, job.file()), screens.ruler().unit()));
-        screens.showPlace(new JobsScreen(kept, open, work, projects.projects(new ArrayList<>()), stash, format(), this), open.map(job -> job.job().name()).orElse("Jobs"));
+        screens.showPlace(new JobsScreen(kept, open, work, projects.projects(new ArrayList<>()), stash, format(), message, this), open.map(job -> job.job().name()).orElse("Jobs"));
+        work.filter(now -> !message.isEmpty()).ifPresent(now -> now.say(message));
     }
 
     private LengthFormat format() {
@@ -105,7 +101,7 @@ final class JobPlace implements JobsScreen.Actions {
         kept.addAll(jobs.jobs(new ArrayList<>()));
         jobs.saveSoon(job, file);
         open = Optional.of(kept.get(0));
-        show(kept);
+        show(kept, "");
     }
 
     @Override
@@ -121,14 +117,14 @@ final class JobPlace implements JobsScreen.Actions {
                 jobs.delete(kept.file());
                 List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream().filter(job -> !job.file().equals(kept.file())).toList();
                 open = rest.stream().findFirst();
-                show(rest);
+                show(rest, "");
             }
         });
     }
 
     @Override
     public void jobTable() {
-        work.filter(now -> now.sheet().isPresent()).ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous, this::back));
+        work.filter(now -> now.sheet().isPresent()).ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous));
     }
 
     @Override
@@ -155,19 +151,21 @@ final class JobPlace implements JobsScreen.Actions {
                 AtomicFile.write(to, JobHandOut.write(content, words, page));
                 Platform.runLater(() -> now.say("The cutting is written to " + to + "."));
             } catch (IOException fault) {
-                Platform.runLater(() -> now.say("The cutting could not be written to " + to + ": " + fault.getMessage() + "."));
+                Platform.runLater(() -> now.say("The cutting could not be written to " + to + ": " + FileTrouble.reason(fault) + "."));
+            }
+        }).whenComplete((none, fault) -> {
+            if (fault != null) {
+                Platform.runLater(() -> {
+                    throw new IllegalStateException("the hand-out of a job failed", fault);
+                });
             }
         });
     }
 
-    /** Back from the table view to the same job. */
-    private void back() {
-        screens.showPlace(new JobsScreen(jobs.jobs(new ArrayList<>()), open, work, projects.projects(new ArrayList<>()), stash, format(), this), work.orElseThrow().job().name());
-    }
-
     @Override
     public void goTo(Places place) {
-        search.stop();
+        work.ifPresent(JobWork::close);
+        work = Optional.empty();
         screens.goTo(place);
     }
 
@@ -181,6 +179,7 @@ final class JobPlace implements JobsScreen.Actions {
     }
 
     void end() {
+        work.ifPresent(JobWork::close);
         search.stop();
         background.shutdown();
     }

@@ -4,6 +4,7 @@ import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.view.StashKind;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.Workspace;
+import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
@@ -184,7 +185,7 @@ final class ScreenShot {
             }
             ImageIO.write(picture, "png", file.toFile());
         } catch (IOException fault) {
-            System.err.println("The picture could not be written to " + file + ": " + fault.getMessage());
+            System.err.println("The picture could not be written to " + file + ": " + FileTrouble.reason(fault));
         }
         Platform.exit();
     }

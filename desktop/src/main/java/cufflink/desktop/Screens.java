@@ -9,13 +9,17 @@ import cufflink.desktop.view.LayersDialog;
 import cufflink.desktop.view.PaperDialog;
 import cufflink.desktop.view.Places;
 import cufflink.desktop.view.ProjectTable;
+import cufflink.desktop.view.Screen;
 import cufflink.desktop.view.ShelfScreen;
 import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.TableScreen;
 import cufflink.desktop.view.TableSource;
 import cufflink.desktop.view.ToolsDialog;
+import cufflink.desktop.work.Reports;
 import cufflink.desktop.work.StashWork;
 import cufflink.desktop.work.Workspace;
+import cufflink.files.DataFolder;
+import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
@@ -31,7 +35,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
@@ -51,9 +54,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final ProjectStore store;
     private final DesignLibrary library;
     private final StashWork stash;
+    private final Reports reports;
     private final StashPlace stashPlace;
     private final JobPlace jobPlace;
     private StashScreen stashScreen;
+    private Screen shown;
     private RulerStep ruler = RulerStep.SIXTEENTH_INCH;
     private Workspace work;
     private Path file;
@@ -61,22 +66,29 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private Optional<TableKeys> table = Optional.empty();
     private double textScale = 1;
 
-    Screens(Stage stage, Scene scene, ProjectStore store, StashWork stash, DesignLibrary library) {
+    Screens(Stage stage, Scene scene, StartUp.Things things) {
         this.stage = stage;
         this.scene = scene;
-        this.store = store;
-        this.library = library;
-        this.stash = stash;
+        this.store = things.store();
+        this.library = things.library();
+        this.stash = things.stash();
+        this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
         this.jobPlace = new JobPlace(this, store, stash);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTextSizeKey);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);
     }
 
-    private void show(Parent screen) {
-        screen.setStyle("-fx-font-size: " + Math.round(USUAL_TEXT * textScale) + "px;");
-        scene.setRoot(screen);
-        screen.requestFocus();
+    /** Shows a screen; the one before it is let go of, unless the table view lies over it. */
+    private void show(Screen screen) {
+        Screen before = shown;
+        shown = screen;
+        screen.root().setStyle("-fx-font-size: " + Math.round(USUAL_TEXT * textScale) + "px;");
+        scene.setRoot(screen.root());
+        screen.root().requestFocus();
+        if (before != null && before != screen && (table.isEmpty() || before != table.get().over())) {
+            before.leave();
+        }
     }
 
     @Override
@@ -85,21 +97,24 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         shelf("");
     }
 
+    /** What was changed is saved already; a project that was only looked at is not written. */
     private void leaveProject() {
         if (work != null) {
             jobPlace.search().stop();
-            store.saveSoon(work.project(), file);
             store.markClosed();
         }
         work = null;
+        bench = null;
     }
 
     void shelf(String message) {
-        List<Problem> problems = new ArrayList<>(library.problems());
+        List<Problem> problems = new ArrayList<>();
         List<Kept> kept = store.projects(problems);
-        String notes = String.join(" ", problems.stream().map(Problem::text).toList());
+        problems.removeIf(problem -> !problem.isError());
+        String notes = problems.isEmpty() ? "" : "Not every project could be read; the files in " + store.projectFolder() + " were left as they are. "
+                + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
-        show(new ShelfScreen(library.designs().values(), kept, ruler, (message + " " + notes).strip(), this));
+        show(new ShelfScreen(library, kept, ruler, (message + " " + notes).strip(), this));
     }
 
     @Override
@@ -112,7 +127,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     /** Shows a place beside the bench. */
-    void showPlace(Parent screen, String title) {
+    void showPlace(Screen screen, String title) {
         stage.setTitle(title + ", Cufflink");
         show(screen);
     }
@@ -144,7 +159,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void resume(Kept kept) {
-        open(kept.project(), kept.file(), "");
+        open(kept.file());
     }
 
     /** Opens the project that an unexpected end left open, if there is one. */
@@ -158,15 +173,15 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private void open(Project project, Path at, String message) {
         Outcome<Plan> plan = Planner.plan(project);
         if (plan.value().isEmpty()) {
-            shelf("“" + project.name() + "” cannot be opened: " + String.join(" ", plan.problems().stream().map(Problem::text).toList()));
+            shelf("“" + project.name() + "” cannot be opened; " + at + " was left as it is. " + reports.text(plan.problems(), project));
             return;
         }
-        work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()));
+        work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()), reports);
         file = at;
         store.markOpen(at);
         Workspace opened = work;
         work.planProperty().addListener((property, was, is) -> {
-            if (work == opened) {
+            if (work == opened && !is.project().equals(was.project())) {
                 store.saveSoon(is.project(), file);
                 stage.setTitle(is.project().name() + ", Cufflink");
             }
@@ -179,18 +194,18 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         }
     }
 
-    /** What the keys of the table view do. */
-    private record TableKeys(Runnable next, Runnable previous, Runnable leave) {
+    /** What the keys of the table view do, and the screen that it lies over. */
+    private record TableKeys(Runnable next, Runnable previous, Screen over) {
     }
 
     @Override
     public void table() {
-        table(new ProjectTable(work), work::next, work::previous, () -> show(bench));
+        table(new ProjectTable(work), work::next, work::previous);
     }
 
     /** Fills the window with what is to be done now. */
-    void table(TableSource source, Runnable next, Runnable previous, Runnable leave) {
-        table = Optional.of(new TableKeys(next, previous, leave));
+    void table(TableSource source, Runnable next, Runnable previous) {
+        table = Optional.of(new TableKeys(next, previous, shown));
         show(new TableScreen(source));
     }
 
@@ -199,7 +214,9 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         Project project = work.project();
         Path kept = store.isOwn(file) ? file : store.newFile(project.name());
         leaveProject();
-        store.saveSoon(project, kept);
+        if (!kept.equals(file)) {
+            store.saveSoon(project, kept);
+        }
         jobPlace.of(kept.getFileName().toString(), project.name(), project.copies());
     }
 
@@ -232,9 +249,9 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         } else if (code == KeyCode.BACK_SPACE || code == KeyCode.LEFT) {
             table.get().previous().run();
         } else if (code == KeyCode.ESCAPE) {
-            Runnable leave = table.get().leave();
+            Screen over = table.get().over();
             table = Optional.empty();
-            leave.run();
+            show(over);
         } else if (code == KeyCode.F11 || code == KeyCode.F) {
             stage.setFullScreen(!stage.isFullScreen());
         } else {
@@ -245,7 +262,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void export() {
-        dress(new ExportDialog(work.plan(), Path.of(System.getProperty("user.home")))).show();
+        dress(new ExportDialog(work.plan(), DataFolder.home())).show();
     }
 
     @Override
@@ -308,7 +325,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     void open(Path chosen) {
         Outcome<Project> project = store.read(chosen);
         if (project.value().isPresent()) {
-            open(project.value().get(), chosen, "");
+            open(project.value().get(), chosen, String.join(" ", project.problems().stream().map(Problem::text).toList()));
         } else {
             String text = String.join("\n", project.problems().stream().map(Problem::text).toList());
             Alert alert = dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
@@ -333,26 +350,30 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             store.write(work.project(), to);
             work.say("A copy is saved as " + to + ".");
         } catch (IOException fault) {
-            work.say("The copy could not be saved: " + fault.getMessage() + ". The project itself is safe.");
+            work.say("The copy could not be saved: " + FileTrouble.reason(fault) + ". The project itself is safe.");
         }
     }
 
     /** Tells of a failed save, from any thread. */
     void saveFailed(String text) {
-        Platform.runLater(() -> {
-            if (work != null) {
-                work.say(text);
-            } else {
-                shelf(text);
-            }
-        });
+        Platform.runLater(() -> tell(text));
+    }
+
+    /** Says something where the maker is. */
+    void tell(String text) {
+        if (work != null) {
+            work.say(text);
+        } else if (shown instanceof StashScreen) {
+            stash.say(text);
+        } else if (jobPlace.work().isPresent()) {
+            jobPlace.work().get().say(text);
+        } else {
+            shelf(text);
+        }
     }
 
     /** A good end: the open project is saved and no longer marked as open. */
     void end() {
-        if (work != null) {
-            store.saveSoon(work.project(), file);
-        }
         jobPlace.end();
         store.markClosed();
         store.close();

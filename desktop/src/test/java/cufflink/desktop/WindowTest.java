@@ -191,9 +191,23 @@ class WindowTest extends WindowDriver {
             }
         });
         waitFor(() -> Files.exists(data.resolve("open-project")));
+        data = asAfterAKill();
         launch();
         assertEquals("6", work().project().set().get("panels"));
         assertTrue(work().messageProperty().get().contains("ended unexpectedly"));
+    }
+
+    /** What a killed program leaves: the files as they are, and nobody who owns them. */
+    private Path asAfterAKill() throws IOException {
+        Path left = Files.createDirectory(data.resolve("left"));
+        Files.createDirectory(left.resolve("projects"));
+        Files.copy(data.resolve("open-project"), left.resolve("open-project"));
+        try (Stream<Path> files = Files.list(data.resolve("projects"))) {
+            for (Path file : files.toList()) {
+                Files.copy(file, left.resolve("projects").resolve(file.getFileName()));
+            }
+        }
+        return left;
     }
 
     private static boolean holdsSixPanels(Path file) {

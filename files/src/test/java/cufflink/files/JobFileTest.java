@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,9 +32,9 @@ class JobFileTest {
     private static KeptJob halfCut() {
         Project project = Plans.project("squash-fold");
         StashPaper sheets = StashPaper.sheets(project.paper("card"), 2).withId(7);
-        JobCutting cutting = JobCutting.begin(JobPlanner.plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets))).orThrow().sheets());
+        JobCutting cutting = JobCutting.begin("maps", JobPlanner.plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets))).orThrow().sheets());
         return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5))).withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
-                .withCutting(Optional.of(cutting.withDone(0, true).withTaken().withDone(1, true))).at(2, 1);
+                .withCutting(Optional.of(cutting.withDone(1, true).withTaken(Set.of(0)))).at(2, 1);
     }
 
     @Test

@@ -10,6 +10,7 @@ import cufflink.cut.SheetLayout;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.handout.JobHandOut;
 import cufflink.job.Job;
+import cufflink.job.JobCutting;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobTaking;
@@ -35,12 +36,14 @@ import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashTaking;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -136,11 +139,17 @@ class JobPlannerTest {
         assertEquals(2, plan.layout().newSheets(), "8 in gives one of 8½ × 5½, where the packet's 8½ in would give two");
     }
 
+    /** All sheets of a plan taken out of a stash. */
+    private static StashChange taking(JobPlan plan, Stash stash) {
+        List<Integer> all = IntStream.range(0, plan.sheets().size()).boxed().toList();
+        return JobTaking.change("Cards", JobCutting.begin("cards", plan.sheets()), new StashTaking("t", "cards", all, false), stash);
+    }
+
     @Test
     void cutSheets_leaveTheStash_andOffcutsComeIn_asOneChange() {
         Stash stash = stash(StashPaper.sheets(letter("Moonlight 240"), 5));
         JobPlan plan = plan(job(1), stash);
-        StashChange change = JobTaking.change("Cards", plan.sheets(), stash);
+        StashChange change = taking(plan, stash);
         StashPaper left = (StashPaper) change.edits().get(0).after().orElseThrow();
         StashPaper offcut = (StashPaper) change.edits().get(1).after().orElseThrow();
         assertEquals(4, left.count());
@@ -153,7 +162,7 @@ class JobPlannerTest {
     void sheetsTakenByOthersMeanwhile_neverMakeTheCountNegative() {
         JobPlan plan = plan(job(8), stash(StashPaper.sheets(letter("Moonlight 240"), 5)));
         Stash meanwhile = stash(StashPaper.sheets(letter("Moonlight 240"), 2));
-        StashPaper left = (StashPaper) JobTaking.change("Cards", plan.sheets(), meanwhile).edits().get(0).after().orElseThrow();
+        StashPaper left = (StashPaper) taking(plan, meanwhile).edits().get(0).after().orElseThrow();
         assertEquals(0, left.count());
     }
 

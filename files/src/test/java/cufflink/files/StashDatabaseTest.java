@@ -69,7 +69,7 @@ class StashDatabaseTest {
     }
 
     private Stash add(StashItem... items) throws StashUnusable {
-        return database.apply(new StashChange("Added", List.of(items).stream().map(StashEdit::added).toList()));
+        return database.apply(StashChange.of("Added", List.of(items).stream().map(StashEdit::added).toList()));
     }
 
     private void count(int value) throws StashUnusable {

@@ -43,7 +43,7 @@ public final class DemoStash {
                 new StashPunch(0, "Comet die", new SheetSize(Length.ofInches(5, 2), Length.ofInches(3, 2)), Optional.of(new SheetSize(Length.ofInches(9, 4), Length.ofInches(5, 4))), ""),
                 new StashPunch(0, "1 in circle punch", new SheetSize(Length.ofInches(1), Length.ofInches(1)), Optional.of(new SheetSize(Length.ofInches(7, 8), Length.ofInches(7, 8))), ""),
                 new StashTools(BenchTools.USUAL_INCH));
-        return new StashChange("Counted everything in the cupboard", items.stream().map(StashEdit::added).toList());
+        return StashChange.of("Counted everything in the cupboard", items.stream().map(StashEdit::added).toList());
     }
 
     private static StashPaper sheets(Stock stock, int count, String price, Swatch swatch, boolean twoSided) {

@@ -1,5 +1,6 @@
 package cufflink.desktop.store;
 
+import cufflink.files.FileTrouble;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.KeptJob;
 import cufflink.problem.Problem;
@@ -47,7 +48,7 @@ public final class JobStore {
 
     /** Saves soon, in the background. */
     public void saveSoon(KeptJob job, Path file) {
-        saver.soon(file, () -> JobFile.write(job, file), fault -> onFailure.accept("“" + job.name() + "” could not be saved to " + file + ": " + fault.getMessage() + "."));
+        saver.soon(file, () -> JobFile.write(job, file), fault -> onFailure.accept("“" + job.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault) + "."));
     }
 
     /** Deletes a job's file, after everything that waits to be written. */
@@ -56,7 +57,7 @@ public final class JobStore {
             try {
                 Files.deleteIfExists(file);
             } catch (IOException fault) {
-                onFailure.accept(file + " could not be deleted: " + fault.getMessage() + ".");
+                onFailure.accept(file + " could not be deleted: " + FileTrouble.reason(fault) + ".");
             }
         });
     }

@@ -1,5 +1,6 @@
 package cufflink.desktop.store;
 
+import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
@@ -33,7 +34,7 @@ final class KeptFiles {
         try (Stream<Path> files = Files.list(folder)) {
             files.filter(path -> path.toString().endsWith(".json")).sorted(Comparator.comparing(KeptFiles::changed).reversed().thenComparing(Comparator.naturalOrder())).forEach(paths::add);
         } catch (IOException fault) {
-            problems.add(Problem.notice(folder.toString(), "The folder cannot be listed: " + fault.getMessage() + ".", ""));
+            problems.add(Problem.notice(folder.toString(), "The folder cannot be listed: " + FileTrouble.reason(fault) + ".", ""));
         }
         for (Path path : paths) {
             Outcome<T> outcome = reader.apply(path);

@@ -1,6 +1,7 @@
 package cufflink.desktop.store;
 
 import cufflink.files.AtomicFile;
+import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
@@ -10,6 +11,7 @@ import cufflink.problem.Problem;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,11 +41,9 @@ public final class ProjectStore implements AutoCloseable {
         this.onFailure = onFailure;
     }
 
-    /** The maker's own folder: {@code $XDG_DATA_HOME/cufflink} or {@code ~/.local/share/cufflink}. */
-    public static Path usualFolder() {
-        String data = System.getenv("XDG_DATA_HOME");
-        Path base = data == null || data.isBlank() ? Path.of(System.getProperty("user.home"), ".local", "share") : Path.of(data);
-        return base.resolve("cufflink");
+    /** Where the projects lie. */
+    public Path projectFolder() {
+        return folder.resolve("projects");
     }
 
     private Path marker() {
@@ -90,7 +90,7 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Saves soon, in the background; a newer state overtakes an older one. */
     public void saveSoon(Project project, Path file) {
-        saver.soon(file, () -> write(project, file), fault -> onFailure.accept("“" + project.name() + "” could not be saved to " + file + ": " + fault.getMessage()
+        saver.soon(file, () -> write(project, file), fault -> onFailure.accept("“" + project.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault)
                 + ". It is still open here; save a copy elsewhere."));
     }
 
@@ -98,9 +98,10 @@ public final class ProjectStore implements AutoCloseable {
     public void markOpen(Path file) {
         saver.inOrder(() -> {
             try {
-                AtomicFile.write(marker(), file.toString().getBytes(StandardCharsets.UTF_8));
+                Path named = isOwn(file) ? folder.relativize(projectFolder().resolve(file.getFileName())) : file.toAbsolutePath();
+                AtomicFile.keep(marker(), named.toString().getBytes(StandardCharsets.UTF_8));
             } catch (IOException fault) {
-                onFailure.accept("The data folder cannot be written: " + fault.getMessage() + ".");
+                onFailure.accept("The data folder cannot be written: " + FileTrouble.reason(fault) + ".");
             }
         });
     }
@@ -111,7 +112,7 @@ public final class ProjectStore implements AutoCloseable {
             try {
                 Files.deleteIfExists(marker());
             } catch (IOException fault) {
-                onFailure.accept("The data folder cannot be written: " + fault.getMessage() + ".");
+                onFailure.accept("The data folder cannot be written: " + FileTrouble.reason(fault) + ".");
             }
         });
     }
@@ -119,8 +120,8 @@ public final class ProjectStore implements AutoCloseable {
     /** The project that was open when Cufflink was last ended without being closed. */
     public Optional<Path> leftOpen() {
         try {
-            return Files.exists(marker()) ? Optional.of(Path.of(Files.readString(marker()))).filter(Files::exists) : Optional.empty();
-        } catch (IOException unreadable) {
+            return Files.exists(marker()) ? Optional.of(folder.resolve(Files.readString(marker()))).filter(Files::isRegularFile) : Optional.empty();
+        } catch (IOException | InvalidPathException unreadable) {
             return Optional.empty();
         }
     }

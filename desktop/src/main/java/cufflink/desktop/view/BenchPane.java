@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.Picture;
@@ -23,7 +24,7 @@ final class BenchPane extends BorderPane {
     private final CardPane card;
 
     /** {@code picked} is told the id of what is clicked. */
-    BenchPane(Workspace work, Consumer<String> picked) {
+    BenchPane(Workspace work, Listening listening, Consumer<String> picked) {
         this.work = work;
         this.fold = new FoldPane(work);
         this.card = new CardPane(work);
@@ -35,9 +36,9 @@ final class BenchPane extends BorderPane {
                 picture.idAt(click.getX(), click.getY()).ifPresent(picked);
             }
         });
-        work.planProperty().addListener(change -> enterStep());
-        work.readingProperty().addListener(change -> picture.repaint());
-        work.stepProperty().addListener(change -> enterStep());
+        listening.to(work.planProperty(), change -> enterStep());
+        listening.to(work.readingProperty(), change -> picture.repaint());
+        listening.to(work.stepProperty(), change -> enterStep());
         picture.show(this::stepPicture);
         enterStep();
     }

@@ -2,9 +2,12 @@ package cufflink.desktop.view;
 
 import cufflink.check.Check;
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -17,10 +20,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /** One project: size on the left, the bench in the middle, the read-out on the right, the run strip below. */
-public final class BenchScreen extends BorderPane {
+public final class BenchScreen extends BorderPane implements Screen {
     /** What the screen asks its window to do. */
     public interface Actions extends SizePane.Dialogs {
         void shelf();
@@ -34,6 +36,7 @@ public final class BenchScreen extends BorderPane {
         void open();
     }
 
+    private final Listening listening = new Listening();
     private final Workspace work;
     private final Actions actions;
     private final BenchPane bench;
@@ -48,21 +51,31 @@ public final class BenchScreen extends BorderPane {
         this.actions = actions;
         getStyleClass().add("bench-screen");
         SizePane[] size = new SizePane[1];
-        readOut = new ReadOutPane(work, measure -> size[0].focusMeasure(measure));
-        size[0] = new SizePane(work, readOut::explain, actions);
-        bench = new BenchPane(work, id -> {
+        readOut = new ReadOutPane(work, listening, measure -> size[0].focusMeasure(measure));
+        size[0] = new SizePane(work, listening, readOut::explain, actions);
+        bench = new BenchPane(work, listening, id -> {
             if (!work.pick(id)) {
                 explainPicked(id);
             }
         });
-        setTop(new VBox(topBar(), new MessageBar(work.messageProperty(), () -> work.say(""))));
+        setTop(topBar());
         setLeft(Rows.scroll(size[0], "left-scroll"));
-        setCenter(bench);
+        setCenter(MessageBar.over(bench, work.messageProperty(), listening, () -> work.say("")));
         setRight(Rows.scroll(readOut, "right-scroll"));
-        setBottom(new RunStripPane(work));
-        work.planProperty().addListener((property, was, is) -> show(is));
+        setBottom(new RunStripPane(work, listening));
+        listening.to(work.planProperty(), is -> show(is));
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
+    }
+
+    @Override
+    public Parent root() {
+        return this;
+    }
+
+    @Override
+    public void leave() {
+        listening.end();
     }
 
     private void explainPicked(String id) {
@@ -99,9 +112,9 @@ public final class BenchScreen extends BorderPane {
         Region right = grow();
         ComboBox<RulerStep> ruler = ruler();
         Button undo = button("Undo", "undo", work::undo);
-        undo.disableProperty().bind(work.canUndoProperty().not());
+        enable(undo, work.canUndoProperty());
         Button redo = button("Redo", "redo", work::redo);
-        redo.disableProperty().bind(work.canRedoProperty().not());
+        enable(redo, work.canRedoProperty());
         Button handOut = button("Hand-out", "export", actions::export);
         Button table = button("Table view", "table", actions::table);
         table.getStyleClass().add("primary");
@@ -109,6 +122,11 @@ public final class BenchScreen extends BorderPane {
         HBox bar = new HBox(brand, name, design, left, closed, verdict, right, ruler, undo, redo, handOut, table);
         bar.getStyleClass().add("top-bar");
         return bar;
+    }
+
+    private void enable(Button button, ReadOnlyBooleanProperty can) {
+        button.setDisable(!can.get());
+        listening.to(can, is -> button.setDisable(!is));
     }
 
     private static Region grow() {
@@ -133,7 +151,7 @@ public final class BenchScreen extends BorderPane {
         box.setAccessibleText("Ruler step");
         box.setMinWidth(Region.USE_PREF_SIZE);
         box.setValue(work.project().step());
-        work.planProperty().addListener((property, was, is) -> {
+        listening.to(work.planProperty(), is -> {
             showing = true;
             box.setValue(is.project().step());
             showing = false;

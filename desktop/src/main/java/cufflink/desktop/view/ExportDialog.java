@@ -1,12 +1,15 @@
 package cufflink.desktop.view;
 
 import cufflink.files.Exporter;
+import cufflink.files.FileTrouble;
 import cufflink.files.handout.HandOutOptions;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
 import java.io.File;
+import java.io.IOException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -108,7 +111,13 @@ public final class ExportDialog extends Dialog<Path> {
             state.setText("Say where to write it.");
             return;
         }
-        Path out = Path.of(place.getText().strip());
+        Path out;
+        try {
+            out = Path.of(place.getText().strip());
+        } catch (InvalidPathException wrong) {
+            state.setText("This is not a place to write to: a character in it is not allowed there.");
+            return;
+        }
         Exporter.Format wanted = format.getValue();
         task = new Task<>() {
             @Override
@@ -118,9 +127,18 @@ public final class ExportDialog extends Dialog<Path> {
         };
         progress.visibleProperty().bind(task.runningProperty());
         task.setOnSucceeded(done -> state.setText(task.getValue().size() == 1 ? "Written: " + out : task.getValue().size() + " files written to " + out));
-        task.setOnFailed(failed -> state.setText("Not written: " + task.getException().getMessage() + ". Choose another place; the project is as it was."));
+        task.setOnFailed(failed -> {
+            state.setText("Not written: " + reason(task.getException()) + ". Choose another place; the project is as it was.");
+            if (!(task.getException() instanceof IOException)) {
+                throw new IllegalStateException("the export failed", task.getException());
+            }
+        });
         Thread thread = new Thread(task, "export");
         thread.setDaemon(true);
         thread.start();
+    }
+
+    private static String reason(Throwable fault) {
+        return fault instanceof IOException disk ? FileTrouble.reason(disk) : "Cufflink met something that it did not expect, a fault of the program";
     }
 }

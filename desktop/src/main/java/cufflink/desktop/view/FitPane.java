@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
@@ -39,7 +40,7 @@ final class FitPane extends VBox {
     private final ToggleGroup group = new ToggleGroup();
     private boolean showing;
 
-    FitPane(Workspace work) {
+    FitPane(Workspace work, Listening listening) {
         this.work = work;
         getStyleClass().add("fit-pane");
         GridPane ways = new GridPane();
@@ -57,7 +58,7 @@ final class FitPane extends VBox {
         }
         getChildren().addAll(Rows.heading("Fit it to"), ways, details);
         details.getStyleClass().add("fit-details");
-        work.planProperty().addListener((property, was, is) -> show(is));
+        listening.to(work.planProperty(), is -> show(is));
         show(work.plan());
     }
 

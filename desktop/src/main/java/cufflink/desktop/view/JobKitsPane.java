@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.work.JobWork;
@@ -43,7 +44,7 @@ final class JobKitsPane extends VBox {
     private KeptJob built;
     private Set<String> shown = Set.of();
 
-    JobKitsPane(JobWork work, List<ProjectStore.Kept> projects, StashWork stash, Runnable delete) {
+    JobKitsPane(JobWork work, Listening listening, List<ProjectStore.Kept> projects, StashWork stash, Runnable delete) {
         this.work = work;
         this.projects = projects;
         this.stash = stash;
@@ -59,8 +60,8 @@ final class JobKitsPane extends VBox {
         });
         name.setOnAction(enter -> requestFocus());
         getChildren().addAll(name, rows);
-        work.jobProperty().addListener((property, was, is) -> build());
-        work.planProperty().addListener(change -> papersLater());
+        listening.to(work.jobProperty(), is -> build());
+        listening.to(work.planProperty(), change -> papersLater());
         build();
     }
 

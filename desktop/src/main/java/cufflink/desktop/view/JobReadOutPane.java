@@ -2,6 +2,7 @@ package cufflink.desktop.view;
 
 import cufflink.cut.Cut;
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.StashWork;
 import cufflink.job.JobCutting;
@@ -31,17 +32,17 @@ final class JobReadOutPane extends VBox {
     private final VBox job = new VBox();
     private final WhatIfPane questions;
 
-    JobReadOutPane(JobWork work, StashWork stash, LengthFormat format) {
+    JobReadOutPane(JobWork work, StashWork stash, Listening listening, LengthFormat format) {
         this.work = work;
         this.format = format;
         this.words = new SheetWords(format);
-        this.questions = new WhatIfPane(work, stash, format);
+        this.questions = new WhatIfPane(work, stash, listening, format);
         getStyleClass().add("read-out");
         job.getStyleClass().add("job-summary");
         getChildren().addAll(job, sheet, questions);
-        work.jobProperty().addListener(change -> show());
-        work.planProperty().addListener(change -> show());
-        work.searchingProperty().addListener(change -> show());
+        listening.to(work.jobProperty(), change -> show());
+        listening.to(work.planProperty(), change -> show());
+        listening.to(work.searchingProperty(), change -> show());
         show();
     }
 

@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.JobWork;
 import cufflink.drawing.SheetDrawing;
@@ -30,7 +31,7 @@ final class JobStripPane extends ScrollPane {
     private final List<VBox> cards = new ArrayList<>();
     private List<JobSheet> built = List.of();
 
-    JobStripPane(JobWork work, LengthFormat format) {
+    JobStripPane(JobWork work, Listening listening, LengthFormat format) {
         this.work = work;
         this.format = format;
         getStyleClass().add("run-strip");
@@ -40,8 +41,8 @@ final class JobStripPane extends ScrollPane {
         setFitToHeight(true);
         setPannable(true);
         setFocusTraversable(false);
-        work.sheetsProperty().addListener(change -> build());
-        work.jobProperty().addListener(change -> mark());
+        listening.to(work.sheetsProperty(), change -> build());
+        listening.to(work.jobProperty(), change -> mark());
         build();
     }
 

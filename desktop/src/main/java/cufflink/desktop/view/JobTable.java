@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.cut.Cut;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.JobWork;
 import cufflink.drawing.Picture;
 import cufflink.drawing.SheetDrawing;
@@ -72,7 +73,7 @@ public final class JobTable implements TableSource {
     }
 
     @Override
-    public void onChange(Runnable listener) {
-        work.jobProperty().addListener(change -> listener.run());
+    public void onChange(Listening listening, Runnable listener) {
+        listening.to(work.jobProperty(), change -> listener.run());
     }
 }

@@ -2,6 +2,7 @@ package cufflink.desktop.view;
 
 import cufflink.cut.Cut;
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.JobStore;
 import cufflink.desktop.store.ProjectStore;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextInputControl;
@@ -20,10 +22,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 /** Jobs of many copies: what is made of what on the left, the sheet in hand on the bench, what to cut and to buy on the right, every sheet in the strip below. */
-public final class JobsScreen extends BorderPane {
+public final class JobsScreen extends BorderPane implements Screen {
     /** What the place asks its window to do. */
     public interface Actions extends Places.Actions {
         void newJob();
@@ -39,6 +40,7 @@ public final class JobsScreen extends BorderPane {
         void jobHandOut();
     }
 
+    private final Listening listening = new Listening();
     private final Optional<JobWork> work;
     private final Actions actions;
     private final LengthFormat format;
@@ -48,8 +50,9 @@ public final class JobsScreen extends BorderPane {
      * @param jobs   to choose from
      * @param open   the one that is open; absent if there is none
      * @param work   its work; absent with it
+     * @param message what is to be said if no job is open
      */
-    public JobsScreen(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open, Optional<JobWork> work, List<ProjectStore.Kept> projects, StashWork stash, LengthFormat format, Actions actions) {
+    public JobsScreen(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open, Optional<JobWork> work, List<ProjectStore.Kept> projects, StashWork stash, LengthFormat format, String message, Actions actions) {
         this.work = work;
         this.actions = actions;
         this.format = format;
@@ -66,12 +69,22 @@ public final class JobsScreen extends BorderPane {
             Button table = button("Table view", "job-table", actions::jobTable);
             table.getStyleClass().add("primary");
             own.add(table);
-            setTop(new VBox(Places.bar(Places.JOBS, actions, own), new MessageBar(found.messageProperty(), () -> found.say(""))));
+            setTop(Places.bar(Places.JOBS, actions, own));
             fill(found, projects, stash);
         }, () -> {
             setTop(Places.bar(Places.JOBS, actions, own));
-            setCenter(empty(projects));
+            setCenter(MessageBar.over(empty(projects), message));
         });
+    }
+
+    @Override
+    public Parent root() {
+        return this;
+    }
+
+    @Override
+    public void leave() {
+        listening.end();
     }
 
     private ComboBox<JobStore.Kept> chooser(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open) {
@@ -106,12 +119,12 @@ public final class JobsScreen extends BorderPane {
         picture.setOnMouseClicked(click -> picture.idAt(click.getX(), click.getY()).filter(id -> id.startsWith("cut ")).ifPresent(id -> found.pickCut(Integer.parseInt(id.substring(4)) - 1)));
         StackPane bench = new StackPane(picture);
         bench.getStyleClass().add("bench");
-        setLeft(Rows.scroll(new JobKitsPane(found, projects, stash, actions::deleteJob), "left-scroll"));
-        setCenter(bench);
-        setRight(Rows.scroll(new JobReadOutPane(found, stash, format), "right-scroll"));
-        setBottom(new JobStripPane(found, format));
-        found.sheetsProperty().addListener(change -> picture.repaint());
-        found.jobProperty().addListener(change -> picture.repaint());
+        setLeft(Rows.scroll(new JobKitsPane(found, listening, projects, stash, actions::deleteJob), "left-scroll"));
+        setCenter(MessageBar.over(bench, found.messageProperty(), listening, () -> found.say("")));
+        setRight(Rows.scroll(new JobReadOutPane(found, stash, listening, format), "right-scroll"));
+        setBottom(new JobStripPane(found, listening, format));
+        listening.to(found.sheetsProperty(), change -> picture.repaint());
+        listening.to(found.jobProperty(), change -> picture.repaint());
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
     }
 

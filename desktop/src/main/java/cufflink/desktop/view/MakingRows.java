@@ -3,6 +3,7 @@ package cufflink.desktop.view;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
+import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.paper.NamedSize;
@@ -70,7 +71,7 @@ final class MakingRows {
             swatch.setBackground(Background.fill(Color.web(stock.face())));
             button.setAccessibleText("Paper for " + role + ": " + stock.name());
         });
-        return Rows.row(role.startsWith("mat ") ? "Layer " + role.substring(4) : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
+        return Rows.row(MatRole.layer(role).isPresent() ? "Layer " + MatRole.layer(role).getAsInt() : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
     }
 
     static Node more(String text, String id, Runnable action) {

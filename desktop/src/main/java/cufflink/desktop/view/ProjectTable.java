@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.Picture;
 import cufflink.drawing.StepDrawing;
@@ -58,9 +59,9 @@ public final class ProjectTable implements TableSource {
     }
 
     @Override
-    public void onChange(Runnable listener) {
-        work.planProperty().addListener(change -> listener.run());
-        work.stepProperty().addListener(change -> listener.run());
-        work.readingProperty().addListener(change -> listener.run());
+    public void onChange(Listening listening, Runnable listener) {
+        listening.to(work.planProperty(), change -> listener.run());
+        listening.to(work.stepProperty(), change -> listener.run());
+        listening.to(work.readingProperty(), change -> listener.run());
     }
 }

@@ -3,6 +3,7 @@ package cufflink.desktop.view;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.plan.Plan;
 import cufflink.plan.Reading;
@@ -28,18 +29,18 @@ final class ReadOutPane extends VBox {
     private final Fractions why = new Fractions("", "why");
 
     /** {@code focusMeasure} brings the keyboard to a measure. */
-    ReadOutPane(Workspace work, Consumer<String> focusMeasure) {
+    ReadOutPane(Workspace work, Listening listening, Consumer<String> focusMeasure) {
         this.work = work;
         this.focusMeasure = focusMeasure;
         getStyleClass().add("read-out");
         why.setId("why");
         getChildren().addAll(step, why, Rows.heading("Checks"), checks);
-        work.planProperty().addListener(change -> {
+        listening.to(work.planProperty(), change -> {
             showStep();
             showChecks();
         });
-        work.stepProperty().addListener(change -> showStep());
-        work.readingProperty().addListener(change -> showStep());
+        listening.to(work.stepProperty(), change -> showStep());
+        listening.to(work.readingProperty(), change -> showStep());
         showStep();
         showChecks();
     }

@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.StepDrawing;
@@ -32,7 +33,7 @@ final class RunStripPane extends ScrollPane {
     private final List<VBox> cards = new ArrayList<>();
     private final PauseTransition settle = new PauseTransition(Duration.millis(90));
 
-    RunStripPane(Workspace work) {
+    RunStripPane(Workspace work, Listening listening) {
         this.work = work;
         getStyleClass().add("run-strip");
         phases.getStyleClass().add("phases");
@@ -42,8 +43,9 @@ final class RunStripPane extends ScrollPane {
         setPannable(true);
         setFocusTraversable(false);
         settle.setOnFinished(done -> build());
-        work.planProperty().addListener(change -> settle.playFromStart());
-        work.stepProperty().addListener(change -> mark());
+        listening.to(work.planProperty(), change -> settle.playFromStart());
+        listening.atEnd(settle::stop);
+        listening.to(work.stepProperty(), change -> mark());
         build();
     }
 

@@ -7,6 +7,7 @@ import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.ProjectStore.Kept;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
+import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
@@ -14,12 +15,14 @@ import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -32,7 +35,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The shelf: every design drawn from its own geometry, sorted by what it is for; the projects on the go; filters by paper and by use. */
-public final class ShelfScreen extends BorderPane {
+public final class ShelfScreen extends BorderPane implements Screen {
     private static final List<String> SHEETS = List.of("Letter", "A4", "12 in square", "8 in square");
 
     /** What the shelf asks its window to do. */
@@ -49,8 +52,13 @@ public final class ShelfScreen extends BorderPane {
     private record OnShelf(DesignDefinition design, Plan plan) {
     }
 
+    /** A design that cannot be made, and why. */
+    private record Refused(String name, String reason) {
+    }
+
     private final Actions actions;
     private final List<OnShelf> designs = new ArrayList<>();
+    private final List<Refused> refused = new ArrayList<>();
     private final List<CheckBox> sheets = new ArrayList<>();
     private final List<CheckBox> uses = new ArrayList<>();
     private final FlowPane cards = new FlowPane();
@@ -58,12 +66,13 @@ public final class ShelfScreen extends BorderPane {
     private RulerStep ruler;
 
     /** {@code message} is shown on top if it is not empty. */
-    public ShelfScreen(Collection<DesignDefinition> definitions, List<Kept> projects, RulerStep ruler, String message, Actions actions) {
+    public ShelfScreen(DesignLibrary library, List<Kept> projects, RulerStep ruler, String message, Actions actions) {
         this.actions = actions;
         this.ruler = ruler;
         getStyleClass().add("shelf-screen");
-        setTop(topBar(message));
-        definitions.forEach(this::keep);
+        setTop(topBar());
+        library.designs().values().forEach(this::keep);
+        library.refused().forEach((file, problems) -> refused.add(new Refused(file, reason(problems))));
         designs.sort(Comparator.comparing((OnShelf item) -> order(item.design().group())));
         setLeft(side(projects));
         cards.getStyleClass().add("shelf-cards");
@@ -78,8 +87,18 @@ public final class ShelfScreen extends BorderPane {
         VBox middle = new VBox(heading, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         middle.getStyleClass().add("shelf-middle");
-        setCenter(middle);
+        setCenter(MessageBar.over(middle, message));
         filter();
+    }
+
+    @Override
+    public Parent root() {
+        return this;
+    }
+
+    @Override
+    public void leave() {
+        // The shelf listens to nothing that outlives it.
     }
 
     private static int order(String group) {
@@ -88,10 +107,16 @@ public final class ShelfScreen extends BorderPane {
     }
 
     private void keep(DesignDefinition design) {
-        Planner.plan(Project.of(design, ruler)).value().ifPresent(plan -> designs.add(new OnShelf(design, plan)));
+        Outcome<Plan> planned = Planner.plan(Project.of(design, ruler));
+        planned.value().ifPresentOrElse(plan -> designs.add(new OnShelf(design, plan)), () -> refused.add(new Refused(design.title(), reason(planned.problems()))));
     }
 
-    private Node topBar(String message) {
+    /** The first reason, and how many more there are. */
+    private static String reason(List<Problem> problems) {
+        return problems.get(0).text() + (problems.size() > 1 ? " And " + (problems.size() - 1) + " more." : "");
+    }
+
+    private Node topBar() {
         ComboBox<RulerStep> box = new ComboBox<>();
         box.setConverter(new RulerNames());
         box.getItems().setAll(RulerStep.values());
@@ -102,14 +127,7 @@ public final class ShelfScreen extends BorderPane {
         Button open = new Button("Open a project file");
         open.setId("open");
         open.setOnAction(press -> actions.open());
-        HBox bar = Places.bar(Places.SHELF, actions, List.of(box, open));
-        if (message.isEmpty()) {
-            return bar;
-        }
-        HBox note = new HBox(new Fractions(message, "message"));
-        note.getStyleClass().add("message-bar");
-        note.setId("message");
-        return new VBox(bar, note);
+        return Places.bar(Places.SHELF, actions, List.of(box, open));
     }
 
     private Node side(List<Kept> projects) {
@@ -168,6 +186,7 @@ public final class ShelfScreen extends BorderPane {
         if (found.isEmpty()) {
             cards.getChildren().add(new Fractions("No design does all of this from these sheets. Untick something, or size a design to your sheet on its bench.", "empty"));
         }
+        refused.forEach(design -> cards.getChildren().add(refusal(design)));
         count.setText(found.size() == designs.size() ? designs.size() + " designs" : found.size() + " of " + designs.size() + " designs");
     }
 
@@ -200,6 +219,16 @@ public final class ShelfScreen extends BorderPane {
         card.setId("design-" + item.design().id());
         card.setAccessibleText(item.design().title() + ": " + item.design().about());
         card.setOnAction(press -> actions.start(item.design(), ruler));
+        return card;
+    }
+
+    private static Node refusal(Refused design) {
+        Label title = new Label("✕ " + design.name());
+        title.getStyleClass().add("shelf-card-title");
+        Fractions why = new Fractions(design.reason() + " The file was left as it is.", "shelf-card-about");
+        VBox card = new VBox(title, why);
+        card.getStyleClass().addAll("shelf-card", "shelf-refused");
+        card.setAccessibleText(design.name() + " cannot be made: " + design.reason());
         return card;
     }
 

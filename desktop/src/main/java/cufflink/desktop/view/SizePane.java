@@ -1,7 +1,9 @@
 package cufflink.desktop.view;
 
 import cufflink.design.Measures;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
+import cufflink.mat.MatRole;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,14 +36,14 @@ public final class SizePane extends VBox {
     /**
      * @param explain shows a derivation
      */
-    SizePane(Workspace work, Consumer<String> explain, Dialogs dialogs) {
+    SizePane(Workspace work, Listening listening, Consumer<String> explain, Dialogs dialogs) {
         this.dialogs = dialogs;
         live = new LiveRows(work);
         measures = new MeasureRows(work, explain, live);
         making = new MakingRows(work, dialogs, live);
         getStyleClass().add("size-pane");
-        getChildren().addAll(new FitPane(work), rows);
-        work.planProperty().addListener((property, was, is) -> show(is));
+        getChildren().addAll(new FitPane(work, listening), rows);
+        listening.to(work.planProperty(), is -> show(is));
         show(work.plan());
     }
 
@@ -72,7 +74,7 @@ public final class SizePane extends VBox {
         add(MakingRows.more("Panel by panel", "layers", dialogs::editLayers));
         add(Rows.heading("Paper"));
         List<String> roles = new ArrayList<>(plan.design().definition().pieces().stream().map(piece -> piece.material()).distinct().toList());
-        plan.project().papers().keySet().stream().filter(role -> role.startsWith("mat ")).sorted().forEach(roles::add);
+        plan.project().papers().keySet().stream().filter(role -> MatRole.layer(role).isPresent()).sorted().forEach(roles::add);
         roles.forEach(role -> add(making.paper(role)));
         add(Rows.heading("Making"));
         add(making.copies());

@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.stash.StashDatabase;
@@ -30,13 +31,13 @@ final class StashDetailPane extends VBox {
     private final VBox entry = new VBox();
     private final VBox history = new VBox();
 
-    StashDetailPane(StashWork work, LengthUnit unit, StashScreen.Actions actions) {
+    StashDetailPane(StashWork work, Listening listening, LengthUnit unit, StashScreen.Actions actions) {
         this.work = work;
         this.words = new StashWords(LengthFormat.of(unit));
         this.actions = actions;
         getStyleClass().add("read-out");
         getChildren().addAll(entry, Rows.heading("What was done"), history);
-        work.historyProperty().addListener(change -> showHistory());
+        listening.to(work.historyProperty(), change -> showHistory());
         showHistory();
     }
 
@@ -86,7 +87,7 @@ final class StashDetailPane extends VBox {
     }
 
     private static Node line(StashDatabase.Entry entry) {
-        Label time = new Label(TIME.format(entry.at().atZone(ZoneId.systemDefault())) + (entry.undone() ? ", taken back" : ""));
+        Label time = new Label(entry.at().map(at -> TIME.format(at.atZone(ZoneId.systemDefault()))).orElse("time unknown") + (entry.undone() ? ", taken back" : ""));
         time.getStyleClass().add("history-time");
         Fractions words = new Fractions(entry.words(), "history-words");
         if (entry.undone()) {

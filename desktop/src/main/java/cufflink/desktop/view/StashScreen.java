@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.StashWork;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -19,6 +20,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
@@ -35,7 +37,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The stash: papers and offcuts drawn to one scale, filtered by kind, name and what fits; the entry picked and the history on the right. */
-public final class StashScreen extends BorderPane {
+public final class StashScreen extends BorderPane implements Screen {
     /** What the stash asks its window to do. */
     public interface Actions extends Places.Actions {
         /** Opens an entry to be changed. */
@@ -52,6 +54,7 @@ public final class StashScreen extends BorderPane {
         void editStashTools();
     }
 
+    private final Listening listening = new Listening();
     private final StashWork work;
     private final Actions actions;
     private final LengthUnit unit;
@@ -71,9 +74,9 @@ public final class StashScreen extends BorderPane {
         this.work = work;
         this.unit = unit;
         this.actions = actions;
-        this.detail = new StashDetailPane(work, unit, actions);
+        this.detail = new StashDetailPane(work, listening, unit, actions);
         getStyleClass().add("stash-screen");
-        setTop(new VBox(topBar(), new MessageBar(work.messageProperty(), () -> work.say(""))));
+        setTop(topBar());
         setLeft(Rows.scroll(side(), "left-scroll"));
         setRight(Rows.scroll(detail, "right-scroll"));
         title.getStyleClass().add("shelf-title");
@@ -87,10 +90,20 @@ public final class StashScreen extends BorderPane {
         VBox centre = new VBox(heading, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         centre.getStyleClass().add("shelf-middle");
-        setCenter(centre);
-        work.stashProperty().addListener((property, was, is) -> show());
+        setCenter(MessageBar.over(centre, work.messageProperty(), listening, () -> work.say("")));
+        listening.to(work.stashProperty(), is -> show());
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show();
+    }
+
+    @Override
+    public Parent root() {
+        return this;
+    }
+
+    @Override
+    public void leave() {
+        listening.end();
     }
 
     private HBox topBar() {

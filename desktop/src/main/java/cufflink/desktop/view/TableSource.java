@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Listening;
 import cufflink.drawing.Picture;
 import java.util.List;
 
@@ -30,6 +31,6 @@ public interface TableSource {
     /** Drawn for a point of so many millimetres. */
     Picture picture(double point);
 
-    /** Asks to be told of every change. */
-    void onChange(Runnable listener);
+    /** Asks to be told of every change until the listening ends. */
+    void onChange(Listening listening, Runnable listener);
 }

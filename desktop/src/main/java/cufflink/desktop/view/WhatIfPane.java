@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.StashWork;
 import cufflink.job.JobPlan;
@@ -27,14 +28,14 @@ final class WhatIfPane extends VBox {
     private final VBox lines = new VBox();
     private final Fractions answer = new Fractions("", "step-text");
 
-    WhatIfPane(JobWork work, StashWork stash, LengthFormat format) {
+    WhatIfPane(JobWork work, StashWork stash, Listening listening, LengthFormat format) {
         this.work = work;
         this.stash = stash;
         this.format = format;
         answer.setId("what-if-answer");
         getChildren().addAll(lines, answer);
-        work.planProperty().addListener(change -> build());
-        stash.stashProperty().addListener(change -> build());
+        listening.to(work.planProperty(), change -> build());
+        listening.to(stash.stashProperty(), change -> build());
         build();
     }
 

@@ -16,28 +16,32 @@ import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
+import cufflink.stash.StashTaking;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ChangeListener;
 
 /**
  * One open job: its kits, its plan as far as the search has come, and, from the first cut on, its sheets and which of them are done. Every change is saved at once. To be used on
  * one thread; the search runs beside it.
  */
 public final class JobWork {
-    /** A state to go back to, and whether the step after it also took paper out of the stash. */
-    private record Step(KeptJob job, boolean took) {
+    /** A state to go back to, and the paper that the step after it took out of the stash. */
+    private record Step(KeptJob job, Optional<StashTaking> took) {
     }
 
     private final Function<String, Outcome<Project>> projects;
@@ -51,6 +55,7 @@ public final class JobWork {
     private final ReadOnlyObjectWrapper<Optional<JobPlan>> plan = new ReadOnlyObjectWrapper<>(this, "plan", Optional.empty());
     private final ReadOnlyObjectWrapper<List<JobSheet>> sheets = new ReadOnlyObjectWrapper<>(this, "sheets", List.of());
     private final ReadOnlyBooleanWrapper searching = new ReadOnlyBooleanWrapper(this, "searching", false);
+    private final ChangeListener<Stash> onStash;
     private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>(this, "message", "");
 
     /**
@@ -66,8 +71,38 @@ public final class JobWork {
         this.search = search;
         this.save = save;
         this.unit = unit;
+        this.onStash = (property, was, is) -> job.set(asStashed(job()));
         job.set(opened);
+        adopt();
+        job.set(asStashed(job()));
+        stash.stashProperty().addListener(onStash);
         replan();
+    }
+
+    /** Lets go of the stash and ends the search; the job is not to be used any more. */
+    public void close() {
+        stash.stashProperty().removeListener(onStash);
+        search.stop();
+    }
+
+    /** Tells the stash of sheets that were taken before it kept account of them. */
+    private void adopt() {
+        job().cutting().filter(cutting -> cutting.id().isEmpty()).ifPresent(cutting -> {
+            JobCutting known = cutting.withId(newId());
+            if (!cutting.out().isEmpty()) {
+                stash.noteTaken(new StashTaking(newId(), known.id(), List.copyOf(cutting.out()), false));
+            }
+            show(job().withCutting(Optional.of(known)));
+        });
+    }
+
+    private static String newId() {
+        return UUID.randomUUID().toString();
+    }
+
+    /** A job with its sheets out of the stash as the stash has them. */
+    private KeptJob asStashed(KeptJob kept) {
+        return kept.withCutting(kept.cutting().map(cutting -> stash.taken(cutting.id()).map(cutting::withTaken).orElse(cutting)));
     }
 
     public ReadOnlyObjectProperty<KeptJob> jobProperty() {
@@ -130,42 +165,61 @@ public final class JobWork {
     public void change(UnaryOperator<KeptJob> edit) {
         KeptJob next = edit.apply(job());
         if (!next.equals(job())) {
-            step(next, false);
+            step(next, Optional.empty());
             replan();
         }
     }
 
-    private void step(KeptJob next, boolean took) {
+    private void step(KeptJob next, Optional<StashTaking> took) {
         undo.push(new Step(job(), took));
         redo.clear();
         show(next);
     }
 
     private void show(KeptJob next) {
-        job.set(next);
-        save.accept(next);
+        KeptJob shown = asStashed(next);
+        job.set(shown);
+        save.accept(shown);
     }
 
+    /** Takes the last step back, with the paper that it took; if the stash refuses that, nothing changes and the message says why. */
     public void undo() {
-        travel(undo, redo, stash::undo);
+        travel(undo, redo, step -> step.took().map(stash::putBack).orElseGet(() -> keepsWhatIsOut(step.job())));
     }
 
+    /** A cutting whose sheets are out of the stash is not given up by going back: they would belong to nothing. */
+    private boolean keepsWhatIsOut(KeptJob next) {
+        Optional<JobCutting> out = job().cutting().filter(cutting -> !cutting.out().isEmpty());
+        boolean kept = out.isEmpty() || next.cutting().filter(cutting -> cutting.id().equals(out.get().id())).isPresent();
+        if (!kept) {
+            stash.say("This step cannot be taken back: sheets of this cutting are out of the stash. Put them back in the stash first (Undo there).");
+        }
+        return kept;
+    }
+
+    /** Does again what was taken back, with the paper that it takes; if the stash refuses that, nothing changes and the message says why. */
     public void redo() {
-        travel(redo, undo, stash::redo);
+        travel(redo, undo, step -> step.took().isEmpty() || stash.takeAgain(step.took().get(),
+                () -> JobTaking.change(job().name(), step.job().cutting().orElseThrow(), step.took().get(), stash.stash())));
     }
 
-    private void travel(Deque<Step> from, Deque<Step> to, Runnable inStash) {
+    private void travel(Deque<Step> from, Deque<Step> to, Predicate<Step> inStash) {
         if (from.isEmpty()) {
             message.set("There is nothing to take back or to do again.");
             return;
         }
-        Step step = from.pop();
-        if (step.took()) {
-            inStash.run();
+        Step step = from.peek();
+        if (!inStash.test(step)) {
+            message.set(stash.messageProperty().get());
+            return;
         }
+        from.pop();
         to.push(new Step(job(), step.took()));
         show(step.job());
         replan();
+        if (step.took().isPresent()) {
+            message.set(stash.messageProperty().get());
+        }
     }
 
     /** Plans the job from the stash as it is now. */
@@ -181,7 +235,7 @@ public final class JobWork {
         for (KeptJob.KeptKit kit : job().kits()) {
             Outcome<Project> project = projects.apply(kit.project());
             project.value().ifPresent(found -> kits.add(new Kit(found, kit.copies())));
-            problems.addAll(project.problems());
+            project.problems().stream().filter(Problem::isError).forEach(problems::add);
         }
         if (!problems.isEmpty() || kits.isEmpty()) {
             plan.set(Optional.empty());
@@ -239,7 +293,7 @@ public final class JobWork {
     public void beginCutting() {
         if (plan.get().isPresent() && !isCutting()) {
             stopSearch();
-            step(job().withCutting(Optional.of(JobCutting.begin(sheets.get()))).at(0, 0), false);
+            step(job().withCutting(Optional.of(JobCutting.begin(newId(), sheets.get()))).at(0, 0), Optional.empty());
         }
     }
 
@@ -289,7 +343,7 @@ public final class JobWork {
                 return;
             }
             JobCutting ticked = cutting.withDone(job().sheet(), done);
-            step(job().withCutting(Optional.of(ticked)).at(done ? ticked.nextOpen(job().sheet()) : job().sheet(), 0), false);
+            step(job().withCutting(Optional.of(ticked)).at(done ? ticked.nextOpen(job().sheet()) : job().sheet(), 0), Optional.empty());
             if (ticked.doneCount() == ticked.sheets().size()) {
                 message.set("Every sheet is cut." + (ticked.toTake().isEmpty() ? "" : " Take the paper out of the stash now."));
             }
@@ -299,12 +353,14 @@ public final class JobWork {
     /** Takes what is cut out of the stash, and puts the offcuts into it, as one change. */
     public void take() {
         job().cutting().filter(cutting -> !cutting.toTake().isEmpty()).ifPresent(cutting -> {
-            if (stash.change(JobTaking.change(job().name(), cutting.toTake(), stash.stash()))) {
-                step(job().withCutting(Optional.of(cutting.withTaken())), true);
-                message.set(stash.messageProperty().get());
-            } else {
-                message.set(stash.messageProperty().get());
+            KeptJob before = job();
+            StashTaking taking = new StashTaking(newId(), cutting.id(), cutting.toTake(), false);
+            if (stash.change(JobTaking.change(before.name(), cutting, taking, stash.stash()))) {
+                undo.push(new Step(before, Optional.of(taking)));
+                redo.clear();
+                show(before);
             }
+            message.set(stash.messageProperty().get());
         });
     }
 }

@@ -67,6 +67,15 @@ public final class LayoutSearch {
     }
 
     private <T> void run(int own, Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
+        try {
+            search(own, first, improver, listener);
+        } catch (RuntimeException fault) {
+            tell(own, () -> listener.failed(List.of(Problem.unforeseen("layout", fault))));
+        }
+        tell(own, listener::ended);
+    }
+
+    private <T> void search(int own, Supplier<Outcome<T>> first, Improver<T> improver, Listener<T> listener) {
         Outcome<T> known = first.get();
         if (known.value().isEmpty()) {
             tell(own, () -> listener.failed(known.problems()));
@@ -75,7 +84,6 @@ public final class LayoutSearch {
             T best = improver.improve(known.value().get(), () -> own != current.get(), better -> tell(own, () -> listener.found(better)));
             tell(own, () -> listener.found(best));
         }
-        tell(own, listener::ended);
     }
 
     private void tell(int own, Runnable news) {

@@ -1,6 +1,7 @@
 package cufflink.desktop.work;
 
 import cufflink.files.AtomicFile;
+import cufflink.files.FileTrouble;
 import cufflink.files.stash.StashCsv;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.stash.StashUnusable;
@@ -13,12 +14,15 @@ import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashTaking;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -31,12 +35,16 @@ public final class StashWork implements AutoCloseable {
     private final ReadOnlyObjectWrapper<List<StashDatabase.Entry>> history = new ReadOnlyObjectWrapper<>(this, "history", List.of());
     private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>(this, "message", "");
     private final String unusable;
+    private List<Problem> unreadable = List.of();
 
     private StashWork(Optional<StashDatabase> database, String unusable) {
         this.database = database;
         this.unusable = unusable;
         message.set(unusable);
         refresh();
+        if (!unreadable.isEmpty()) {
+            message.set(texts(unreadable));
+        }
     }
 
     /** A stash that is kept in a database. */
@@ -96,19 +104,63 @@ public final class StashWork implements AutoCloseable {
     private void refresh() {
         try {
             if (database.isPresent()) {
-                stash.set(database.get().stash());
+                Outcome<Stash> contents = database.get().contents();
+                unreadable = contents.problems();
                 history.set(database.get().history(SHOWN_HISTORY));
+                stash.set(contents.orThrow());
             }
         } catch (StashUnusable broken) {
             message.set(broken.getMessage());
         }
     }
 
+    /** What lies in the stash and cannot be read. */
+    public List<Problem> unreadable() {
+        return unreadable;
+    }
+
     /** Makes a change; false if it could not be. */
     public boolean change(StashChange change) {
-        return change.edits().isEmpty() || attempt(open -> {
+        return change.edits().isEmpty() && change.taking().isEmpty() || attempt(open -> {
             open.apply(change);
             return change.words() + ".";
+        });
+    }
+
+    /** The sheets of a job's cutting that are out of the stash; absent while the stash cannot be asked. */
+    public Optional<Set<Integer>> taken(String cutting) {
+        try {
+            return database.isEmpty() ? Optional.empty() : Optional.of(database.get().taken(cutting));
+        } catch (StashUnusable broken) {
+            return Optional.empty();
+        }
+    }
+
+    /** Notes sheets that were taken before the stash kept account of it. */
+    public void noteTaken(StashTaking taking) {
+        attempt(open -> {
+            open.noteTaken(taking);
+            return "";
+        });
+    }
+
+    /** Puts the sheets of a taking back; false with the reason in the message if that cannot be done. */
+    public boolean putBack(StashTaking taking) {
+        return attempt(open -> open.putBack(taking).map(words -> "Taken back: " + words + ".").orElse("The paper lies in the stash already."));
+    }
+
+    /** Takes the sheets of a taking out again: as it was if nothing was done since, otherwise as {@code anew} says; false with the reason in the message. */
+    public boolean takeAgain(StashTaking taking, Supplier<StashChange> anew) {
+        if (taken(taking.cutting()).filter(out -> out.containsAll(taking.sheets())).isPresent()) {
+            message.set("The paper is out of the stash already.");
+            return true;
+        }
+        return attempt(open -> {
+            Optional<String> again = open.takeAgain(taking);
+            if (again.isEmpty()) {
+                open.apply(anew.get());
+            }
+            return "Done again: " + again.orElse(anew.get().words()) + ".";
         });
     }
 
@@ -139,7 +191,7 @@ public final class StashWork implements AutoCloseable {
             return false;
         }
         List<StashItem> items = read.value().get();
-        return change(new StashChange("Took over " + items.size() + " entries from " + file.getFileName(), items.stream().map(StashEdit::added).toList()));
+        return change(StashChange.of("Took over " + items.size() + " entries from " + file.getFileName(), items.stream().map(StashEdit::added).toList()));
     }
 
     /** Writes the stash as a table. */
@@ -148,7 +200,7 @@ public final class StashWork implements AutoCloseable {
             AtomicFile.write(file, StashCsv.write(stash()).getBytes(StandardCharsets.UTF_8));
             message.set("The stash is written to " + file + ".");
         } catch (IOException fault) {
-            message.set("The stash could not be written to " + file + ": " + fault.getMessage() + ".");
+            message.set("The stash could not be written to " + file + ": " + FileTrouble.reason(fault) + ".");
         }
     }
 

@@ -34,16 +34,18 @@ public final class Workspace {
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo", false);
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo", false);
     private final Optional<LayoutSearch> search;
+    private final Reports reports;
     private String gesture = "";
 
     /** Opens a plan, at the first step, with nothing to undo; layouts are taken as they first come. */
-    public Workspace(Plan opened) {
-        this(opened, Optional.empty());
+    public Workspace(Plan opened, Reports reports) {
+        this(opened, Optional.empty(), reports);
     }
 
     /** As before; {@code search} looks for better layouts beside the window. */
-    public Workspace(Plan opened, Optional<LayoutSearch> search) {
+    public Workspace(Plan opened, Optional<LayoutSearch> search, Reports reports) {
         this.search = search;
+        this.reports = reports;
         plan.set(opened);
         showNotices(opened);
         improve(opened);
@@ -129,7 +131,7 @@ public final class Workspace {
         }
         Outcome<Plan> planned = Planner.plan(after);
         if (planned.value().isEmpty()) {
-            message.set(text(planned.problems()));
+            message.set(reports.text(planned.problems(), after));
             return false;
         }
         if (gestureName.isEmpty() || !gestureName.equals(gesture)) {
@@ -163,11 +165,18 @@ public final class Workspace {
     }
 
     private void travel(Deque<Project> from, Deque<Project> to) {
-        if (!from.isEmpty()) {
-            to.push(project());
-            endGesture();
-            show(Planner.plan(from.pop()).orThrow());
+        if (from.isEmpty()) {
+            return;
         }
+        endGesture();
+        Outcome<Plan> planned = Planner.plan(from.peek());
+        if (planned.value().isEmpty()) {
+            message.set(reports.text(planned.problems(), from.peek()));
+            return;
+        }
+        to.push(project());
+        from.pop();
+        show(planned.value().get());
     }
 
     private void show(Plan next) {
@@ -186,8 +195,8 @@ public final class Workspace {
         message.set(text(shown.notices()));
     }
 
-    private static String text(List<Problem> problems) {
-        return String.join(" ", problems.stream().map(Problem::text).toList());
+    private String text(List<Problem> problems) {
+        return reports.text(problems, project());
     }
 
     /** Goes to a step, at its first number. */

@@ -9,6 +9,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 
+import cufflink.files.FaultReport;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
@@ -16,11 +17,12 @@ import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import javafx.beans.InvalidationListener;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 class WorkspaceTest {
     private static Workspace open(String design) {
-        return new Workspace(Planner.plan(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH)).orThrow());
+        return new Workspace(Planner.plan(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH)).orThrow(), new Reports(FaultReport.in(Path.of("unused"))));
     }
 
     @Test

@@ -1,5 +1,6 @@
 package cufflink.files.csv;
 
+import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
@@ -45,7 +46,7 @@ public record CsvTable(String name, List<CsvRow> rows) {
         } catch (CharacterCodingException coding) {
             return failed(name, "The file is not in UTF-8.", "Save it as CSV UTF-8.");
         } catch (IOException fault) {
-            return failed(file.toString(), "The file cannot be read: " + fault.getMessage() + ".", "");
+            return failed(file.toString(), "The file cannot be read: " + FileTrouble.reason(fault) + ".", "");
         }
     }
 
@@ -58,7 +59,7 @@ public record CsvTable(String name, List<CsvRow> rows) {
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             return table(parser, name, needed);
         } catch (IOException | UncheckedIOException fault) {
-            return failed(name, "The table cannot be read: " + fault.getMessage() + ".", "Look for a quotation mark that is not closed.");
+            return failed(name, "The table cannot be read: its quotation marks do not match.", "Look for one that is not closed, or for text behind a closed one.");
         }
     }
 
@@ -86,7 +87,7 @@ public record CsvTable(String name, List<CsvRow> rows) {
     private static CsvRow row(long line, String name, List<String> columns, CSVRecord record) {
         Map<String, String> cells = new LinkedHashMap<>();
         for (int i = 0; i < Math.min(columns.size(), record.size()); i++) {
-            cells.putIfAbsent(columns.get(i), record.get(i).strip());
+            cells.putIfAbsent(columns.get(i), CsvWriter.plain(record.get(i).strip()));
         }
         return new CsvRow(name + ", line " + line, cells);
     }

@@ -9,6 +9,7 @@ import cufflink.design.DesignSizer;
 import cufflink.design.Given;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
+import cufflink.files.FileTrouble;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
@@ -48,12 +49,21 @@ public final class DesignFileReader {
         } catch (CharacterCodingException fault) {
             return Outcome.failed(Problem.error(name, "This is not a text file.", "A design file is YAML in UTF-8."));
         } catch (IOException fault) {
-            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read: " + fault.getMessage() + ".", ""));
+            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".", ""));
         }
     }
 
     /** The design in a text; {@code file} names it in messages. */
     public static Outcome<DesignDefinition> read(String file, String text) {
+        try {
+            return tried(file, text);
+        } catch (RuntimeException | StackOverflowError fault) {
+            return Outcome.failed(Problem.unforeseen(file, fault));
+        }
+    }
+
+    /** The design, if it can be made at its default sizes in either unit. */
+    private static Outcome<DesignDefinition> tried(String file, String text) {
         Outcome<DesignDefinition> parsed = parse(file, text);
         if (parsed.value().isEmpty()) {
             return parsed;

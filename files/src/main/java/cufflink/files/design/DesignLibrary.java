@@ -1,12 +1,12 @@
 package cufflink.files.design;
 
 import cufflink.design.DesignDefinition;
+import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,38 +17,37 @@ import java.util.stream.Stream;
  * The built-in designs and those in a maker's folder. A maker's design with a built-in id takes its place.
  *
  * @param designs  by id, in the order of the shelf
- * @param problems mistakes in the maker's files; those files are left out
+ * @param refused  the maker's files that are left out, with the mistakes in each
  */
-public record DesignLibrary(Map<String, DesignDefinition> designs, List<Problem> problems) {
+public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, List<Problem>> refused) {
     public DesignLibrary {
         designs = Collections.unmodifiableMap(new LinkedHashMap<>(designs));
-        problems = List.copyOf(problems);
+        refused = Collections.unmodifiableMap(new LinkedHashMap<>(refused));
     }
 
     /** Only the built-in designs. */
     public static DesignLibrary builtIn() {
         Map<String, DesignDefinition> designs = new LinkedHashMap<>();
         BuiltInDesigns.all().forEach(design -> designs.put(design.id(), design));
-        return new DesignLibrary(designs, List.of());
+        return new DesignLibrary(designs, Map.of());
     }
 
     /** With the {@code .yaml} files of a folder, in the order of their names; a folder that is not there is empty. */
     public static DesignLibrary with(Path folder) {
         DesignLibrary builtIn = builtIn();
         Map<String, DesignDefinition> designs = new LinkedHashMap<>(builtIn.designs);
-        List<Problem> problems = new ArrayList<>();
+        Map<String, List<Problem>> refused = new LinkedHashMap<>();
         if (Files.isDirectory(folder)) {
             try (Stream<Path> files = Files.list(folder)) {
                 for (Path file : files.filter(path -> path.toString().endsWith(".yaml")).sorted().toList()) {
                     Outcome<DesignDefinition> design = DesignFileReader.read(file);
-                    problems.addAll(design.problems());
-                    design.value().ifPresent(read -> designs.put(read.id(), read));
+                    design.value().ifPresentOrElse(read -> designs.put(read.id(), read), () -> refused.put(String.valueOf(file.getFileName()), design.problems()));
                 }
             } catch (IOException fault) {
-                problems.add(Problem.notice(folder.toString(), "This folder cannot be read: " + fault.getMessage() + ".", ""));
+                refused.put(folder.toString(), List.of(Problem.error(folder.toString(), "This folder cannot be read: " + FileTrouble.reason(fault) + ".", "")));
             }
         }
-        return new DesignLibrary(designs, problems);
+        return new DesignLibrary(designs, refused);
     }
 
     /** The design with this id, or a problem that names those there are. */

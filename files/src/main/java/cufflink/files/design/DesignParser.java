@@ -30,6 +30,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.Rounding;
 import cufflink.design.Side;
 import cufflink.design.Template;
+import cufflink.mat.MatRole;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
@@ -165,6 +166,14 @@ final class DesignParser {
         });
     }
 
+    private static String material(Fields fields) {
+        String material = fields.text("material").orElse("card");
+        if (MatRole.layer(material).isPresent()) {
+            fields.problem(fields.place(), "“" + material + "” is the paper of a layer; a piece's material needs another name.");
+        }
+        return material;
+    }
+
     private Piece piece(String id, YamlNode node) {
         try (Fields fields = fields(node, "A piece")) {
             List<YamlNode> size = fields.list("size");
@@ -174,7 +183,7 @@ final class DesignParser {
             }
             Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
             YamlNode where = new YamlNode.Scalar(id, node.place());
-            return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), fields.text("material").orElse("card"),
+            return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
                     fields.text("from"), fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
                     fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
                     fields.list("panels").stream().map(this::panelName).toList());

@@ -42,6 +42,9 @@ final class YamlTreeReader {
                 return Outcome.failed(Problem.error(file, "This file is empty.", ""));
             }
             YamlNode root = reader.node(0);
+            if (parser.nextToken() != null) {
+                reader.problems.add(Problem.error(reader.here().toString(), "A second document begins here.", "Keep one design in a file."));
+            }
             return reader.problems.isEmpty() ? Outcome.of(root) : Outcome.failed(reader.problems);
         } catch (JsonProcessingException fault) {
             JsonLocation at = fault.getLocation();

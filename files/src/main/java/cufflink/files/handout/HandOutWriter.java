@@ -12,6 +12,7 @@ import cufflink.drawing.RulerDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.SheetDrawing;
 import cufflink.drawing.StepDrawing;
+import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -127,7 +128,7 @@ public final class HandOutWriter {
                     plan.project().paper(piece.material()).name()), columns, TEXT, false);
         }
         for (var mat : plan.mats()) {
-            flow.row(List.of(copies + " ×", mat.label(), format.size(mat.width(), mat.height()), plan.project().paper("mat " + mat.layer()).name()), columns, TEXT, false);
+            flow.row(List.of(copies + " ×", mat.label(), format.size(mat.width(), mat.height()), plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);

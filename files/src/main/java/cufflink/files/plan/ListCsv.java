@@ -1,17 +1,14 @@
 package cufflink.files.plan;
 
+import cufflink.files.csv.CsvWriter;
 import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.plan.Plan;
 import cufflink.score.ScoreSetup;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 
 /** The cut list and the score list as CSV (RFC 4180): each length in millimetres and as the maker reads it. */
 public final class ListCsv {
@@ -21,14 +18,14 @@ public final class ListCsv {
     /** One line for each piece and layer, with the sheet that it comes from. */
     public static String cutList(Plan plan) {
         LengthFormat format = plan.format();
-        return csv(List.of("piece", "quantity", "width mm", "height mm", "width", "height", "stock"), Stream.concat(
+        return CsvWriter.write(List.of("piece", "quantity", "width mm", "height mm", "width", "height", "stock"), Stream.concat(
                 plan.design().pieces().stream().map(piece -> row(format, piece.label(), plan.project().copies(), piece.width().length(), piece.height().length(),
                         plan.project().paper(piece.material()).name())),
                 plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(), mat.height(), matPaper(plan, mat)))).toList());
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {
-        return plan.project().paper("mat " + mat.layer()).name();
+        return plan.project().paper(MatRole.of(mat.layer())).name();
     }
 
     private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height, String stock) {
@@ -39,25 +36,12 @@ public final class ListCsv {
     public static String scoreList(Plan plan) {
         LengthFormat format = plan.format();
         List<List<Object>> rows = plan.scores().stream().flatMap(setup -> setup.positions().stream().map(position -> scoreRow(plan, setup, position, format))).toList();
-        return csv(List.of("piece", "face up", "turned over", "quarter turn", "score", "fold", "at mm", "at", "from mm", "to mm"), rows);
+        return CsvWriter.write(List.of("piece", "face up", "turned over", "quarter turn", "score", "fold", "at mm", "at", "from mm", "to mm"), rows);
     }
 
     private static List<Object> scoreRow(Plan plan, ScoreSetup setup, ScoreSetup.Position position, LengthFormat format) {
         return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(), setup.mirrored() ? "yes" : "no", setup.turned() ? "yes" : "no",
                 position.score(), position.fold().word(), position.at().toMillimetres(), format.text(position.at()), position.from().toMillimetres(),
                 position.to().toMillimetres());
-    }
-
-    private static String csv(List<String> header, List<List<Object>> rows) {
-        StringWriter writer = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
-            printer.printRecord(header);
-            for (List<Object> row : rows) {
-                printer.printRecord(row);
-            }
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
-        }
-        return writer.toString();
     }
 }

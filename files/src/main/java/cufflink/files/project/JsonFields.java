@@ -8,10 +8,15 @@ import cufflink.measure.LengthUnit;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.function.Function;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 
 /** The fields of a JSON object; each mistake becomes a problem with its path, and a harmless value goes on. */
 final class JsonFields {
@@ -32,8 +37,62 @@ final class JsonFields {
         return new JsonFields(node.path(name), path + name + " › ", problems);
     }
 
-    JsonNode raw(String name) {
-        return node.path(name);
+    /** Yes or no. */
+    boolean yes(String name) {
+        JsonNode value = node.path(name);
+        if (!value.isBoolean()) {
+            problem(name, "true or false was expected here.");
+        }
+        return value.asBoolean();
+    }
+
+    /** The fields of an object that must be there, by name in the order of the file. */
+    Map<String, JsonFields> entries(String name) {
+        Map<String, JsonFields> entries = new LinkedHashMap<>();
+        object(name).forEach((key, value) -> entries.put(key, new JsonFields(value, path + name + " › " + key + " › ", problems)));
+        return entries;
+    }
+
+    /** The texts of an object that must be there, by name in the order of the file. */
+    Map<String, String> texts(String name) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        object(name).forEach((key, value) -> {
+            if (value.isTextual()) {
+                texts.put(key, value.asText());
+            } else {
+                problem(name + " › " + key, "A text was expected here.");
+            }
+        });
+        return texts;
+    }
+
+    /** The lists of texts of an object that must be there, by name in the order of the file. */
+    Map<String, List<String>> lists(String name) {
+        Map<String, List<String>> lists = new LinkedHashMap<>();
+        object(name).forEach((key, value) -> {
+            List<String> texts = new ArrayList<>();
+            value.forEach(text -> texts.add(text.asText()));
+            if (value.isArray() && stream(value).allMatch(JsonNode::isTextual)) {
+                lists.put(key, List.copyOf(texts));
+            } else {
+                problem(name + " › " + key, "A list of texts was expected here.");
+            }
+        });
+        return lists;
+    }
+
+    private static Stream<JsonNode> stream(JsonNode list) {
+        return StreamSupport.stream(list.spliterator(), false);
+    }
+
+    private Map<String, JsonNode> object(String name) {
+        Map<String, JsonNode> fields = new LinkedHashMap<>();
+        if (node.path(name).isObject()) {
+            node.path(name).fields().forEachRemaining(entry -> fields.put(entry.getKey(), entry.getValue()));
+        } else {
+            problem(name, "An object with fields was expected here.");
+        }
+        return fields;
     }
 
     boolean has(String name) {
@@ -60,6 +119,18 @@ final class JsonFields {
             return low;
         }
         return value.asInt();
+    }
+
+    /** A whole number of 1 or more, or none where the field is not there. */
+    OptionalLong optionalId(String name) {
+        if (!has(name)) {
+            return OptionalLong.empty();
+        }
+        JsonNode value = node.path(name);
+        if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 1) {
+            problem(name, "A whole number of 1 or more was expected here.");
+        }
+        return OptionalLong.of(value.asLong());
     }
 
     double number(String name, double low, double high) {
@@ -102,9 +173,13 @@ final class JsonFields {
         });
     }
 
-    /** The objects of a list, each with its place. */
+    /** The objects of a list that must be there, each with its place. */
     List<JsonFields> each(String name) {
         List<JsonFields> entries = new ArrayList<>();
+        if (!node.path(name).isArray()) {
+            problem(name, "A list was expected here.");
+            return entries;
+        }
         for (JsonNode entry : node.path(name)) {
             entries.add(new JsonFields(entry, path + name + " " + (entries.size() + 1) + " › ", problems));
         }

@@ -1,9 +1,6 @@
 package cufflink.files.project;
 
-import com.fasterxml.jackson.core.JsonLocation;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.Wish;
@@ -19,12 +16,8 @@ import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
-import cufflink.problem.Place;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
-import java.io.IOException;
-import java.nio.charset.CharacterCodingException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -34,8 +27,7 @@ import java.util.Optional;
 
 /** Reads projects; a file that is wrong anywhere is not opened, every mistake is named, and the file stays as it is. */
 public final class ProjectReader {
-    private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final long LARGEST = 5_000_000;
+    private static final JsonDocument DOCUMENT = new JsonDocument("project", "cufflinkProject", ProjectWriter.VERSION, 5_000_000);
 
     private final DesignLibrary library;
     private final List<Problem> problems = new ArrayList<>();
@@ -46,36 +38,16 @@ public final class ProjectReader {
 
     /** The project in a file. */
     public static Outcome<Project> read(Path file, DesignLibrary library) {
-        String name = String.valueOf(file.getFileName());
-        try {
-            return Files.size(file) > LARGEST ? Outcome.failed(Problem.error(name, "This file is too large for a project.", ""))
-                    : read(name, Files.readString(file), library);
-        } catch (CharacterCodingException fault) {
-            return Outcome.failed(Problem.error(name, "This is not a text file.", "A project is a JSON file that Cufflink wrote."));
-        } catch (IOException fault) {
-            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read.", "Is it still there, and may you read it?"));
-        }
+        return DOCUMENT.read(file).then(root -> new ProjectReader(library).project(root, String.valueOf(file.getFileName())));
     }
 
     /** The project in a text; {@code file} names it in messages. */
     public static Outcome<Project> read(String file, String text, DesignLibrary library) {
-        try {
-            return new ProjectReader(library).project(MAPPER.readTree(text), file);
-        } catch (JsonProcessingException fault) {
-            JsonLocation at = fault.getLocation();
-            String where = at == null ? file : new Place(file, at.getLineNr(), at.getColumnNr()).toString();
-            return Outcome.failed(Problem.error(where, "This is not a project: the JSON breaks off or is damaged here.", "Look for an older copy of the file."));
-        }
+        return DOCUMENT.read(file, text).then(root -> new ProjectReader(library).project(root, file));
     }
 
     private Outcome<Project> project(JsonNode root, String file) {
         JsonFields fields = new JsonFields(root, file + ": ", problems);
-        if (!root.path("cufflinkProject").isInt()) {
-            return Outcome.failed(Problem.error(file, "This is not a Cufflink project.", "Choose a file that Cufflink saved."));
-        }
-        if (root.path("cufflinkProject").asInt() > ProjectWriter.VERSION) {
-            return Outcome.failed(Problem.error(file, "A newer Cufflink wrote this project.", "Open it with that version."));
-        }
         Outcome<DesignDefinition> design = library.find(fields.text("design"));
         if (design.value().isEmpty()) {
             problems.addAll(design.problems());
@@ -86,16 +58,15 @@ public final class ProjectReader {
             fields.problem("ruler", "This ruler step is not known; expected 1/8 in, 1/16 in, 1/32 in, 1 mm or 0.5 mm.");
         }
         Wish wish = wish(fields.in("fit"));
-        Project project = new Project(fields.text("name"), design.value().get(), wish, set(fields), step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
+        Project project = new Project(fields.text("name"), design.value().get(), wish, fields.texts("set"), step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
                 papers(fields), fields.word("scoring", ScoringStyle.class, JsonFields.lower()), envelope(fields), tools(fields.in("tools")),
                 fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
-        return problems.isEmpty() ? Outcome.of(project) : Outcome.failed(problems);
+        return problems.isEmpty() ? Outcome.of(project, notices(project, file)) : Outcome.failed(problems);
     }
 
-    private static Map<String, String> set(JsonFields fields) {
-        Map<String, String> set = new LinkedHashMap<>();
-        fields.raw("set").fields().forEachRemaining(entry -> set.put(entry.getKey(), entry.getValue().asText()));
-        return set;
+    private static List<Problem> notices(Project project, String file) {
+        return project.withoutPaper().stream().map(role -> Problem.notice(file, "The project has no paper for “" + role + "”; " + project.paper(role).name() + " is taken.",
+                "Choose one under Paper.")).toList();
     }
 
     private Wish wish(JsonFields fields) {
@@ -134,8 +105,7 @@ public final class ProjectReader {
 
     private MatSettings mats(JsonFields fields) {
         Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
-        for (JsonNode entry : fields.raw("panels")) {
-            JsonFields panel = new JsonFields(entry, "mats › panels › ", problems);
+        for (JsonFields panel : fields.each("panels")) {
             byPanel.put(panel.text("on"), new MatSettings.OnPanel(panel.has("layers") ? Optional.of(panel.count("layers", 0, MatSettings.MOST_LAYERS)) : Optional.empty(),
                     panel.optionalSize("reveal"), panel.optionalSize("width"), panel.optionalSize("height")));
         }
@@ -144,7 +114,7 @@ public final class ProjectReader {
 
     private Map<String, Stock> papers(JsonFields fields) {
         Map<String, Stock> papers = new LinkedHashMap<>();
-        fields.raw("papers").fields().forEachRemaining(entry -> papers.put(entry.getKey(), StockJson.read(new JsonFields(entry.getValue(), "papers › " + entry.getKey() + " › ", problems))));
+        fields.entries("papers").forEach((role, paper) -> papers.put(role, StockJson.read(paper)));
         if (papers.isEmpty()) {
             fields.problem("papers", "A project needs at least one paper.");
         }

@@ -27,7 +27,7 @@ public final class ProjectWriter {
 
     /** Writes the file whole or leaves it as it was. */
     public static void write(Project project, Path file) throws IOException {
-        AtomicFile.write(file, text(project).getBytes(StandardCharsets.UTF_8));
+        AtomicFile.keep(file, text(project).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The JSON text, keys in a fixed order. */

@@ -17,7 +17,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.OptionalLong;
 
 /** One sheet of a job with its pieces and cuts, exact, as a JSON object. */
 final class SheetJson {
@@ -53,14 +52,14 @@ final class SheetJson {
         Stock paper = StockJson.read(fields.in("paper"));
         Optional<Along> grain = Along.of(paper.grain());
         StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper), fields.size("width"), fields.size("height"),
-                fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(), fields.raw("offcut").asBoolean(), paper.directional(), grain);
+                fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(), fields.yes("offcut"), paper.directional(), grain);
         List<Placement> placements = fields.each("placements").stream().map(at -> new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"),
-                at.size("height"), at.raw("turned").asBoolean(), at.has("other") ? Optional.of(at.text("other")) : Optional.empty())).toList();
+                at.size("height"), at.yes("turned"), at.has("other") ? Optional.of(at.text("other")) : Optional.empty())).toList();
         List<Cut> cuts = new ArrayList<>();
         for (JsonFields cut : fields.each("cuts")) {
-            cuts.add(new Cut(cuts.size() + 1, cut.raw("upright").asBoolean(), cut.size("at"), cut.length("x"), cut.length("y"), cut.size("width"), cut.size("height")));
+            cuts.add(new Cut(cuts.size() + 1, cut.yes("upright"), cut.size("at"), cut.length("x"), cut.length("y"), cut.size("width"), cut.size("height")));
         }
-        return new JobSheet(new SheetLayout(stock, placements, cuts), paper, fields.word("swatch", Swatch.class, Swatch::word), fields.raw("twoSided").asBoolean(),
-                fields.has("stash") ? OptionalLong.of(fields.raw("stash").asLong()) : OptionalLong.empty());
+        return new JobSheet(new SheetLayout(stock, placements, cuts), paper, fields.word("swatch", Swatch.class, Swatch::word), fields.yes("twoSided"),
+                fields.optionalId("stash"));
     }
 }

@@ -22,7 +22,7 @@ final class StockJson {
     static Stock read(JsonFields fields) {
         return new Stock(fields.text("name"), fields.size("width"), fields.size("height"),
                 new Weight(fields.number("weight", 0, 10_000), fields.word("basis", Weight.Basis.class, Weight.Basis::label)), fields.optionalSize("caliper"),
-                colour(fields, "face"), colour(fields, "back"), fields.raw("directional").asBoolean(), fields.word("grain", Stock.Grain.class, JsonFields.lower()));
+                colour(fields, "face"), colour(fields, "back"), fields.yes("directional"), fields.word("grain", Stock.Grain.class, JsonFields.lower()));
     }
 
     private static String colour(JsonFields fields, String name) {

@@ -12,6 +12,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -41,7 +42,8 @@ final class History {
         this.connection = connection;
     }
 
-    void add(Instant at, String words, List<StashEdit> edits) throws SQLException {
+    /** Adds a change; answers its id. */
+    long add(Instant at, String words, List<StashEdit> edits) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.executeUpdate("update change set state = 'dropped' where state = 'undone'");
         }
@@ -61,6 +63,7 @@ final class History {
                 statement.executeUpdate();
             }
         }
+        return change;
     }
 
     private static String json(ItemTable table, StashItem item) {
@@ -74,31 +77,47 @@ final class History {
         }
     }
 
-    private static Optional<StashItem> item(ItemTable table, String json) {
+    private static Optional<StashItem> item(ItemTable table, String json) throws StashUnusable {
         if (json == null) {
             return Optional.empty();
         }
         try {
             Row row = new Row(MAPPER.readValue(json, new TypeReference<LinkedHashMap<String, Object>>() { }));
             return Optional.of(table.read(row, row.whole("id")));
-        } catch (JsonProcessingException broken) {
-            throw new IllegalStateException("the history of the stash holds something else than was written", broken);
+        } catch (JsonProcessingException | IllegalArgumentException broken) {
+            throw unreadable(broken);
         }
     }
 
+    private static StashUnusable unreadable(Exception broken) {
+        return new StashUnusable("What this change did cannot be read from the stash's history, so it cannot be taken back or done again. Nothing was changed.", broken);
+    }
+
     /** The edits of a change in the order in which they were made. */
-    List<StashEdit> edits(long change) throws SQLException {
+    List<StashEdit> edits(long change) throws SQLException, StashUnusable {
         List<StashEdit> edits = new ArrayList<>();
         try (PreparedStatement statement = connection.prepareStatement("select kind, before, after from edit where change = ? order by place")) {
             statement.setLong(1, change);
             try (ResultSet result = statement.executeQuery()) {
                 while (result.next()) {
-                    ItemTable table = ItemTable.valueOf(result.getString(1).toUpperCase(Locale.ROOT));
-                    edits.add(new StashEdit(item(table, result.getString(2)), item(table, result.getString(3))));
+                    edits.add(edit(String.valueOf(result.getString(1)), result.getString(2), result.getString(3)));
                 }
             }
         }
         return edits;
+    }
+
+    private static StashEdit edit(String kind, String before, String after) throws StashUnusable {
+        ItemTable table = Arrays.stream(ItemTable.values()).filter(known -> known.table().equals(kind)).findFirst().orElseThrow(() -> unreadable(null));
+        if (before == null && after == null) {
+            throw unreadable(null);
+        }
+        return new StashEdit(item(table, before), item(table, after));
+    }
+
+    /** What the maker did in a change. */
+    String words(long change) throws SQLException {
+        return entries("where id = " + change).stream().map(Entry::words).findFirst().orElse("");
     }
 
     Optional<Entry> lastDone() throws SQLException {
@@ -117,10 +136,18 @@ final class History {
         List<Entry> entries = new ArrayList<>();
         try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery("select id, at, words, state from change " + which)) {
             while (result.next()) {
-                entries.add(new Entry(result.getLong(1), Instant.parse(result.getString(2)), result.getString(3), !result.getString(4).equals(State.DONE.word())));
+                entries.add(new Entry(result.getLong(1), instant(result.getString(2)), String.valueOf(result.getString(3)), !State.DONE.word().equals(result.getString(4))));
             }
         }
         return entries;
+    }
+
+    private static Optional<Instant> instant(String text) {
+        try {
+            return Optional.ofNullable(text).map(Instant::parse);
+        } catch (DateTimeParseException damaged) {
+            return Optional.empty();
+        }
     }
 
     void mark(long change, State state) throws SQLException {

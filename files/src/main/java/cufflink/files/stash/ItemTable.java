@@ -11,7 +11,6 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
-import java.math.BigDecimal;
 import java.util.Locale;
 
 /** How each kind of item lies in its table. */
@@ -29,10 +28,10 @@ enum ItemTable {
 
         @Override
         StashItem read(Row row, long id) {
-            Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"), new Weight(row.number("weight"), Weight.Basis.valueOf(row.text("basis"))),
-                    row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"), Stock.Grain.valueOf(row.text("grain")));
-            return new StashPaper(id, stock, row.optionalSize("measured_"), Swatch.valueOf(row.text("swatch")), row.yes("two_sided"), row.yes("offcut"), (int) row.whole("count"),
-                    row.optionalText("price").map(BigDecimal::new), row.text("notes"));
+            Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"), new Weight(row.number("weight"), row.word("basis", Weight.Basis.class)),
+                    row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"), row.word("grain", Stock.Grain.class));
+            return new StashPaper(id, stock, row.optionalSize("measured_"), row.word("swatch", Swatch.class), row.yes("two_sided"), row.yes("offcut"), row.count("count"),
+                    row.optionalAmount("price"), row.text("notes"));
         }
     },
     RIBBON {
@@ -57,7 +56,7 @@ enum ItemTable {
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"), (int) row.whole("count"), row.text("notes"));
+            return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"), row.count("count"), row.text("notes"));
         }
     },
     PUNCH {
@@ -82,14 +81,14 @@ enum ItemTable {
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), GrainRule.valueOf(row.text("grain"))));
+            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), row.word("grain", GrainRule.class)));
         }
     };
 
     /** The item's columns without its id. */
     abstract Row write(StashItem item);
 
-    /** The item in a line. */
+    /** The item in a line; throws {@link IllegalArgumentException} for a line that holds no such item. */
     abstract StashItem read(Row row, long id);
 
     /** The table of an item. */

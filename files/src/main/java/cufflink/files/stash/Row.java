@@ -3,6 +3,7 @@ package cufflink.files.stash;
 import cufflink.measure.Length;
 import cufflink.paper.SheetSize;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -10,6 +11,8 @@ import java.util.Optional;
 
 /** One line of a table: a text, a whole number, a number or nothing in each column. */
 record Row(Map<String, Object> cells) {
+    private static final long LONGEST = 1_000_000_000_000L;
+
     Row {
         cells = Collections.unmodifiableMap(new LinkedHashMap<>(cells));
     }
@@ -43,28 +46,75 @@ record Row(Map<String, Object> cells) {
         return cells.get(column) != null;
     }
 
+    private <T> T cell(String column, Class<T> type, String expected) {
+        Object cell = cells.get(column);
+        if (!type.isInstance(cell)) {
+            throw new UnreadableCell(column, cell, expected);
+        }
+        return type.cast(cell);
+    }
+
     String text(String column) {
-        return (String) cells.get(column);
+        return cell(column, String.class, "a text");
     }
 
     Optional<String> optionalText(String column) {
-        return Optional.ofNullable(text(column));
+        return has(column) ? Optional.of(text(column)) : Optional.empty();
+    }
+
+    /** A decimal number written as a text. */
+    Optional<BigDecimal> optionalAmount(String column) {
+        return optionalText(column).map(text -> {
+            if (!text.matches("\\d{1,12}(\\.\\d{1,6})?")) {
+                throw new UnreadableCell(column, text, "an amount");
+            }
+            return new BigDecimal(text);
+        });
     }
 
     long whole(String column) {
-        return ((Number) cells.get(column)).longValue();
+        Number number = cell(column, Number.class, "a whole number");
+        if (!(number instanceof Integer) && !(number instanceof Long)) {
+            throw new UnreadableCell(column, number, "a whole number");
+        }
+        return number.longValue();
+    }
+
+    /** A count of things, 0 or more. */
+    int count(String column) {
+        long count = whole(column);
+        if (count < 0 || count > Integer.MAX_VALUE) {
+            throw new UnreadableCell(column, count, "a count");
+        }
+        return (int) count;
     }
 
     double number(String column) {
-        return ((Number) cells.get(column)).doubleValue();
+        return cell(column, Number.class, "a number").doubleValue();
     }
 
     boolean yes(String column) {
-        return whole(column) != 0;
+        long value = whole(column);
+        if (value != 0 && value != 1) {
+            throw new UnreadableCell(column, value, "0 or 1");
+        }
+        return value == 1;
     }
 
+    /** One of the names of an enum. */
+    <E extends Enum<E>> E word(String column, Class<E> type) {
+        String word = text(column);
+        return Arrays.stream(type.getEnumConstants()).filter(value -> value.name().equals(word)).findFirst()
+                .orElseThrow(() -> new UnreadableCell(column, word, "one of " + Arrays.toString(type.getEnumConstants())));
+    }
+
+    /** Whole nanometres, up to ten metres. */
     Length length(String column) {
-        return Length.ofNanometres(whole(column));
+        long nanometres = whole(column);
+        if (nanometres < 0 || nanometres > LONGEST) {
+            throw new UnreadableCell(column, nanometres, "a length in nanometres");
+        }
+        return Length.ofNanometres(nanometres);
     }
 
     Optional<Length> optionalLength(String column) {

@@ -2,6 +2,7 @@ package cufflink.files.stash;
 
 import cufflink.files.csv.CsvRow;
 import cufflink.files.csv.CsvTable;
+import cufflink.files.csv.CsvWriter;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
@@ -18,9 +19,6 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -31,8 +29,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 
 /**
  * The stash as one CSV table: papers, offcuts, ribbons, envelopes and punches, one a line. What is written is read back equal, but for ids. Reading gives everything in the
@@ -43,6 +39,7 @@ public final class StashCsv {
             "direction", "grain", "swatch", "two-sided", "price", "layer width", "layer height", "notes");
     private static final int MOST_SHEETS = 100_000;
     private static final double USUAL_WEIGHT = 120;
+    private static final int MOST_WEIGHT = 10_000;
     private static final String WHITE = "#FFFFFF";
 
     private final LengthUnit unit;
@@ -94,13 +91,22 @@ public final class StashCsv {
 
     private StashPaper paper(CsvRow row, boolean offcut) {
         SheetSize size = size(row, "");
-        double weight = row.number("weight", problems).filter(amount -> amount > 0 && amount < 10_000).orElse(USUAL_WEIGHT);
+        double weight = weight(row);
         Weight.Basis basis = word(row, "basis", Weight.Basis.METRIC, Weight.Basis.values(), Weight.Basis::label);
         Stock stock = new Stock(name(row), size.width(), size.height(), new Weight(weight, basis), row.optionalLength("caliper", LengthUnit.MILLIMETRE, problems), colour(row, "face"),
                 colour(row, "back"), row.yes("direction", problems), word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain));
         Optional<BigDecimal> price = row.number("price", problems).map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
         return new StashPaper(0, stock, measured(row), word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word), row.yes("two-sided", problems), offcut, count(row, offcut ? 1 : 0), price,
                 row.text("notes"));
+    }
+
+    private double weight(CsvRow row) {
+        double weight = row.number("weight", problems).orElse(USUAL_WEIGHT);
+        if (weight > 0 && weight < MOST_WEIGHT) {
+            return weight;
+        }
+        row.problem("weight", "must be more than 0 and less than " + MOST_WEIGHT + "; leave it empty if you do not know it.", problems);
+        return USUAL_WEIGHT;
     }
 
     private StashRibbon ribbon(CsvRow row) {
@@ -131,19 +137,8 @@ public final class StashCsv {
 
     /** The whole stash but its tools. */
     public static String write(Stash stash) {
-        StringWriter writer = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
-            printer.printRecord(COLUMNS);
-            for (StashItem item : stash.items()) {
-                if (!(item instanceof StashTools)) {
-                    Map<String, Object> cells = cells(item);
-                    printer.printRecord(COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList());
-                }
-            }
-        } catch (IOException fault) {
-            throw new UncheckedIOException(fault);
-        }
-        return writer.toString();
+        return CsvWriter.write(COLUMNS, stash.items().stream().filter(item -> !(item instanceof StashTools)).map(StashCsv::cells)
+                .map(cells -> COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList()).toList());
     }
 
     private static Map<String, Object> cells(StashItem item) {

@@ -1,9 +1,13 @@
 package cufflink.files.stash;
 
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashReversal;
+import cufflink.stash.StashTaking;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +19,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
 import org.sqlite.SQLiteConfig;
 
 /**
@@ -27,20 +33,23 @@ public final class StashDatabase implements AutoCloseable {
     /**
      * A change in the history.
      *
+     * @param at     when it was made; absent if the file no longer says
      * @param undone whether it was taken back
      */
-    public record Entry(long id, Instant at, String words, boolean undone) {
+    public record Entry(long id, Optional<Instant> at, String words, boolean undone) {
     }
 
     private final Connection connection;
     private final Tables tables;
     private final History history;
+    private final Takings takings;
     private final Clock clock;
 
     private StashDatabase(Connection connection, Clock clock) {
         this.connection = connection;
         this.tables = new Tables(connection);
         this.history = new History(connection);
+        this.takings = new Takings(connection);
         this.clock = clock;
     }
 
@@ -81,14 +90,21 @@ public final class StashDatabase implements AutoCloseable {
                 connection.rollback();
                 throw fault;
             }
+        } catch (IllegalArgumentException unreadable) {
+            throw new StashUnusable("An entry of the stash cannot be read: " + unreadable.getMessage() + ". Nothing was changed.", unreadable);
         } catch (SQLException fault) {
             throw new StashUnusable("The stash could not be read or written: " + fault.getMessage() + ". Nothing was changed.", fault);
         }
     }
 
-    /** Everything in the stash. */
+    /** Everything in the stash that can be read, with a notice for each entry that cannot. */
+    public Outcome<Stash> contents() throws StashUnusable {
+        return transaction(tables::contents);
+    }
+
+    /** Everything in the stash that can be read. */
     public Stash stash() throws StashUnusable {
-        return transaction(tables::stash);
+        return contents().orThrow();
     }
 
     /** Makes a change; what was taken back before can then no longer be done again. */
@@ -98,9 +114,56 @@ public final class StashDatabase implements AutoCloseable {
             for (StashEdit edit : change.edits()) {
                 made.add(make(edit));
             }
-            history.add(clock.instant(), change.words(), made);
-            return tables.stash();
+            long id = history.add(clock.instant(), change.words(), made);
+            if (change.taking().isPresent()) {
+                takings.add(change.taking().get(), OptionalLong.of(id));
+            }
+            return tables.contents().orThrow();
         });
+    }
+
+    /** The sheets of a cutting that are out of the stash. */
+    public Set<Integer> taken(String cutting) throws StashUnusable {
+        return transaction(() -> takings.taken(cutting));
+    }
+
+    /** Notes sheets that were taken before the stash kept account of it. */
+    public void noteTaken(StashTaking taking) throws StashUnusable {
+        transaction(() -> {
+            takings.add(taking, OptionalLong.empty());
+            return taking;
+        });
+    }
+
+    /**
+     * Takes a taking back, whatever was done since: by undoing it if it is the last change, otherwise as a change of its own.
+     *
+     * @return what was said in the history; nothing if the taking did not stand
+     */
+    public Optional<String> putBack(StashTaking taking) throws StashUnusable {
+        OptionalLong change = transaction(() -> takings.stands(taking.id()) ? takings.change(taking.id()) : OptionalLong.empty());
+        if (change.isEmpty()) {
+            return Optional.empty();
+        } else if (transaction(history::lastDone).filter(last -> last.id() == change.getAsLong()).isPresent()) {
+            return undo();
+        }
+        Outcome<List<StashEdit>> reversed = StashReversal.of(transaction(() -> history.edits(change.getAsLong())), stash());
+        if (reversed.value().isEmpty()) {
+            throw new StashUnusable(String.join(" ", reversed.problems().stream().map(Problem::text).toList()), null);
+        }
+        String words = "Put back: " + transaction(() -> history.words(change.getAsLong()));
+        apply(StashChange.of(words, reversed.value().get()).with(taking.putBack()));
+        return Optional.of(words);
+    }
+
+    /**
+     * Does a taking again that was taken back last.
+     *
+     * @return what it was; nothing if it is not what would be done again next
+     */
+    public Optional<String> takeAgain(StashTaking taking) throws StashUnusable {
+        Optional<Entry> next = transaction(history::nextUndone);
+        return next.isPresent() && transaction(() -> takings.isOf(next.get().id(), taking.id(), false)) ? redo() : Optional.empty();
     }
 
     /** The edit as it was made: with the id that a new item got. */

@@ -1,5 +1,7 @@
 package cufflink.files.stash;
 
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashItem;
 import java.sql.Connection;
@@ -22,18 +24,30 @@ final class Tables {
         this.connection = connection;
     }
 
-    Stash stash() throws SQLException {
+    /** Everything that can be read; each line that cannot is a notice. */
+    Outcome<Stash> contents() throws SQLException {
         List<StashItem> items = new ArrayList<>();
+        List<Problem> notices = new ArrayList<>();
         for (ItemTable table : ItemTable.values()) {
             try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery("select * from " + table.table() + " order by id")) {
                 while (result.next()) {
-                    items.add(item(table, result));
+                    try {
+                        items.add(item(table, result));
+                    } catch (IllegalArgumentException unreadable) {
+                        notices.add(notice(table, result, unreadable));
+                    }
                 }
             }
         }
-        return new Stash(items);
+        return Outcome.of(new Stash(items), notices);
     }
 
+    private static Problem notice(ItemTable table, ResultSet result, IllegalArgumentException unreadable) throws SQLException {
+        return Problem.notice("stash.db, " + table.table() + " " + result.getString("id"), "This entry cannot be read: " + unreadable.getMessage() + ".",
+                "It is not shown, and lies in the file as it was.");
+    }
+
+    /** The item with this id; throws {@link IllegalArgumentException} if its line cannot be read. */
     Optional<StashItem> find(ItemTable table, long id) throws SQLException {
         try (PreparedStatement statement = connection.prepareStatement("select * from " + table.table() + " where id = ?")) {
             statement.setLong(1, id);

@@ -1,0 +1,62 @@
+package cufflink.stash;
+
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Takes edits back after other changes were made. Counts go back by as much as the edits had moved them, whatever came and went since; everything else must be
+ * as the edits left it.
+ */
+public final class StashReversal {
+    private final Stash now;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private StashReversal(Stash now) {
+        this.now = now;
+    }
+
+    /** The edits that take {@code made} back from the stash as it is now, or the entries that stand in the way. */
+    public static Outcome<List<StashEdit>> of(List<StashEdit> made, Stash now) {
+        StashReversal reversal = new StashReversal(now);
+        List<StashEdit> edits = made.stream().flatMap(edit -> reversal.reversed(edit).stream()).toList();
+        return reversal.problems.isEmpty() ? Outcome.of(edits) : Outcome.failed(reversal.problems);
+    }
+
+    private Optional<StashEdit> reversed(StashEdit edit) {
+        if (edit.after().isEmpty()) {
+            return putBack(edit.before().orElseThrow());
+        }
+        StashItem left = edit.after().get();
+        Optional<StashItem> here = now.items().stream().filter(item -> item.id() == left.id() && item.getClass() == left.getClass()).findFirst();
+        if (here.isEmpty()) {
+            return refused(left, "is no longer there");
+        } else if (here.get() instanceof StashPaper paper && left instanceof StashPaper was && paper.withCount(was.count()).equals(was)) {
+            return counted(paper, was, edit.before().map(StashPaper.class::cast));
+        }
+        return here.get().equals(left) ? Optional.of(edit.reversed()) : refused(left, "was changed since");
+    }
+
+    /** What was taken out entirely comes back, with what has been put there since. */
+    private Optional<StashEdit> putBack(StashItem gone) {
+        return now.items().stream().anyMatch(item -> item.id() == gone.id() && item.getClass() == gone.getClass()) ? refused(gone, "is there again")
+                : Optional.of(StashEdit.added(gone));
+    }
+
+    private Optional<StashEdit> counted(StashPaper here, StashPaper left, Optional<StashPaper> before) {
+        int count = here.count() - left.count() + before.map(StashPaper::count).orElse(0);
+        if (count < 0) {
+            return refused(left, "was used since");
+        } else if (before.isEmpty() && count == 0) {
+            return Optional.of(StashEdit.removed(here));
+        }
+        return Optional.of(StashEdit.altered(here, before.orElse(here).withCount(count)));
+    }
+
+    private Optional<StashEdit> refused(StashItem item, String why) {
+        problems.add(Problem.error("", "“" + item.name() + "” " + why + ", so this cannot be taken back.", "Take back in the stash what was done there first, or count the paper by hand."));
+        return Optional.empty();
+    }
+}
