@@ -111,7 +111,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         List<Problem> problems = new ArrayList<>();
         List<Kept> kept = store.projects(problems);
         problems.removeIf(problem -> !problem.isError());
-        String notes = problems.isEmpty() ? "" : "Not every project could be read; the files in " + store.projectFolder() + " were left as they are. "
+        String notes = problems.isEmpty() ? "" : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
                 + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
         show(new ShelfScreen(library, kept, ruler, (message + " " + notes).strip(), this));

@@ -97,7 +97,7 @@ class DesignFileReaderTest {
         DesignLibrary library = DesignLibrary.with(folder);
         assertTrue(library.designs().containsKey("my-gate"));
         assertEquals(BuiltInDesigns.all().size() + 1, library.designs().size());
-        assertTrue(library.problems().get(0).where().startsWith("broken.yaml"));
+        assertTrue(library.refused().get("broken.yaml").get(0).where().startsWith("broken.yaml"));
     }
 
     @Test

@@ -71,7 +71,7 @@ public final class StashDatabase implements AutoCloseable {
             }
             return new StashDatabase(connection, clock);
         } catch (SQLException | IOException fault) {
-            throw new StashUnusable("The stash in " + file + " cannot be opened: " + fault.getMessage() + ". The file was not changed.", fault);
+            throw new StashUnusable("The stash in " + file + " cannot be opened: " + DatabaseTrouble.reason(fault) + ". The file was not changed.", fault);
         }
     }
 
@@ -93,7 +93,7 @@ public final class StashDatabase implements AutoCloseable {
         } catch (IllegalArgumentException unreadable) {
             throw new StashUnusable("An entry of the stash cannot be read: " + unreadable.getMessage() + ". Nothing was changed.", unreadable);
         } catch (SQLException fault) {
-            throw new StashUnusable("The stash could not be read or written: " + fault.getMessage() + ". Nothing was changed.", fault);
+            throw new StashUnusable("The stash could not be read or written: " + DatabaseTrouble.reason(fault) + ". Nothing was changed.", fault);
         }
     }
 
@@ -226,7 +226,7 @@ public final class StashDatabase implements AutoCloseable {
         try {
             connection.close();
         } catch (SQLException fault) {
-            throw new StashUnusable("The stash could not be closed: " + fault.getMessage() + ".", fault);
+            throw new StashUnusable("The stash could not be closed: " + DatabaseTrouble.reason(fault) + ".", fault);
         }
     }
 }
