@@ -40,7 +40,7 @@ class ArchitectureTest {
             .whereLayer("fold").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
             .whereLayer("score").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
             .whereLayer("mat").mayOnlyBeAccessedByLayers("check", "plan", "drawing")
-            .whereLayer("crease").mayOnlyBeAccessedByLayers("mat", "fold", "check", "plan", "drawing")
+            .whereLayer("crease").mayOnlyBeAccessedByLayers("mat", "score", "fold", "check", "plan", "drawing")
             .whereLayer("measure").mayNotAccessAnyLayer()
             .whereLayer("problem").mayNotAccessAnyLayer()
             .whereLayer("paper").mayOnlyAccessLayers("measure")

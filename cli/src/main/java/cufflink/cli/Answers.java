@@ -35,7 +35,7 @@ final class Answers {
         }
         Plan plan = outcome.value().get();
         line.getOut().println(format == Format.JSON ? json(PlanJson.of(plan)) : PlanText.of(plan).stripTrailing());
-        return plan.verdict() == Verdict.BAD ? Main.BAD_CHECK : Main.GOOD;
+        return plan.verdict() == Verdict.BAD || !plan.changed().isEmpty() ? Main.BAD_CHECK : Main.GOOD;
     }
 
     /** What the fold engine proved; a design that does not fold is a bad check. */

@@ -36,7 +36,7 @@ public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, 
 
     /** A length on the maker's ruler: exact if it lies there, otherwise the nearest division marked as such. */
     String onRuler(Length length) {
-        return step.has(length) ? format().text(length) : "≈ " + format().text(step.nearest(length));
+        return step.text(length);
     }
 
     /** What is to spare, or lacks, never flattered: to spare is rounded down, what lacks up. */

@@ -100,11 +100,11 @@ public final class CreasePatternBuilder {
         Geometry rest = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
             Polygon shape = CutShapes.polygon(cutOut, FACTORY);
-            rest = cutOut.outside() ? rest.intersection(shape) : rest.difference(shape);
+            rest = cutOut.outside() ? RobustOverlay.intersection(rest, shape) : RobustOverlay.difference(rest, shape);
         }
         for (Slit slit : piece.slits()) {
             if (slit.width().isPositive()) {
-                rest = rest.difference(CutShapes.gap(segment(slit.line()), slit.width().toMillimetres(), FACTORY));
+                rest = RobustOverlay.difference(rest, CutShapes.gap(segment(slit.line()), slit.width().toMillimetres(), FACTORY));
             }
         }
         return rest;
@@ -154,7 +154,7 @@ public final class CreasePatternBuilder {
         LineSegment line = segment(slit.line());
         double reach = (piece.width().length().toMillimetres() + piece.height().length().toMillimetres()) / line.getLength();
         LineSegment longer = new LineSegment(line.pointAlong(-reach), line.pointAlong(1 + reach));
-        Geometry inside = line(longer).intersection(rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
+        Geometry inside = RobustOverlay.intersection(line(longer), rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
         return new LineSegment(inside.getCoordinates()[0], inside.getCoordinates()[inside.getNumPoints() - 1]);
     }
 

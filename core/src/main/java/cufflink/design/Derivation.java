@@ -42,6 +42,11 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
         return text + (note.isEmpty() ? "" : " (" + note + ")");
     }
 
+    /** The value before rounding and limits. */
+    public String exactText(LengthFormat format) {
+        return new ExpressionWriter(bound, labels, format).value(exact);
+    }
+
     /** Words, numbers, value; what would only repeat the one before is left out. */
     private void appendFormula(StringBuilder text, ExpressionWriter writer, String exactText) {
         String words = writer.inWords(formula.orElseThrow());

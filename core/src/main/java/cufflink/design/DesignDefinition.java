@@ -65,9 +65,10 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param value    default or worked-out value; absent for choices and contents
      * @param choices  the words of a choice, the first is the default
      * @param contents the default of a contents measure
+     * @param closes   for a finished measure that is not itself the closed side: the result that is
      */
     public record Measure(String name, String label, Role role, Optional<Formula> value, Rounding rounding, Optional<Formula> min,
-                          Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about) {
+                          Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about, Optional<String> closes) {
         public Measure {
             choices = List.copyOf(choices);
         }
@@ -120,8 +121,8 @@ public record DesignDefinition(String id, String title, String group, String abo
     /** Shapes that can be cut out. */
     public enum CutShape { CIRCLE, ROUNDED, POLYGON }
 
-    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With {@code outside} all but the shape is waste. */
-    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, Optional<Formula> when, Optional<Repeat> repeat) {
+    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With {@code outside} all but the shape is waste; {@code through}: cut after the layers are on, through both. */
+    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, boolean through, Optional<Formula> when, Optional<Repeat> repeat) {
         public CutOut {
             numbers = List.copyOf(numbers);
         }
@@ -145,7 +146,7 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param through whether all layers that the crease crosses are folded with it
      * @param tucks   pairs of panels of which the first goes behind the second
      */
-    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through, List<List<Template>> tucks, Optional<Formula> when,
+    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through, boolean opens, List<List<Template>> tucks, Optional<Formula> when,
                            Optional<Repeat> repeat) {
         public FoldStep {
             creases = List.copyOf(creases);
@@ -155,7 +156,9 @@ public record DesignDefinition(String id, String title, String group, String abo
 
     /** How two panels are joined: glued, woven over and under others, slid into each other's slits, or only kept lying flat on each other. */
     public enum Way {
-        GLUE("glue"), WEAVE("weave"), SLOT("slot"), SLIDE("slide");
+        GLUE("glue"), WEAVE("weave"), SLOT("slot"), SLIDE("slide"),
+        /** Glued when the card stands open: a step for the hands, no part of the proof that it closes flat. */
+        LATER("later");
 
         private final String word;
 

@@ -68,7 +68,7 @@ public final class DesignSizer {
                 line(slit.line(), "slit " + sheet.text(slit.id()), all), slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint()))));
         List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
         piece.cutOuts().forEach(cut -> repeat(cut.repeat(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
-                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside()))));
+                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through()))));
         List<SizedDesign.PanelName> names = new ArrayList<>();
         piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(), () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
                 sheet.text(panel.label()), panel.at().map(this::offset)))));
@@ -132,10 +132,23 @@ public final class DesignSizer {
     private List<SizedDesign.FoldStep> folding() {
         List<SizedDesign.FoldStep> steps = new ArrayList<>();
         for (DesignDefinition.FoldStep step : definition.folding()) {
-            repeat(step.repeat(), step.when(), () -> steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(),
-                    step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
-                    step.tucks().stream().map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1)))).toList())));
+            repeat(step.repeat(), step.when(), () -> steps.addAll(step.opens() ? creasing(step) : List.of(folding(step))));
         }
+        return steps;
+    }
+
+    private SizedDesign.FoldStep folding(DesignDefinition.FoldStep step) {
+        return new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(), step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
+                step.tucks().stream().map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1)))).toList());
+    }
+
+    /** Each crease folded flat and opened again. */
+    private List<SizedDesign.FoldStep> creasing(DesignDefinition.FoldStep step) {
+        List<SizedDesign.FoldStep> steps = new ArrayList<>();
+        step.creases().stream().map(sheet::text).forEach(crease -> {
+            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 180, sheet.text(step.say()), false, List.of()));
+            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 0, sheet.text(step.say()), false, true, List.of()));
+        });
         return steps;
     }
 

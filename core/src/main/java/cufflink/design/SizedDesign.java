@@ -103,8 +103,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Slit(String id, Line line, Length width, boolean joint) {
     }
 
-    /** An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the shape is cut away. */
-    public record CutOut(String id, CutShape shape, List<Length> numbers, boolean outside) {
+    /** An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the shape is cut away; {@code through}: cut after the layers are on, through both. */
+    public record CutOut(String id, CutShape shape, List<Length> numbers, boolean outside, boolean through) {
         public CutOut {
             numbers = List.copyOf(numbers);
         }
@@ -114,8 +114,15 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Mat(PanelRef on, Face face, String label) {
     }
 
-    /** Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one; {@code tucks} say which panels go behind others. */
-    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, List<Tuck> tucks) {
+    /**
+     * Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one; {@code tucks} say which panels go behind others. With
+     * {@code opens} it only opens again what the step before creased.
+     */
+    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, boolean opens, List<Tuck> tucks) {
+        public FoldStep(String piece, List<String> creases, double angle, String say, boolean through, List<Tuck> tucks) {
+            this(piece, creases, angle, say, through, false, tucks);
+        }
+
         /** A panel that goes behind another, as the viewer sees it. */
         public record Tuck(String behind, String front) {
         }

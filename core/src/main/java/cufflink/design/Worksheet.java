@@ -92,7 +92,8 @@ final class Worksheet {
             if (part instanceof Template.Fixed fixed) {
                 text.append(fixed.text());
             } else if (part instanceof Template.Insert insert) {
-                text.append(writer.value(value(insert.formula(), Value.class, "a value", Value.number(0))));
+                Value value = value(insert.formula(), Value.class, "a value", Value.number(0));
+                text.append(value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH ? given.step().text(quantity.toLength()) : writer.value(value));
             }
         }
         return text.toString();

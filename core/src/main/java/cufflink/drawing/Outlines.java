@@ -21,6 +21,11 @@ final class Outlines {
         return IntStream.range(0, polygon.getNumInteriorRing()).mapToObj(i -> corners(polygon.getInteriorRingN(i))).toList();
     }
 
+    /** The openings as spots. */
+    static List<List<Shape.Spot>> openings(Polygon polygon) {
+        return holes(polygon).stream().map(hole -> hole.stream().map(corner -> new Shape.Spot(corner.x, corner.y)).toList()).toList();
+    }
+
     /** The corners of a ring, the first not repeated. */
     static List<Coordinate> corners(LinearRing ring) {
         Coordinate[] all = ring.getCoordinates();

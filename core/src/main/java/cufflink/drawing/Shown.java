@@ -1,5 +1,6 @@
 package cufflink.drawing;
 
+import cufflink.crease.RobustOverlay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -10,8 +11,6 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.util.GeometryFixer;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * A face of folded paper that can be seen.
@@ -29,8 +28,8 @@ public record Shown(String label, double share) {
         Geometry covered = FACTORY.createPolygon();
         for (int i = farToNear.size() - 1; i >= 0; i--) {
             Geometry face = outline((Shape.Area) farToNear.get(i).shapes().get(0));
-            areas.merge(farToNear.get(i).label(), OverlayNGRobust.overlay(face, covered, OverlayNG.DIFFERENCE).getArea(), Double::sum);
-            covered = OverlayNGRobust.overlay(covered, face, OverlayNG.UNION);
+            areas.merge(farToNear.get(i).label(), RobustOverlay.difference(face, covered).getArea(), Double::sum);
+            covered = RobustOverlay.union(covered, face);
         }
         double all = covered.getArea();
         List<Shown> shown = new ArrayList<>();

@@ -5,15 +5,17 @@ import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
-import cufflink.fold.Join;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
+import cufflink.plan.GlueScene;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
+import cufflink.plan.Slanting;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
+import cufflink.score.Slant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -90,11 +92,12 @@ public final class StepDrawing {
         Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
         List<Shape> shapes = new ArrayList<>();
         for (Shape shape : lying.shapes()) {
-            if (isNow(shape.id()) && shape instanceof Shape.Path path) {
+            if (shape instanceof Shape.Path path && (isNow(shape.id()) || isNow(shape.id() + Slanting.FROM) || isNow(shape.id() + Slanting.TO))) {
                 shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
             }
             shapes.add(shape);
         }
+        setup.slants().stream().filter(slant -> isNow(slant.score() + Slanting.FROM) || isNow(slant.score() + Slanting.TO)).forEach(slant -> shapes.addAll(marks(slant, lying, isNow(slant.score() + Slanting.FROM))));
         Envelope bounds = new Envelope(lying.bounds());
         if (moment.rulers()) {
             double width = lying.width() + 40 * point;
@@ -113,6 +116,24 @@ public final class StepDrawing {
         return new Picture(bounds, point, shapes);
     }
 
+    /** The line from mark to mark, and the mark that is next. */
+    private static List<Shape> marks(Slant slant, Picture lying, boolean first) {
+        Shape.Spot from = spot(slant.from(), lying);
+        Shape.Spot to = spot(slant.to(), lying);
+        Shape.Spot now = first ? from : to;
+        return List.of(new Shape.Path("", Ink.DIMENSION, List.of(from, to)), new Shape.Mark("", Ink.NOW, now, "", 5, Ink.NOW.colour(), Ink.CUT));
+    }
+
+    private static Shape.Spot spot(Slant.Mark mark, Picture lying) {
+        double at = mark.at().toMillimetres();
+        return switch (mark.edge()) {
+            case LEFT -> new Shape.Spot(0, at);
+            case RIGHT -> new Shape.Spot(lying.width(), at);
+            case TOP -> new Shape.Spot(at, 0);
+            case BOTTOM -> new Shape.Spot(at, lying.height());
+        };
+    }
+
     private boolean isNow(String id) {
         return moment.reading() >= 0 && moment.reading() < step.readings().size() && step.readings().get(moment.reading()).id().equals(id);
     }
@@ -124,7 +145,7 @@ public final class StepDrawing {
             Envelope box = layer.outline().getEnvelopeInternal();
             bounds.expandToInclude(box);
             String colour = plan.project().paper(MatRole.of(layer.layer())).face();
-            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT)));
+            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(layer.outline()), Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
         Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
@@ -147,10 +168,11 @@ public final class StepDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (MatLayer layer : layers.layers()) {
             String colour = plan.project().paper(MatRole.of(layer.layer())).face();
-            List<Shape.Spot> corners = Outlines.spots(layer.outline()).stream().map(spot -> mirrored ? mirror(spot, flat) : spot).toList();
-            shapes.add(new Shape.Area("mat", Ink.MAT, corners, Optional.of(colour), Optional.of(Ink.CUT)));
+            Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(layer.outline()), Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT));
+            shapes.add(mirrored ? mat.moved(spot -> mirror(spot, flat)) : mat);
             if (layer.layer() == 1) {
-                shapes.add(new Shape.Area("mat", Ink.GLUE, corners, Optional.empty(), Optional.empty()));
+                Shape.Area glue = new Shape.Area("mat", Ink.GLUE, mat.corners(), mat.holes(), Optional.empty(), Optional.empty());
+                shapes.add(mirrored ? glue.moved(spot -> mirror(spot, flat)) : glue);
             }
         }
         return flat.with(shapes);
@@ -184,14 +206,13 @@ public final class StepDrawing {
     }
 
     private Picture glue(Glue glue) {
-        String hostId = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
-        boolean mirrored = glue.face() != plan.pieces().get(hostId).pattern().up();
-        Picture flat = flat(hostId, mirrored);
-        Optional<Join> join = plan.folded().assembly().joins().stream().filter(candidate -> candidate.id().equals(glue.id())).findFirst();
-        if (join.isEmpty()) {
-            return flat;
+        Optional<GlueScene> scene = GlueScene.of(plan, glue);
+        if (scene.isEmpty()) {
+            return flat(glue.part().piece());
         }
-        GluePatch patch = GluePatch.of(plan.folded().assembly(), join.get(), glue);
+        boolean mirrored = scene.get().mirrored();
+        GluePatch patch = scene.get().patch();
+        Picture flat = flat(scene.get().host(), mirrored);
         List<Shape.Area> shapes = new ArrayList<>();
         if (glue.at().isPresent()) {
             String colour = plan.project().paper(plan.design().piece(glue.part().piece()).material()).face();

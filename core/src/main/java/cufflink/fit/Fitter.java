@@ -64,11 +64,43 @@ public final class Fitter {
             return Outcome.failed(Problem.error(definition.title(), "This design has no finished size of its own: it follows what it holds.",
                     "Say what that is, or set its measures by hand."));
         } else if (wish instanceof Wish.FinishedSize size) {
-            return answer(finished(size.width(), size.height()), format.size(size.width(), size.height()), "", "");
+            return finishedSize(size);
         } else if (wish instanceof Wish.InEnvelope envelope) {
             return envelope(envelope);
         }
         return sheet((Wish.FromSheet) wish);
+    }
+
+    private Outcome<FitAnswer> finishedSize(Wish.FinishedSize size) {
+        Length square = Length.shorter(size.width(), size.height());
+        String target = format.size(size.width(), size.height());
+        if (width.orElseThrow().closes().isPresent()) {
+            Given given = finished(closing(square), closing(square));
+            String driver = width.get().label().toLowerCase(Locale.ROOT);
+            return answer(given, target, "The largest " + driver + " on the ruler that closes within " + format.text(square) + ".", "A finer ruler would come nearer.");
+        }
+        return answer(finished(size.width(), size.height()), target, "", "");
+    }
+
+    /** The largest value of the finished measure, on the ruler, with which the card closes within {@code side}: {@code side} itself unless the design says what closes. */
+    private Length closing(Length side) {
+        if (width.orElseThrow().closes().isEmpty()) {
+            return side;
+        }
+        Measure measure = width.get();
+        long low = 1;
+        long high = LARGEST.nanometres() / step.length().nanometres();
+        while (low < high) {
+            long middle = (low + high + 1) / 2;
+            Outcome<SizedDesign> sized = DesignSizer.size(definition, context.given().fitted(measure.name(), step.length().times(middle)));
+            boolean within = sized.value().filter(design -> !design.measures().length(measure.closes().orElseThrow()).isLongerThan(side)).isPresent();
+            if (within) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return step.length().times(low);
     }
 
     private Outcome<FitAnswer> answer(Given given, String target, String limit, String lift) {
@@ -103,7 +135,7 @@ public final class Fitter {
             return Outcome.failed(usual.problems());
         }
         Length[] sides = lying(wanted.envelope(), usual.value().get());
-        Outcome<SizedDesign> flat = DesignSizer.size(definition, finished(inEnvelope(sides[0], wanted.ease()), inEnvelope(sides[1], wanted.ease())));
+        Outcome<SizedDesign> flat = DesignSizer.size(definition, enveloped(sides, wanted.ease()));
         if (flat.value().isEmpty()) {
             return Outcome.failed(flat.problems());
         }
@@ -112,8 +144,14 @@ public final class Fitter {
         String why = ease.equals(wanted.ease()) ? format.text(ease) + " of ease" : format.text(ease) + " for its thickness";
         String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(sides[0], sides[1]) + "; less " + why + " each way, the card may be "
                 + format.size(inEnvelope(sides[0], ease), inEnvelope(sides[1], ease)) + ".";
-        return answer(finished(inEnvelope(sides[0], ease), inEnvelope(sides[1], ease)), wanted.envelope().name() + " envelope", limit,
+        return answer(enveloped(sides, ease), wanted.envelope().name() + " envelope", limit,
                 "A larger envelope" + (ease.equals(wanted.ease()) ? " or less ease would lift it." : " or fewer layers would lift it."));
+    }
+
+    private Given enveloped(Length[] sides, Length ease) {
+        Length w = inEnvelope(sides[0], ease);
+        Length h = inEnvelope(sides[1], ease);
+        return width.orElseThrow().closes().isPresent() ? finished(closing(Length.shorter(w, h)), closing(Length.shorter(w, h))) : finished(w, h);
     }
 
     private Length inEnvelope(Length side, Length ease) {

@@ -36,7 +36,7 @@ public final class AssemblyBuilder {
     public static Assembly build(SizedDesign design, Map<String, CreasePattern> patterns, PanelRef anchor, List<Problem> problems) {
         AssemblyBuilder builder = new AssemblyBuilder(design, patterns, problems);
         List<Join> joins = new ArrayList<>();
-        design.glue().stream().filter(builder::isKnown).forEach(glue -> joins.add(builder.join(glue)));
+        design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(builder::isKnown).forEach(glue -> joins.add(builder.join(glue)));
         Set<String> reached = new LinkedHashSet<>(Set.of(anchor.piece()));
         boolean grew = true;
         while (grew) {
@@ -81,6 +81,7 @@ public final class AssemblyBuilder {
             case WEAVE -> Join.Way.WOVEN;
             case SLOT -> Join.Way.SLOTTED;
             case SLIDE -> Join.Way.SLIDING;
+            case LATER -> throw new IllegalArgumentException("glue: a joint made later is no join: " + glue.id());
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
         return new Join(glue.id(), way, glue.part(), glue.onto(), place, onUpFace,

@@ -1,5 +1,6 @@
 package cufflink.fold;
 
+import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.measure.Length;
 import java.util.ArrayList;
@@ -60,8 +61,8 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         Geometry covered = FACTORY.createPolygon();
         List<Double> areas = new ArrayList<>();
         for (StackLayer layer : order) {
-            areas.add(layer.footprint().difference(covered).getArea());
-            covered = covered.union(layer.footprint());
+            areas.add(RobustOverlay.difference(layer.footprint(), covered).getArea());
+            covered = RobustOverlay.union(covered, layer.footprint());
         }
         double all = covered.getArea();
         List<Shown> shown = new ArrayList<>();

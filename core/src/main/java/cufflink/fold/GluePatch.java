@@ -1,6 +1,7 @@
 package cufflink.fold;
 
 import cufflink.crease.Panel;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import java.util.ArrayList;
@@ -14,17 +15,35 @@ import org.locationtech.jts.geom.Polygon;
  * Where a joint takes glue: strips along the edges that are glued, as far as the two panels lie on each other; what reaches past the other panel must stay dry.
  *
  * @param part   outline of the part as it lies, in the coordinates of the piece that it is put on, millimetres
- * @param glued  strips that take glue
+ * @param strips the glue along each edge
  * @param dry    what of the part lies beside the other panel
  */
-public record GluePatch(Polygon part, List<Polygon> glued, List<Polygon> dry) {
+public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
     /** Width of a strip of glue, millimetres: 1/4 in (common practice). */
     private static final double STRIP = 6.35;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    /**
+     * The glue along one edge.
+     *
+     * @param edge  of the part as its own piece lies flat
+     * @param share of the edge that lies on the other panel, 0 to 1
+     * @param areas that take glue
+     */
+    public record Strip(Side edge, double share, List<Polygon> areas) {
+        public Strip {
+            areas = List.copyOf(areas);
+        }
+    }
+
     public GluePatch {
-        glued = List.copyOf(glued);
+        strips = List.copyOf(strips);
         dry = List.copyOf(dry);
+    }
+
+    /** All that takes glue. */
+    public List<Polygon> glued() {
+        return strips.stream().flatMap(strip -> strip.areas().stream()).toList();
     }
 
     /** The glue of one joint of an assembly. */
@@ -33,12 +52,14 @@ public record GluePatch(Polygon part, List<Polygon> glued, List<Polygon> dry) {
         RigidMotion place = join.place().orElse(RigidMotion.STAY);
         Polygon lying = Footprints.of(part.outline(), place);
         Polygon host = join.place().isPresent() ? assembly.panel(join.onto()).outline() : lying;
-        List<Polygon> glued = new ArrayList<>();
+        List<Strip> glued = new ArrayList<>();
         for (Side side : glue.edges()) {
-            Geometry strip = part.outline().intersection(FACTORY.toGeometry(strip(part.bounds(), side)));
-            polygons(strip).forEach(piece -> glued.addAll(polygons(Footprints.of(piece, place).intersection(host))));
+            Geometry strip = RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side)));
+            List<Polygon> areas = polygons(strip).stream().flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream()).toList();
+            double share = strip.getArea() > 0 ? areas.stream().mapToDouble(Polygon::getArea).sum() / strip.getArea() : 0;
+            glued.add(new Strip(side, share, areas));
         }
-        return new GluePatch(lying, glued, polygons(lying.difference(host)).stream().filter(rest -> rest.getArea() > 1).toList());
+        return new GluePatch(lying, glued, polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
     }
 
     private static Envelope strip(Envelope box, Side side) {

@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
@@ -160,7 +161,7 @@ public final class LayerOrderVerifier {
             for (int j = i + 1; j < side.length; j++) {
                 for (int k = j + 1; k < side.length && problems.isEmpty(); k++) {
                     if (side[i][j] != 0 && side[i][j] == side[j][k] && side[i][j] == side[k][i]
-                            && footprint[i].intersection(footprint[j]).intersection(footprint[k]).getArea() > Overlay.SPECK) {
+                            && RobustOverlay.intersection(RobustOverlay.intersection(footprint[i], footprint[j]), footprint[k]).getArea() > Overlay.SPECK) {
                         problems.add(Problem.error(panels.get(i).piece(), "The panels " + panels.get(i).panel() + ", " + panels.get(j).panel() + " and "
                                 + panels.get(k).panel() + " would lie in a ring.", ""));
                     }

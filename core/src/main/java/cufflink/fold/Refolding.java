@@ -3,6 +3,7 @@ package cufflink.fold;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.Hinge;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
@@ -112,11 +113,11 @@ public final class Refolding {
 
     /** Where a line passes through the inside of a panel, in the panel's own coordinates. */
     private static Optional<LineSegment> crossed(FoldedState state, PanelRef panel, LineString line) {
-        Geometry inside = state.footprint(panel).buffer(-SHORTEST / 10).intersection(line);
+        Geometry inside = RobustOverlay.intersection(state.footprint(panel).buffer(-SHORTEST / 10), line);
         if (inside.getLength() < SHORTEST) {
             return Optional.empty();
         }
-        Geometry full = state.footprint(panel).intersection(line);
+        Geometry full = RobustOverlay.intersection(state.footprint(panel), line);
         Coordinate[] ends = full.getCoordinates();
         RigidMotion back = state.position().get(panel).inverse();
         return Optional.of(new LineSegment(flat(back.apply(ends[0])), flat(back.apply(ends[ends.length - 1]))));
@@ -144,7 +145,7 @@ public final class Refolding {
         FoldStep step = longer.get(index);
         List<String> creases = new ArrayList<>(step.creases());
         creases.add(score.id());
-        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.tucks()));
+        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.opens(), step.tucks()));
         List<Piece> pieces = design.pieces().stream().map(other -> other.id().equals(piece.id()) ? piece.with(List.of(score)) : other).toList();
         return design.with(pieces, longer);
     }

@@ -50,6 +50,25 @@ public enum RulerStep {
         return value.nanometres() % length.nanometres() == 0;
     }
 
+    /** A length as it is read off this ruler: exact if it lies there, otherwise the nearest division marked as such, "≈ 2 7/16 in". */
+    public String text(Length value) {
+        return mark(value) + LengthFormat.of(unit).text(nearest(value));
+    }
+
+    /** As {@link #text} without the unit. */
+    public String number(Length value) {
+        return mark(value) + LengthFormat.of(unit).number(nearest(value));
+    }
+
+    /** Two lengths as a size on this ruler, such as "4 1/4 × ≈ 5 1/2 in". */
+    public String size(Length width, Length height) {
+        return number(width) + " × " + text(height);
+    }
+
+    private String mark(Length value) {
+        return has(value) ? "" : "≈ ";
+    }
+
     /** The greatest division not above the value (towards minus infinity). */
     public Length down(Length value) {
         return length.times(Math.floorDiv(value.nanometres(), length.nanometres()));

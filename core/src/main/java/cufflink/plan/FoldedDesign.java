@@ -102,7 +102,7 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
             return named.get();
         }
         for (SizedDesign.Glue glue : design.glue()) {
-            if (glue.way() != Way.SLOT && glue.at().isPresent() && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
+            if (glue.way() != Way.SLOT && glue.way() != Way.LATER && glue.at().isPresent() && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
                 return glue.part().panel();
             }
         }

@@ -53,6 +53,11 @@ public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPl
         return folded.stack();
     }
 
+    /** What was given and could not be used as it was. */
+    public List<Changed> changed() {
+        return ChangeFinder.find(project, measures(), format());
+    }
+
     public Measures measures() {
         return design().measures();
     }

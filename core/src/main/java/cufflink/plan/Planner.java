@@ -72,6 +72,7 @@ public final class Planner {
         }
         List<Problem> notices = new ArrayList<>(answer.notices());
         notices.addAll(assembled.problems());
+        ChangeFinder.square(project, answer.design().measures()).ifPresent(notices::add);
         FoldedDesign folded = assembled.value().get();
         LayoutPlan layout = LAYOUTS.plan(job(folded.design(), folded.mats()));
         return Outcome.of(complete(answer, folded, notices, layout), notices);
@@ -98,7 +99,7 @@ public final class Planner {
     private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices, LayoutPlan layout) {
         SizedDesign design = folded.design();
         List<ScoreSetup> scores = new ArrayList<>();
-        design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, project.scoring())));
+        design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
         CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
                 project.tools(), project.step());
         Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);

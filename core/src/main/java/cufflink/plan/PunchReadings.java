@@ -1,7 +1,8 @@
 package cufflink.plan;
 
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
+import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import java.util.ArrayList;
@@ -13,9 +14,9 @@ final class PunchReadings {
     private PunchReadings() {
     }
 
-    static List<Reading> of(SizedDesign.Piece piece, LengthFormat format) {
+    static List<Reading> of(List<CutOut> cutOuts, List<Slit> slits, LengthFormat format) {
         List<Reading> readings = new ArrayList<>();
-        for (CutOut cut : piece.cutOuts()) {
+        for (CutOut cut : cutOuts) {
             List<Length> n = cut.numbers();
             switch (cut.shape()) {
                 case CIRCLE -> {
@@ -33,8 +34,18 @@ final class PunchReadings {
                 }
             }
         }
-        piece.slits().forEach(slit -> readings.add(point(slit.id(), slit.id() + ": from, to", slit.line().from(), slit.line().to())));
+        slits.forEach(slit -> readings.addAll(slit(slit)));
         return readings;
+    }
+
+    /** Where a slit lies and how far it runs; a slanting one by its ends. */
+    private static List<Reading> slit(Slit slit) {
+        Line line = slit.line();
+        return switch (line.along()) {
+            case X -> List.of(reading(slit.id(), slit.id() + ": from the left edge", line.x1(), ""), point(slit.id() + " way", slit.id() + ": from, to, counted from the top edge", line.from(), line.to()));
+            case Y -> List.of(reading(slit.id(), slit.id() + ": from the top edge", line.y1(), ""), point(slit.id() + " way", slit.id() + ": from, to, counted from the left edge", line.from(), line.to()));
+            case LINE -> List.of(point(slit.id(), slit.id() + ": from, left and top", line.x1(), line.y1()), point(slit.id() + " end", slit.id() + ": to, left and top", line.x2(), line.y2()));
+        };
     }
 
     private static Reading point(String id, String label, Length x, Length y) {

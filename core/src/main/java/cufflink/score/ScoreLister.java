@@ -1,8 +1,10 @@
 package cufflink.score;
 
+import cufflink.crease.CreasePattern;
 import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Along;
+import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
@@ -19,22 +21,33 @@ public final class ScoreLister {
     private ScoreLister() {
     }
 
-    /** Diagonal scores are not listed: they are drawn from mark to mark. */
-    public static List<ScoreSetup> list(Piece piece, ScoringStyle style) {
+    /** Every score of a piece: upright and level ones by their place at the fence, slanting ones from mark to mark. */
+    public static List<ScoreSetup> list(Piece piece, CreasePattern pattern, ScoringStyle style) {
         List<ScoreSetup> setups = new ArrayList<>();
         for (boolean behind : new boolean[] {false, true}) {
             for (Along along : new Along[] {Along.X, Along.Y}) {
                 List<ScoreSetup.Position> positions = piece.scores().stream()
-                        .filter(score -> score.line().along() == along && fromBehind(score, style) == behind)
+                        .filter(score -> along(score.line()) == along && fromBehind(score, style) == behind)
                         .map(score -> position(piece, score, along, behind))
                         .sorted(Comparator.comparing(ScoreSetup.Position::at)).toList();
                 if (!positions.isEmpty()) {
                     Face face = behind ? piece.up().other() : piece.up();
-                    setups.add(new ScoreSetup(piece.id(), face, behind, along == Along.Y, extent(piece, along), positions));
+                    setups.add(new ScoreSetup(piece.id(), face, behind, along == Along.Y, extent(piece, along), positions, List.of()));
                 }
+            }
+            SlantLister lister = new SlantLister(piece, pattern, behind);
+            boolean fromBehind = behind;
+            List<Slant> slants = piece.scores().stream().filter(score -> SlantLister.isSlanting(score) && fromBehind(score, style) == fromBehind).map(lister::slant).toList();
+            if (!slants.isEmpty()) {
+                setups.add(new ScoreSetup(piece.id(), behind ? piece.up().other() : piece.up(), behind, false, piece.width().length(), List.of(), slants));
             }
         }
         return setups;
+    }
+
+    /** A line from point to point may be upright or level all the same. */
+    private static Along along(Line line) {
+        return line.along() != Along.LINE ? line.along() : line.x1().equals(line.x2()) ? Along.X : line.y1().equals(line.y2()) ? Along.Y : Along.LINE;
     }
 
     private static boolean fromBehind(Score score, ScoringStyle style) {
@@ -49,8 +62,8 @@ public final class ScoreLister {
     private static ScoreSetup.Position position(Piece piece, Score score, Along along, boolean behind) {
         Length at = along == Along.X ? score.line().x1() : score.line().y1();
         Length across = extent(piece, along == Along.X ? Along.Y : Along.X);
-        Length from = score.line().from();
-        Length to = score.line().to();
+        Length from = Length.shorter(start(score.line(), along), end(score.line(), along));
+        Length to = Length.longer(start(score.line(), along), end(score.line(), along));
         boolean full = from.equals(Length.ZERO) && to.equals(across);
         if (behind && along == Along.X) {
             at = mirrored(at, piece.width().length());
@@ -61,6 +74,14 @@ public final class ScoreLister {
         }
         Fold fold = behind ? score.fold().seenFromBehind() : score.fold();
         return new ScoreSetup.Position(score.id(), at, from, to, full, fold, score.line().at().map(figure -> figure.derivation()));
+    }
+
+    private static Length start(Line line, Along along) {
+        return along == Along.X ? line.y1() : line.x1();
+    }
+
+    private static Length end(Line line, Along along) {
+        return along == Along.X ? line.y2() : line.x2();
     }
 
     /** The position counted from the other side: extent − position. */

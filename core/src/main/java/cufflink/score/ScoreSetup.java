@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A piece laid against the fence once, and all that is scored so.
+ * A piece laid against the fence once, and all that is scored so; or, without positions, a piece whose slanting scores are made from mark to mark.
  *
  * @param piece     the piece's id
  * @param faceUp    the face that looks up
@@ -16,10 +16,12 @@ import java.util.Optional;
  * @param turned    whether it lies a quarter turn to the left, its top edge at the left fence, to score its level lines
  * @param across    the piece's extent along the ruler
  * @param positions ascending
+ * @param slants    scored from mark to mark
  */
-public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean turned, Length across, List<Position> positions) {
+public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean turned, Length across, List<Position> positions, List<Slant> slants) {
     public ScoreSetup {
         positions = List.copyOf(positions);
+        slants = List.copyOf(slants);
     }
 
     /**

@@ -40,7 +40,7 @@ class CreasePatternBuilderTest {
     }
 
     private static CutOut circle(int x, int y, int radius) {
-        return new CutOut("hole", CutShape.CIRCLE, List.of(mm(x), mm(y), mm(radius)), false);
+        return new CutOut("hole", CutShape.CIRCLE, List.of(mm(x), mm(y), mm(radius)), false, false);
     }
 
     /** A piece of 100 × 60 mm. */

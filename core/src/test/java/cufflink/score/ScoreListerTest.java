@@ -21,13 +21,17 @@ class ScoreListerTest {
         return TestDesigns.sized(TestDesigns.strip(List.of("2 in", "3 in", "4 in", "1 in"), folds, List.of())).pieces().get(0);
     }
 
+    private static List<ScoreSetup> list(SizedDesign.Piece piece, ScoringStyle style) {
+        return ScoreLister.list(piece, CreasePatternBuilder.build(piece).orThrow(), style);
+    }
+
     private static List<Length> positions(ScoreSetup setup) {
         return setup.positions().stream().map(ScoreSetup.Position::at).toList();
     }
 
     @Test
     void oneFace_isOneSetup_ascending() {
-        List<ScoreSetup> setups = ScoreLister.list(piece("vmv"), ScoringStyle.ONE_FACE);
+        List<ScoreSetup> setups = list(piece("vmv"), ScoringStyle.ONE_FACE);
         assertEquals(1, setups.size());
         assertEquals(List.of(Length.ofInches(2), Length.ofInches(5), Length.ofInches(9)), positions(setups.get(0)));
         assertEquals(Face.INSIDE, setups.get(0).faceUp());
@@ -36,7 +40,7 @@ class ScoreListerTest {
     /** Common practice: the ridge ends up inside the fold, so a valley is pressed from behind; positions are width − x there. */
     @Test
     void ownFace_valleysAreMirroredOnTheOtherFace() {
-        List<ScoreSetup> setups = ScoreLister.list(piece("vmv"), ScoringStyle.OWN_FACE);
+        List<ScoreSetup> setups = list(piece("vmv"), ScoringStyle.OWN_FACE);
         assertEquals(2, setups.size());
         assertEquals(List.of(Length.ofInches(5)), positions(setups.get(0)));
         ScoreSetup behind = setups.get(1);
@@ -57,7 +61,7 @@ class ScoreListerTest {
     @Test
     void decorativeScores_areScoredTooButNeverFolded() {
         SizedDesign.Piece piece = piece("vdv");
-        assertEquals(3, ScoreLister.list(piece, ScoringStyle.ONE_FACE).get(0).positions().size());
+        assertEquals(3, list(piece, ScoringStyle.ONE_FACE).get(0).positions().size());
         assertFalse(CreasePatternBuilder.build(piece).orThrow().hinges().stream().anyMatch(hinge -> hinge.fold() == Fold.DECORATIVE));
     }
 }

@@ -177,7 +177,7 @@ public final class BenchScreen extends BorderPane implements Screen {
             name.setText(plan.project().name());
         }
         closed.setText(plan.stack().isPresent()
-                ? "Closed " + plan.format().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "Does not close");
+                ? "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "Does not close");
         Check worst = plan.checks().get(0);
         verdict.getStyleClass().removeAll("chip-good", "chip-watch", "chip-bad");
         verdict.getStyleClass().add("chip-" + worst.verdict().word());

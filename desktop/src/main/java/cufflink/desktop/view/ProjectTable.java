@@ -49,8 +49,7 @@ public final class ProjectTable implements TableSource {
 
     private Number number(Reading reading) {
         Plan plan = work.plan();
-        String figure = reading.size().map(height -> plan.format().number(reading.length()) + " × " + plan.format().number(height)).orElseGet(() -> plan.format().number(reading.length()));
-        return new Number(reading.label(), figure, reading.size().isPresent());
+        return new Number(reading.label(), reading.number(plan.format()), reading.size().isPresent());
     }
 
     @Override

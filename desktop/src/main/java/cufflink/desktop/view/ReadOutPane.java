@@ -72,7 +72,7 @@ final class ReadOutPane extends VBox {
     private VBox number(Reading reading, int index) {
         boolean isNow = index == work.readingProperty().get();
         Plan plan = work.plan();
-        String figure = reading.size().map(height -> plan.format().number(reading.length()) + " × " + plan.format().number(height)).orElseGet(() -> plan.format().number(reading.length()));
+        String figure = reading.number(plan.format());
         Fractions value = new Fractions(figure, "number-value");
         Label label = new Label(reading.label());
         label.getStyleClass().add("number-label");

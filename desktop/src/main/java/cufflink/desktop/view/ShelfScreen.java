@@ -210,7 +210,7 @@ public final class ShelfScreen extends BorderPane implements Screen {
         about.getStyleClass().add("shelf-card-about");
         about.setWrapText(true);
         Plan plan = item.plan();
-        String size = plan.stack().isPresent() ? plan.format().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
+        String size = plan.stack().isPresent() ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
         Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().difficulty(), "shelf-card-takes");
         VBox words = new VBox(title, about);
         Button card = new Button();

@@ -154,7 +154,7 @@ final class DesignParser {
                     .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
             String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
             return new Measure(name, label, role, value, rounding, fields.formula("min"), fields.formula("max"), choices,
-                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(), fields.text("about").orElse(""));
+                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(), fields.text("about").orElse(""), fields.text("closes"));
         }
     }
 
@@ -246,7 +246,7 @@ final class DesignParser {
             if (!right) {
                 fields.problem(fields.place(), "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
             }
-            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.flag("outside"),
+            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.flag("outside"), fields.flag("through"),
                     fields.formula("when"), repeat(fields));
         }
     }
@@ -297,8 +297,12 @@ final class DesignParser {
 
     private FoldStep foldStep(YamlNode node) {
         try (Fields fields = fields(node, "A fold step")) {
-            return new FoldStep(Template.of(fields.text("piece").orElse("base")), fields.list("fold").stream().map(fields::template).toList(),
-                    fields.formula("to"), fields.template("say"), fields.flag("through"), tucks(fields), fields.formula("when"), repeat(fields));
+            boolean opens = fields.has("crease");
+            if (opens && fields.has("fold")) {
+                fields.problem(fields.place(), "A step either folds (fold) or only creases, folding over and opening again (crease).");
+            }
+            return new FoldStep(Template.of(fields.text("piece").orElse("base")), fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
+                    fields.formula("to"), fields.template("say"), fields.flag("through"), opens, tucks(fields), fields.formula("when"), repeat(fields));
         }
     }
 

@@ -159,7 +159,7 @@ public final class HandOutWriter {
         }
         for (RunStep step : steps(Phase.CUT)) {
             if (!step.readings().isEmpty()) {
-                flow.text(step.title() + ": " + step.readings().stream().map(reading -> reading.label() + " " + format.text(reading.length()))
+                flow.text(step.title() + ": " + step.readings().stream().map(reading -> reading.label() + " " + reading.text(format))
                         .collect(Collectors.joining("; ")) + ".", 10, 0, false);
             }
         }
@@ -188,7 +188,7 @@ public final class HandOutWriter {
             flow.skip(fitted.height() * scale + 4);
             for (Reading reading : step.readings()) {
                 flow.tickBox(12);
-                flow.text(format.text(reading.length()) + "   " + reading.label(), 12.5, 18, true);
+                flow.text(reading.text(format) + "   " + reading.label(), 12.5, 18, true);
             }
             flow.skip(8);
         }
@@ -225,8 +225,7 @@ public final class HandOutWriter {
             flow.text(step.number() + ". " + step.title(), 12.5, side + 20, true);
             flow.text(step.text(), TEXT, side + 20, false);
             for (Reading reading : step.readings()) {
-                String size = reading.size().map(height -> format.size(reading.length(), height)).orElseGet(() -> format.text(reading.length()));
-                flow.text(size + "   " + reading.label(), 12, side + 20, true);
+                flow.text(reading.text(format) + "   " + reading.label(), 12, side + 20, true);
             }
             if (!step.caution().isEmpty()) {
                 flow.text(step.caution(), 9.5, side + 20, false);

@@ -56,6 +56,8 @@ public final class PlanJson {
         root.set("layout", LayoutJson.of(plan.layout(), format));
         run(root.putArray("run"));
         root.set("problems", problems(plan.notices()));
+        ArrayNode changed = root.putArray("changed");
+        plan.changed().forEach(change -> changed.addObject().put("measure", change.measure()).put("given", change.given()).put("used", change.used()).put("why", change.why()));
         return root;
     }
 
@@ -235,7 +237,7 @@ public final class PlanJson {
                 ObjectNode entry = readings.addObject().put("id", reading.id()).put("label", reading.label());
                 entry.setAll(length(reading.length()));
                 reading.size().ifPresent(size -> entry.set("by", length(size)));
-                entry.put("how", reading.how());
+                entry.put("how", reading.how()).put("rounded", reading.rounded());
             });
         }
     }

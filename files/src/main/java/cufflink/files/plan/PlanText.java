@@ -23,6 +23,8 @@ public final class PlanText {
         if (!plan.fit().limit().isEmpty()) {
             text.append("Limit: ").append(plan.fit().limit()).append(' ').append(plan.fit().lift()).append('\n');
         }
+        plan.changed().forEach(change -> text.append("Changed: ").append(change.measure()).append(", ").append(change.given()).append(" was given, ").append(change.used()).append(" is used. ")
+                .append(change.why()).append('\n'));
         plan.notices().forEach(notice -> text.append("Note: ").append(notice.text()).append('\n'));
         text.append("\nMeasures\n");
         for (Measures.Sized sized : plan.measures().all()) {
@@ -32,8 +34,7 @@ public final class PlanText {
         for (RunStep step : plan.run()) {
             text.append(String.format(Locale.ROOT, "%4d  %-6s %s%n", step.number(), step.phase().title(), step.text()));
             for (Reading reading : step.readings()) {
-                String size = reading.size().map(height -> format.size(reading.length(), height)).orElseGet(() -> format.text(reading.length()));
-                text.append("             ").append(size).append("  ").append(reading.label()).append('\n');
+                text.append("             ").append(reading.text(format)).append("  ").append(reading.label()).append('\n');
             }
         }
         text.append("\nChecks\n");

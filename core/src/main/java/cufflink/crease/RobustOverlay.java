@@ -1,0 +1,47 @@
+package cufflink.crease;
+
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygonal;
+import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.geom.util.PolygonExtracter;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+/**
+ * Shapes laid over each other, for whatever numbers come out of sums of folds. The plain operations of the geometry library fail where corners lie within rounding of
+ * other lines; this tries them first, then snaps, then rounds to a grid (S. Hobby, "Practical segment intersection with finite precision output", 1999).
+ */
+public final class RobustOverlay {
+    private RobustOverlay() {
+    }
+
+    /** What two areas share, as areas, or what of a line lies in an area. */
+    public static Geometry intersection(Geometry a, Geometry b) {
+        return overlay(a, b, OverlayNG.INTERSECTION);
+    }
+
+    public static Geometry union(Geometry a, Geometry b) {
+        return overlay(a, b, OverlayNG.UNION);
+    }
+
+    /** What of {@code a} lies outside of {@code b}. */
+    public static Geometry difference(Geometry a, Geometry b) {
+        return overlay(a, b, OverlayNG.DIFFERENCE);
+    }
+
+    private static Geometry overlay(Geometry a, Geometry b, int operation) {
+        Geometry result = OverlayNGRobust.overlay(whole(a), whole(b), operation);
+        return a.getDimension() == 2 && b.getDimension() == 2 ? areas(result) : result;
+    }
+
+    /** Areas that touch in lines or corners share those, too; they are left out. */
+    private static Geometry areas(Geometry shape) {
+        return shape instanceof Polygonal ? shape : shape.getFactory().buildGeometry(PolygonExtracter.getPolygons(shape));
+    }
+
+    /** A shape that crosses itself by a rounding is mended before anything is made of it. */
+    private static Geometry whole(Geometry shape) {
+        Geometry valid = shape.isValid() ? shape : GeometryFixer.fix(shape);
+        return valid.getDimension() == 2 ? areas(valid) : valid;
+    }
+}

@@ -1,0 +1,167 @@
+package cufflink.plan;
+
+import cufflink.crease.Openings;
+import cufflink.crease.Panel;
+import cufflink.crease.RobustOverlay;
+import cufflink.design.Face;
+import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.CutOut;
+import cufflink.fold.StackLayer;
+import cufflink.mat.MatLayer;
+import cufflink.mat.MatRole;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.RulerStep;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/** Layers: cut and put together, then glued on, then cut through together with what they lie on. */
+final class LayerSteps {
+    /** Square millimetres below which a layer is not open. */
+    private static final double SPECK = 0.5;
+
+    private final RunSheet sheet;
+    private final Plan plan;
+    private final LengthFormat format;
+
+    private LayerSteps(RunSheet sheet) {
+        this.sheet = sheet;
+        this.plan = sheet.plan();
+        this.format = plan.format();
+    }
+
+    /** The layers of one panel. */
+    private record Stack(SizedDesign.Mat on, List<MatLayer> layers) {
+        /** Equal for panels whose layers are cut alike. */
+        List<Object> size() {
+            return layers.stream().<Object>map(layer -> List.of(layer.width(), layer.height(), Math.round(layer.outline().getArea()))).toList();
+        }
+    }
+
+    /** The layers panel by panel, panels with layers cut alike together. */
+    private Collection<List<Stack>> stacksAlike() {
+        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream().collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
+        return byPanel.entrySet().stream().map(entry -> new Stack(entry.getKey(), entry.getValue()))
+                .collect(Collectors.groupingBy(Stack::size, LinkedHashMap::new, Collectors.toList())).values();
+    }
+
+    private static String names(List<Stack> stacks) {
+        return stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
+    }
+
+    static void cut(RunSheet sheet) {
+        LayerSteps steps = new LayerSteps(sheet);
+        steps.stacksAlike().forEach(steps::cut);
+    }
+
+    private void cut(List<Stack> alike) {
+        List<MatLayer> layers = alike.get(0).layers();
+        List<Reading> readings = new ArrayList<>();
+        layers.forEach(layer -> {
+            readings.add(new Reading(layer.on().on() + " " + layer.layer(), "layer " + layer.layer(), layer.width(), Optional.of(layer.height()), layer.derivation(format), Optional.empty()));
+            readings.addAll(openings(layer));
+        });
+        String text = "Stamp, emboss or write on the layers first." + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
+                + format.text(layers.get(0).reveal()) + " showing all round." : " Lay it aside for gluing.") + (readings.size() > layers.size() ? " Cut its opening as the picture shows it, so that the "
+                + "border stays round the opening under it." : "") + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
+        String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …" : "Layers for " + names(alike);
+        sheet.add(Phase.MAT, title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+    }
+
+    /** Size and place of what is open in a layer when it is cut: in the layer's own bounds. */
+    private List<Reading> openings(MatLayer layer) {
+        RulerStep ruler = plan.project().step();
+        Envelope bounds = layer.outline().getEnvelopeInternal();
+        Geometry closed = RobustOverlay.difference(layer.outline().getFactory().toGeometry(bounds), layer.outline());
+        for (CutOut through : Openings.through(plan.design().piece(layer.on().on().piece())).toList()) {
+            closed = RobustOverlay.difference(closed, Openings.of(through));
+        }
+        List<Reading> readings = new ArrayList<>();
+        for (CutOut cut : plan.design().piece(layer.on().on().piece()).cutOuts()) {
+            Geometry open = RobustOverlay.intersection(closed, Openings.of(cut).buffer(layer.reveal().times(layer.layer()).toMillimetres()));
+            if (isUpright(layer) && !cut.through() && !cut.outside() && RobustOverlay.intersection(Openings.of(cut), closed).getArea() > SPECK) {
+                Envelope box = open.getEnvelopeInternal();
+                String id = layer.on().on() + " " + layer.layer() + " " + cut.id();
+                readings.add(new Reading(id, "layer " + layer.layer() + ", " + cut.id() + ": wide, high", ruler.nearest(length(box.getWidth())), Optional.of(ruler.nearest(length(box.getHeight()))), "",
+                        Optional.empty(), true));
+                readings.add(new Reading(id + " place", "layer " + layer.layer() + ", " + cut.id() + ": from the layer's left, top", ruler.nearest(length(box.getMinX() - bounds.getMinX())),
+                        Optional.of(ruler.nearest(length(box.getMinY() - bounds.getMinY()))), "", Optional.empty(), true));
+            }
+        }
+        return readings;
+    }
+
+    /** A layer with slanting sides is the shape of its panel; what was cut away of the piece to make that is no opening. */
+    private boolean isUpright(MatLayer layer) {
+        return plan.pieces().get(layer.on().on().piece()).pattern().panel(layer.on().on().panel()).filter(Panel::hasUprightSides).isPresent();
+    }
+
+    private static Length length(double millimetres) {
+        return Length.nearestToMillimetres(millimetres);
+    }
+
+    static void glue(RunSheet sheet) {
+        LayerSteps steps = new LayerSteps(sheet);
+        steps.stacksAlike().forEach(steps::glue);
+        steps.cutThrough();
+    }
+
+    private void glue(List<Stack> alike) {
+        Stack first = alike.get(0);
+        String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …" : first.on().label() + " layers on";
+        String places = alike.stream().map(stack -> "“" + stack.on().label() + "” on the " + stack.on().face().word() + " of the " + panel(stack)).collect(Collectors.joining(", "));
+        String text = "Glue the layers: " + places + ", " + format.text(first.layers().get(0).reveal()) + " showing on each side. Keep glue off the score lines."
+                + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
+        sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
+    }
+
+    private String panel(Stack stack) {
+        return plan.pieces().get(stack.on().on().piece()).pattern().panel(stack.on().on().panel()).map(panel -> panel.label()).orElse(stack.on().on().panel());
+    }
+
+    /** What is cut when the layers are on, through both. */
+    private void cutThrough() {
+        for (SizedDesign.Piece piece : plan.design().pieces()) {
+            List<CutOut> through = Openings.through(piece).filter(cut -> isLayered(piece, cut)).toList();
+            if (!through.isEmpty()) {
+                String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
+                sheet.add(Phase.GLUE, piece.label() + ": " + what + " through both", "Open the piece flat. Punch or cut with the knife when the glue has dried, through the paper and its layers: " + what + "."
+                        + sheet.times(), PunchSteps.KNIFE, new StepSubject.OfPiece(piece.id()), PunchReadings.of(through, List.of(), format));
+            }
+        }
+    }
+
+    private boolean isLayered(SizedDesign.Piece piece, CutOut cut) {
+        return isLayered(plan, piece, cut);
+    }
+
+    /** Whether some layer lies where a cut-out will be. */
+    static boolean isLayered(Plan plan, SizedDesign.Piece piece, CutOut cut) {
+        Polygon shape = Openings.of(cut);
+        return plan.mats().stream().filter(mat -> mat.on().on().piece().equals(piece.id()))
+                .anyMatch(mat -> RobustOverlay.intersection(shape, mat.outline().getFactory().toGeometry(mat.outline().getEnvelopeInternal())).getArea() > SPECK);
+    }
+
+    /** Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it. */
+    private String patternTop(Stack stack) {
+        if (!plan.project().paper(MatRole.of(1)).directional() || stack.on().face() != Face.OUTSIDE || plan.stack().isEmpty()) {
+            return "";
+        }
+        int turned = plan.stack().get().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.MAT && layer.panel().filter(stack.on().on()::equals).isPresent())
+                .mapToInt(StackLayer::turned).findFirst().orElse(0);
+        return switch (Math.floorMod(turned - plan.design().definition().held().top(), 360)) {
+            case 0 -> "";
+            case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
+            default -> " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";
+        };
+    }
+}
