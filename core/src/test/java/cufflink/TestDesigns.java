@@ -62,7 +62,7 @@ public final class TestDesigns {
         DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card", Optional.empty(), Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
                 List.of(), folds.contains("d") ? List.of() : panels);
         List<DesignDefinition.FoldStep> steps = sequence.stream().map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)), Optional.empty(),
-                Template.of("Fold " + crease + "."), false, List.of(), Optional.empty(), Optional.empty())).toList();
+                Template.of("Fold " + crease + "."), false, false, List.of(), Optional.empty(), Optional.empty())).toList();
         return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), Held.UPRIGHT, Optional.empty(), true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
                 List.of(), List.of(), Map.of(), List.of());
     }

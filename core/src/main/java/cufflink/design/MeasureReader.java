@@ -10,7 +10,11 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Reads what a maker types for a measure, according to its role. */
@@ -22,8 +26,7 @@ public final class MeasureReader {
     public static Outcome<Given> set(DesignDefinition definition, Given given, String name, String typed) {
         Measure measure = definition.measure(name).orElse(null);
         if (measure == null || !measure.canBeSet()) {
-            String known = String.join(", ", definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
-            return failed(name, measure == null ? "This design has no such measure." : "This is a result; it cannot be set.", "Set one of " + known + ".");
+            return Outcome.failed(notSettable(definition, name));
         }
         LengthUnit unit = given.step().unit();
         return switch (measure.role()) {
@@ -39,6 +42,27 @@ public final class MeasureReader {
             case CONTENTS -> reading(measure, Contents.read(typed, unit)).map(item -> given.with(name, item));
             default -> reading(measure, LengthParser.read(typed, unit)).map(length -> given.with(name, Value.length(length)));
         };
+    }
+
+    /** Why a name cannot be set, and what can be set instead: of a result, the measures that it is made of. */
+    static Problem notSettable(DesignDefinition definition, String name) {
+        Optional<Measure> result = definition.measure(name);
+        List<String> instead = result.map(found -> List.copyOf(madeOf(definition, found, new LinkedHashSet<>()))).filter(names -> !names.isEmpty())
+                .orElseGet(() -> definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
+        return Problem.error(name, result.isEmpty() ? "This design has no such measure." : "“" + result.get().label() + "” is a result; it cannot be set.",
+                instead.size() == 1 ? "Set " + instead.get(0) + " instead." : "Set one of " + String.join(", ", instead) + (result.isEmpty() ? "." : " instead."));
+    }
+
+    /** The measures that may be set and that a result depends on, through other results too. */
+    private static Set<String> madeOf(DesignDefinition definition, Measure result, Set<String> found) {
+        result.value().ifPresent(formula -> Names.in(formula.expression()).stream().map(name -> name.replaceAll("\\..*", "")).map(definition::measure).flatMap(Optional::stream).forEach(part -> {
+            if (part.canBeSet()) {
+                found.add(part.name());
+            } else if (!part.name().equals(result.name())) {
+                madeOf(definition, part, found);
+            }
+        }));
+        return found;
     }
 
     private static <T> Outcome<T> reading(Measure measure, LengthReading<T> reading) {

@@ -68,9 +68,7 @@ final class MeasureSizer {
         for (String name : names) {
             Optional<Measure> measure = definition.measure(name);
             if (measure.isEmpty() || !measure.get().canBeSet()) {
-                String known = String.join(", ", definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
-                problems.add(Problem.error(name, measure.isEmpty() ? "This design has no such measure." : "This is a result; it cannot be set.",
-                        "Set one of " + known + "."));
+                problems.add(MeasureReader.notSettable(definition, name));
             }
         }
     }

@@ -28,6 +28,8 @@ import org.locationtech.jts.geom.Polygon;
 final class LayerSteps {
     /** Square millimetres below which a layer is not open. */
     private static final double SPECK = 0.5;
+    /** Millimetres within which a measured length is the one on the ruler. */
+    private static final double EXACT = 1e-3;
 
     private final RunSheet sheet;
     private final Plan plan;
@@ -79,7 +81,6 @@ final class LayerSteps {
 
     /** Size and place of what is open in a layer when it is cut: in the layer's own bounds. */
     private List<Reading> openings(MatLayer layer) {
-        RulerStep ruler = plan.project().step();
         Envelope bounds = layer.outline().getEnvelopeInternal();
         Geometry closed = RobustOverlay.difference(layer.outline().getFactory().toGeometry(bounds), layer.outline());
         for (CutOut through : Openings.through(plan.design().piece(layer.on().on().piece())).toList()) {
@@ -91,10 +92,8 @@ final class LayerSteps {
             if (isUpright(layer) && !cut.through() && !cut.outside() && RobustOverlay.intersection(Openings.of(cut), closed).getArea() > SPECK) {
                 Envelope box = open.getEnvelopeInternal();
                 String id = layer.on().on() + " " + layer.layer() + " " + cut.id();
-                readings.add(new Reading(id, "layer " + layer.layer() + ", " + cut.id() + ": wide, high", ruler.nearest(length(box.getWidth())), Optional.of(ruler.nearest(length(box.getHeight()))), "",
-                        Optional.empty(), true));
-                readings.add(new Reading(id + " place", "layer " + layer.layer() + ", " + cut.id() + ": from the layer's left, top", ruler.nearest(length(box.getMinX() - bounds.getMinX())),
-                        Optional.of(ruler.nearest(length(box.getMinY() - bounds.getMinY()))), "", Optional.empty(), true));
+                readings.add(pair(id, "layer " + layer.layer() + ", " + cut.id() + ": wide, high", box.getWidth(), box.getHeight()));
+                readings.add(pair(id + " place", "layer " + layer.layer() + ", " + cut.id() + ": from the layer's left, top", box.getMinX() - bounds.getMinX(), box.getMinY() - bounds.getMinY()));
             }
         }
         return readings;
@@ -105,8 +104,13 @@ final class LayerSteps {
         return plan.pieces().get(layer.on().on().piece()).pattern().panel(layer.on().on().panel()).filter(Panel::hasUprightSides).isPresent();
     }
 
-    private static Length length(double millimetres) {
-        return Length.nearestToMillimetres(millimetres);
+    /** Two measured lengths on the ruler, millimetres; a thousandth of one is rounding of the outline, not of the ruler. */
+    private Reading pair(String id, String label, double first, double second) {
+        RulerStep ruler = plan.project().step();
+        Length across = ruler.nearest(Length.nearestToMillimetres(first));
+        Length down = ruler.nearest(Length.nearestToMillimetres(second));
+        boolean rounded = Math.abs(across.toMillimetres() - first) > EXACT || Math.abs(down.toMillimetres() - second) > EXACT;
+        return new Reading(id, label, across, Optional.of(down), "", Optional.empty(), rounded);
     }
 
     static void glue(RunSheet sheet) {

@@ -241,13 +241,14 @@ class FoldedDesignsTest {
     @Test
     void squashFold_isOneCellClosed_atAnyLength() {
         for (String squares : List.of("1", "3", "5")) {
-            Plan plan = Plans.plan(Plans.project("squash-fold").withSet("squares", squares).withSet("cell", "1 1/2 in"));
+            Plan plan = Plans.plan(Plans.project("squash-fold").withSet("squares", squares).withSet("grid", "2 in"));
             int n = Integer.parseInt(squares);
             assertEquals(n + 1 + 4 * n, plan.folded().assembly().panels().size());
             assertEquals(List.of(), plan.folded().faults());
-            assertEquals(Length.ofInches(3, 2), plan.closedWidth().orElseThrow());
+            double cell = 50.8 / Math.sqrt(2);
+            assertEquals(cell, plan.closedWidth().orElseThrow().toMillimetres(), 1e-5);
             double area = plan.pieces().get("base").pattern().outline().getArea();
-            assertEquals((3 * n + 1) * 38.1 * 38.1, area, 1e-2);
+            assertEquals((3 * n + 1) * cell * cell, area, 1e-2);
         }
     }
 
@@ -289,8 +290,8 @@ class FoldedDesignsTest {
     void angleOff_isRefusedWithTheVertexAndTheAngle() {
         String text = BuiltInDesigns.text("squash-fold");
         String upright = text.lines().filter(line -> line.contains("{id: \"upright{i}\"")).findFirst().orElseThrow();
-        String lower = upright.replace("x: 2 * i * half,", "x: 2 * i * half, from: 2 * half, to: 4 * half,");
-        String slanting = upright.replace("x: 2 * i * half,", "line: [[(2 * i - 1/10) * half, 0 mm], [2 * i * half, 2 * half]],");
+        String lower = upright.replace("x: i * grid,", "x: i * grid, from: grid, to: 2 * grid,");
+        String slanting = upright.replace("x: i * grid,", "line: [[(i - 1/20) * grid, 0 mm], [i * grid, grid]],");
         List<String> problems = DesignFileReader.read("mine.yaml", text.replace(upright, lower + "\n" + slanting)).problems().stream().map(Problem::text).toList();
         assertTrue(problems.stream().anyMatch(problem -> problem.matches(".*every other angle adds up to 1(77|82)\\.\\d° instead of 180°.*")), problems.toString());
     }
