@@ -56,10 +56,19 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         for (Side side : glue.edges()) {
             Geometry strip = RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side)));
             List<Polygon> areas = polygons(strip).stream().flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream()).toList();
-            double share = strip.getArea() > 0 ? areas.stream().mapToDouble(Polygon::getArea).sum() / strip.getArea() : 0;
-            glued.add(new Strip(side, share, areas));
+            glued.add(new Strip(side, share(part, side, place, host), areas));
         }
         return new GluePatch(lying, glued, polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
+    }
+
+    /** How much of an edge lies on the other panel, its ends left out: there the strips of the neighbouring edges lie. */
+    private static double share(Panel part, Side side, RigidMotion place, Polygon host) {
+        Envelope middle = strip(part.bounds(), side);
+        boolean upright = side == Side.LEFT || side == Side.RIGHT;
+        middle.expandBy(upright ? 0 : -Math.min(STRIP, middle.getWidth() / 3), upright ? -Math.min(STRIP, middle.getHeight() / 3) : 0);
+        Geometry strip = RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(middle));
+        double lying = polygons(strip).stream().mapToDouble(piece -> RobustOverlay.intersection(Footprints.of(piece, place), host).getArea()).sum();
+        return strip.getArea() > 0 ? lying / strip.getArea() : 0;
     }
 
     private static Envelope strip(Envelope box, Side side) {

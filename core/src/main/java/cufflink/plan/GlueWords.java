@@ -8,7 +8,7 @@ import java.util.function.DoublePredicate;
 
 /** Which edges take glue, called as the picture of the step shows them. */
 final class GlueWords {
-    /** Shares of an edge's strip beyond which it takes glue all along, or more than the ends that belong to its neighbours. */
+    /** Shares of an edge beyond which it takes glue all along, or worth naming. */
     private static final double ALL = 0.97;
     private static final double SOME = 0.2;
 
