@@ -6,9 +6,12 @@ import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -21,6 +24,9 @@ import org.locationtech.jts.geom.Polygon;
 public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
     /** Width of a strip of glue, millimetres: 1/4 in (common practice). */
     private static final double STRIP = 6.35;
+    /** Shares of an edge at either end that are left out, and of the way to the middle by which it is looked at inside the paper. */
+    private static final double ENDS = 1.0 / 6;
+    private static final double INSET = 0.02;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /**
@@ -63,12 +69,21 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
 
     /** How much of an edge lies on the other panel, its ends left out: there the strips of the neighbouring edges lie. */
     private static double share(Panel part, Side side, RigidMotion place, Polygon host) {
-        Envelope middle = strip(part.bounds(), side);
-        boolean upright = side == Side.LEFT || side == Side.RIGHT;
-        middle.expandBy(upright ? 0 : -Math.min(STRIP, middle.getWidth() / 3), upright ? -Math.min(STRIP, middle.getHeight() / 3) : 0);
-        Geometry strip = RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(middle));
-        double lying = polygons(strip).stream().mapToDouble(piece -> RobustOverlay.intersection(Footprints.of(piece, place), host).getArea()).sum();
-        return strip.getArea() > 0 ? lying / strip.getArea() : 0;
+        LineSegment edge = Footprints.side(part.bounds(), side);
+        Coordinate centre = part.bounds().centre();
+        LineSegment inside = new LineSegment(towards(edge.pointAlong(ENDS), centre), towards(edge.pointAlong(1 - ENDS), centre));
+        Geometry paper = RobustOverlay.intersection(line(inside), part.outline());
+        LineSegment lying = Footprints.of(inside, place);
+        Geometry on = RobustOverlay.intersection(line(lying), RobustOverlay.intersection(Footprints.of(part.outline(), place), host));
+        return paper.getLength() > 0 ? on.getLength() / paper.getLength() : 0;
+    }
+
+    private static Coordinate towards(Coordinate at, Coordinate centre) {
+        return new LineSegment(at, centre).pointAlong(INSET);
+    }
+
+    private static LineString line(LineSegment segment) {
+        return FACTORY.createLineString(new Coordinate[] {segment.p0, segment.p1});
     }
 
     private static Envelope strip(Envelope box, Side side) {

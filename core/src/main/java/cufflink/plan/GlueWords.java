@@ -10,7 +10,7 @@ import java.util.function.DoublePredicate;
 final class GlueWords {
     /** Shares of an edge beyond which it takes glue all along, or worth naming. */
     private static final double ALL = 0.97;
-    private static final double SOME = 0.2;
+    private static final double SOME = 0.02;
 
     private GlueWords() {
     }

@@ -64,6 +64,7 @@ public final class BenchScreen extends BorderPane implements Screen {
         setRight(Rows.scroll(readOut, "right-scroll"));
         setBottom(new RunStripPane(work, listening));
         listening.to(work.planProperty(), is -> show(is));
+        WorkKeys.install(this, listening, work::next);
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
     }
@@ -234,7 +235,7 @@ public final class BenchScreen extends BorderPane implements Screen {
 
     private boolean onPlainKey(KeyCode code) {
         switch (code) {
-            case SPACE, RIGHT -> work.next();
+            case RIGHT -> work.next();
             case BACK_SPACE, LEFT -> work.previous();
             case T -> actions.table();
             case HOME -> actions.shelf();

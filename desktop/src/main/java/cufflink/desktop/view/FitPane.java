@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
@@ -13,16 +14,22 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
 import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
 
 /** What the project is fitted to: the four ways in, and what each needs to know. */
 final class FitPane extends VBox {
@@ -35,9 +42,16 @@ final class FitPane extends VBox {
         }
     }
 
+    private static final int LIMIT_LINES = 6;
+    private static final double LINE = 1.5;
+
     private final Workspace work;
     private final VBox details = new VBox();
     private final ToggleGroup group = new ToggleGroup();
+    private final List<Consumer<Plan>> refreshers = new ArrayList<>();
+    private final Fractions limit = new Fractions("", "limit");
+    private final StackPane limitBox = new StackPane(limit);
+    private Way built;
     private boolean showing;
 
     FitPane(Workspace work, Listening listening) {
@@ -58,6 +72,9 @@ final class FitPane extends VBox {
         }
         getChildren().addAll(Rows.heading("Fit it to"), ways, details);
         details.getStyleClass().add("fit-details");
+        // Room for the longest, so that the rows below stay where they are while the numbers in it change.
+        limitBox.setMinHeight(LIMIT_LINES * Font.getDefault().getSize() * LINE);
+        limitBox.setAlignment(Pos.TOP_LEFT);
         listening.to(work.planProperty(), is -> show(is));
         show(work.plan());
     }
@@ -103,27 +120,53 @@ final class FitPane extends VBox {
         showing = true;
         Way way = way(plan.project().wish());
         group.getToggles().stream().filter(toggle -> toggle.getUserData() == way).forEach(group::selectToggle);
-        details.getChildren().clear();
-        Wish wish = plan.project().wish();
-        if (wish instanceof Wish.InEnvelope in) {
-            details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, in.envelope().name(), size -> new Wish.InEnvelope(size, in.ease()))));
-            Stepper ease = new Stepper("Ease", by -> setWish(new Wish.InEnvelope(in.envelope(), Length.longer(Length.ZERO, in.ease().plus(plan.project().step().length().times(by))))),
-                    text -> length(text, length -> new Wish.InEnvelope(in.envelope(), length)));
-            ease.setValue(plan.format().number(in.ease()), plan.format().text(in.ease()));
-            details.getChildren().add(Rows.row("Ease", ease));
-        } else if (wish instanceof Wish.FromSheet sheet) {
-            details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, sheet.name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet.sheets()))));
-            Stepper count = new Stepper("Sheets", by -> setWish(new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), Math.max(1, sheet.sheets() + by))),
-                    text -> count(text, number -> new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), number)));
-            count.setValue(String.valueOf(sheet.sheets()), String.valueOf(sheet.sheets()));
-            details.getChildren().add(Rows.row("How many", count));
-        } else if (wish instanceof Wish.Holding holding) {
-            details.getChildren().add(Rows.row("It holds", items(holding.item())));
+        if (way != built) {
+            built = way;
+            build(way);
         }
-        if (!plan.fit().limit().isEmpty()) {
-            details.getChildren().add(Rows.text(plan.fit().limit() + " " + plan.fit().lift(), "limit"));
-        }
+        refreshers.forEach(refresher -> refresher.accept(plan));
+        limit.setText((plan.fit().limit() + " " + plan.fit().lift()).strip());
         showing = false;
+    }
+
+    /** The rows of a way. They stay while the way does: a list that is open, and the keyboard in it, survive the change that they make. */
+    private void build(Way way) {
+        refreshers.clear();
+        details.getChildren().clear();
+        switch (way) {
+            case FINISHED -> {
+                // The two finished measures are rows among the measures.
+            }
+            case ENVELOPE -> {
+                details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, () -> envelope().envelope().name(), size -> new Wish.InEnvelope(size, envelope().ease()))));
+                Stepper ease = new Stepper("Ease", by -> setWish(new Wish.InEnvelope(envelope().envelope(), Length.longer(Length.ZERO, envelope().ease().plus(work.project().step().length().times(by))))),
+                        text -> length(text, length -> new Wish.InEnvelope(envelope().envelope(), length)));
+                refreshers.add(plan -> ease.setValue(plan.format().number(envelope().ease()), plan.format().text(envelope().ease())));
+                details.getChildren().add(Rows.row("Ease", ease));
+            }
+            case SHEET -> {
+                details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet().sheets()))));
+                Stepper count = new Stepper("Sheets", by -> setWish(fromSheets(Math.max(1, sheet().sheets() + by))), text -> count(text, this::fromSheets));
+                refreshers.add(plan -> count.setValue(String.valueOf(sheet().sheets()), String.valueOf(sheet().sheets())));
+                details.getChildren().add(Rows.row("How many", count));
+            }
+            case CONTENTS -> details.getChildren().add(Rows.row("It holds", items()));
+        }
+        if (way != Way.FINISHED) {
+            details.getChildren().add(limitBox);
+        }
+    }
+
+    private Wish.InEnvelope envelope() {
+        return (Wish.InEnvelope) work.project().wish();
+    }
+
+    private Wish.FromSheet sheet() {
+        return (Wish.FromSheet) work.project().wish();
+    }
+
+    private Wish fromSheets(int sheets) {
+        return new Wish.FromSheet(sheet().name(), sheet().width(), sheet().height(), sheets);
     }
 
     private void setWish(Wish wish) {
@@ -147,11 +190,11 @@ final class FitPane extends VBox {
         return work.change(project -> project.withWish(make.apply(Integer.parseInt(text.strip()))));
     }
 
-    private ComboBox<String> sizes(Kind kind, String chosen, Function<NamedSize, Wish> make) {
+    private ComboBox<String> sizes(Kind kind, Supplier<String> chosen, Function<NamedSize, Wish> make) {
         ComboBox<String> box = new ComboBox<>();
-        List<NamedSize> known = PublishedSizes.of(kind);
-        known.forEach(size -> box.getItems().add(size.name()));
-        box.setValue(chosen);
+        box.setId("fit-size");
+        PublishedSizes.of(kind).forEach(size -> box.getItems().add(size.name()));
+        refreshers.add(plan -> box.setValue(chosen.get()));
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing) {
                 PublishedSizes.named(kind, is).ifPresent(size -> work.change(project -> project.withWish(make.apply(size))));
@@ -160,11 +203,12 @@ final class FitPane extends VBox {
         return box;
     }
 
-    private ComboBox<String> items(Contents chosen) {
+    private ComboBox<String> items() {
         ComboBox<String> box = new ComboBox<>();
+        box.setId("fit-item");
         box.setEditable(true);
         Contents.known().forEach(item -> box.getItems().add(item.name()));
-        box.setValue(chosen.name());
+        refreshers.add(plan -> box.setValue(((Wish.Holding) plan.project().wish()).item().name()));
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing && is != null) {
                 LengthReading<Contents> read = Contents.read(is, work.project().unit());

@@ -125,6 +125,7 @@ public final class JobsScreen extends BorderPane implements Screen {
         setBottom(new JobStripPane(found, listening, format));
         listening.to(found.sheetsProperty(), change -> picture.repaint());
         listening.to(found.jobProperty(), change -> picture.repaint());
+        WorkKeys.install(this, listening, found::next);
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
     }
 
@@ -155,7 +156,7 @@ public final class JobsScreen extends BorderPane implements Screen {
     private boolean onPlainKey(KeyCode code) {
         JobWork found = work.orElseThrow();
         switch (code) {
-            case SPACE, RIGHT -> found.next();
+            case RIGHT -> found.next();
             case BACK_SPACE, LEFT -> found.previous();
             case X -> found.setDone(found.job().cutting().map(cutting -> !cutting.done().get(found.job().sheet())).orElse(true));
             case T -> actions.jobTable();

@@ -7,6 +7,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.plan.Plan;
 import cufflink.score.ScoreSetup;
+import cufflink.score.Slant;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -35,8 +36,19 @@ public final class ListCsv {
     /** One line for each score, fence by fence. */
     public static String scoreList(Plan plan) {
         LengthFormat format = plan.format();
-        List<List<Object>> rows = plan.scores().stream().flatMap(setup -> setup.positions().stream().map(position -> scoreRow(plan, setup, position, format))).toList();
+        List<List<Object>> rows = plan.scores().stream().flatMap(setup -> Stream.concat(setup.positions().stream().map(position -> scoreRow(plan, setup, position, format)),
+                setup.slants().stream().map(slant -> slantRow(plan, setup, slant)))).toList();
         return CsvWriter.write(List.of("piece", "face up", "turned over", "quarter turn", "score", "fold", "at mm", "at", "from mm", "to mm"), rows);
+    }
+
+    /** A slanting score has no place at the fence: where it is marked stands under "at". */
+    private static List<Object> slantRow(Plan plan, ScoreSetup setup, Slant slant) {
+        return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(), setup.mirrored() ? "yes" : "no", "no", slant.score(), slant.fold().word(), "",
+                "from " + mark(plan, slant.from()) + " to " + mark(plan, slant.to()), "", "");
+    }
+
+    private static String mark(Plan plan, Slant.Mark mark) {
+        return plan.project().step().text(mark.at()) + " on the " + mark.edge().word() + " edge";
     }
 
     private static List<Object> scoreRow(Plan plan, ScoreSetup setup, ScoreSetup.Position position, LengthFormat format) {
