@@ -63,6 +63,10 @@ public final class CreasePatternBuilder {
 
     private Outcome<CreasePattern> build() {
         scoresInside();
+        cutOutsWhole();
+        if (problems.stream().anyMatch(Problem::isError)) {
+            return Outcome.failed(problems);
+        }
         Geometry rest = remaining();
         if (!(rest instanceof Polygon outline) || outline.isEmpty()) {
             problems.add(problem(rest.isEmpty() ? "Nothing is left of this piece." : "The cuts divide this piece into " + rest.getNumGeometries() + ".",
@@ -88,6 +92,16 @@ public final class CreasePatternBuilder {
                     && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
             if (!inside) {
                 problems.add(problem("Score " + score.id() + " lies beyond the piece.", "Change the measures it is made of."));
+            }
+        }
+    }
+
+    /** A cut-out that crosses itself has no inside. */
+    private void cutOutsWhole() {
+        for (CutOut cutOut : piece.cutOuts()) {
+            Polygon shape = CutShapes.polygon(cutOut, FACTORY);
+            if (!shape.isValid() || shape.getArea() <= 0) {
+                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.", "Give its corners in order, once round the opening."));
             }
         }
     }

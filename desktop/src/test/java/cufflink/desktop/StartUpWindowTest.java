@@ -61,7 +61,7 @@ class StartUpWindowTest extends WindowDriver {
         Path broken = Files.writeString(designs.resolve("broken.yaml"), "id: [");
         byte[] before = Files.readAllBytes(bowTie);
         again();
-        assertEquals(2, robot.lookup(".shelf-refused").queryAll().size());
+        waitFor(() -> robot.lookup(".shelf-refused").queryAll().size() == 2);
         assertTrue(robot.lookup(".shelf-refused").lookup(".shelf-card-title").queryAllAs(Labeled.class).stream().anyMatch(title -> title.getText().contains("bow-tie.yaml")));
         assertArrayEquals(before, Files.readAllBytes(bowTie));
         assertEquals("id: [", Files.readString(broken));
