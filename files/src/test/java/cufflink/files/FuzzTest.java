@@ -35,7 +35,6 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestReporter;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -72,7 +71,7 @@ class FuzzTest {
     }
 
     /** Feeds mutations to a reader, and reports the slowest. */
-    private void feed(String kind, List<String> texts, Function<String, Outcome<?>> reader, TestReporter reporter) {
+    private void feed(String kind, List<String> texts, Function<String, Outcome<?>> reader) {
         long slowest = 0;
         int taken = 0;
         for (int round = 0; round < ROUNDS; round++) {
@@ -84,7 +83,7 @@ class FuzzTest {
             assertEquals(List.of(), outcome.problems().stream().filter(problem -> problem.fault().isPresent()).toList(), text);
             assertFalse(outcome.problems().stream().anyMatch(problem -> problem.text().contains("Exception") || problem.text().contains("java.")), outcome.problems().toString());
         }
-        reporter.publishEntry(kind, ROUNDS + " read, " + taken + " accepted, the slowest in " + slowest / 1_000_000 + " ms");
+        System.out.println(kind + ": " + ROUNDS + " read, " + taken + " accepted, the slowest in " + slowest / 1_000_000 + " ms");
     }
 
     private Path written(String name, String text) {
@@ -96,12 +95,12 @@ class FuzzTest {
     }
 
     @Test
-    void designs(TestReporter reporter) {
-        feed("designs", BuiltInDesigns.all().stream().map(design -> BuiltInDesigns.text(design.id())).toList(), text -> DesignFileReader.read("fuzz.yaml", text), reporter);
+    void designs() {
+        feed("designs", BuiltInDesigns.all().stream().map(design -> BuiltInDesigns.text(design.id())).toList(), text -> DesignFileReader.read("fuzz.yaml", text));
     }
 
     @Test
-    void projects(TestReporter reporter) throws IOException {
+    void projects() throws IOException {
         DesignLibrary library = DesignLibrary.builtIn();
         List<String> texts = BuiltInDesigns.all().stream().map(design -> ProjectWriter.text(Project.of(design, RulerStep.SIXTEENTH_INCH).withCopies(3))).toList();
         feed("projects", texts, text -> {
@@ -109,33 +108,33 @@ class FuzzTest {
             Outcome<Plan> plan = ProjectReader.read(file, library).then(Planner::plan);
             plan.value().ifPresent(PlanText::of);
             return plan;
-        }, reporter);
+        });
         byte[] last = Files.readAllBytes(folder.resolve("fuzz.json"));
         ProjectReader.read(folder.resolve("fuzz.json"), library);
         assertArrayEquals(last, Files.readAllBytes(folder.resolve("fuzz.json")));
     }
 
     @Test
-    void jobs(TestReporter reporter) {
-        feed("jobs", List.of(JobFile.text(JobFileTest.halfCut())), text -> JobFile.read(written("job.json", text)), reporter);
+    void jobs() {
+        feed("jobs", List.of(JobFile.text(JobFileTest.halfCut())), text -> JobFile.read(written("job.json", text)));
     }
 
     @Test
-    void stashTables(TestReporter reporter) {
+    void stashTables() {
         String table = StashCsv.write(new Stash(List.of(StashDatabaseTest.SHEETS.withId(1), StashDatabaseTest.SHEETS.withCount(2).withId(2))));
-        feed("stash tables", List.of(table), text -> StashCsv.read(written("stash.csv", text), LengthUnit.INCH), reporter);
+        feed("stash tables", List.of(table), text -> StashCsv.read(written("stash.csv", text), LengthUnit.INCH));
     }
 
     @Test
-    void cuttingTables(TestReporter reporter) {
+    void cuttingTables() {
         Path stock = written("stock.csv", "id,material,width,height,count,offcut,direction\nletter,card,8 1/2,11,,no,no\n");
         feed("cutting tables", List.of("id,quantity,width,height,material,direction\nfront,4,4 1/4,5 1/2,card,no\nband,2,11,2,card,yes\n"),
-                text -> CutJobReader.read(written("pieces.csv", text), stock, 2, GrainRule.PREFER, Optional.empty()), reporter);
+                text -> CutJobReader.read(written("pieces.csv", text), stock, 2, GrainRule.PREFER, Optional.empty()));
     }
 
     /** Numbers that a maker might type into any measure of any design. */
     @Test
-    void measures(TestReporter reporter) {
+    void measures() {
         String[] typed = {"0", "-1 in", "1/64", "3", "97 mm", "1000 in", "0.0001 mm", "12", "1e9", "90°", "abc", ""};
         long slowest = 0;
         for (int round = 0; round < ROUNDS; round++) {
@@ -151,6 +150,6 @@ class FuzzTest {
             slowest = Math.max(slowest, System.nanoTime() - start);
             assertEquals(List.of(), plan.problems().stream().filter(problem -> problem.fault().isPresent()).toList(), design.id() + " " + project.set());
         }
-        reporter.publishEntry("measures", ROUNDS + " planned, the slowest in " + slowest / 1_000_000 + " ms");
+        System.out.println("measures: " + ROUNDS + " planned, the slowest in " + slowest / 1_000_000 + " ms");
     }
 }

@@ -22,6 +22,9 @@ final class Migrations {
         if (version > NEWEST) {
             throw new StashUnusable("The stash was kept by a newer Cufflink (version " + version + " of its file; this one knows " + NEWEST + "). It was not touched; use the newer one.", null);
         }
+        if (version < 0) {
+            throw new StashUnusable("The stash is damaged: the version of its file cannot be read. It was not touched; look for an older copy.", null);
+        }
         for (int next = version + 1; next <= NEWEST; next++) {
             try (Statement statement = connection.createStatement()) {
                 for (String command : script(next).split(";")) {
