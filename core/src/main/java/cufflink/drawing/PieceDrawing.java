@@ -20,6 +20,10 @@ import org.locationtech.jts.geom.Polygon;
 
 /** Draws a flat piece: its outline with what is cut away, its scores with their marks, its panels with their names and widths. */
 public final class PieceDrawing {
+    /** Points that one and two lines of a panel's name and size take. */
+    private static final double ONE_LINE = 16;
+    private static final double TWO_LINES = 34;
+
     private final SizedDesign.Piece piece;
     private final CreasePattern pattern;
     private final boolean mirrored;
@@ -141,10 +145,10 @@ public final class PieceDrawing {
         for (Panel panel : pattern.panels()) {
             Spot centre = spot(panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
             String size = format.number(level ? panel.height() : panel.width());
-            if (panel.bounds().getWidth() < size.length() * 7 * point) {
+            if (panel.bounds().getWidth() < size.length() * 7 * point || panel.bounds().getHeight() < ONE_LINE * point) {
                 continue;
             }
-            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point;
+            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point && panel.bounds().getHeight() > TWO_LINES * point;
             if (room) {
                 shapes.add(Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
             }

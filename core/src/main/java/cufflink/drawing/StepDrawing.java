@@ -91,6 +91,9 @@ public final class StepDrawing {
         Picture flat = flat(setup.piece(), setup.mirrored());
         Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
         List<Shape> shapes = new ArrayList<>();
+        if (!setup.slants().isEmpty()) {
+            shapes.add(uncut(lying));
+        }
         for (Shape shape : lying.shapes()) {
             if (shape instanceof Shape.Path path && (isNow(shape.id()) || isNow(shape.id() + Slanting.FROM) || isNow(shape.id() + Slanting.TO))) {
                 shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
@@ -114,6 +117,11 @@ public final class StepDrawing {
             bounds.expandToInclude(width, height);
         }
         return new Picture(bounds, point, shapes);
+    }
+
+    /** The sheet before anything is cut away: its edges carry the marks. */
+    private static Shape uncut(Picture lying) {
+        return Shape.rectangle("sheet", Ink.WASTE, 0, 0, lying.width(), lying.height(), Optional.empty(), Optional.of(Ink.CUT));
     }
 
     /** The line from mark to mark, and the mark that is next. */

@@ -60,9 +60,9 @@ public enum RulerStep {
         return mark(value) + LengthFormat.of(unit).number(nearest(value));
     }
 
-    /** Two lengths as a size on this ruler, such as "4 1/4 × ≈ 5 1/2 in". */
+    /** Two lengths as a size on this ruler, "4 1/4 × 5 1/2 in", marked as {@link #text} does if either is rounded. */
     public String size(Length width, Length height) {
-        return number(width) + " × " + text(height);
+        return (has(width) ? mark(height) : mark(width)) + LengthFormat.of(unit).size(nearest(width), nearest(height));
     }
 
     private String mark(Length value) {

@@ -31,6 +31,7 @@ final class ScreenShot {
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
     private static final String BEHIND = "half-open-behind:";
+    private static final String STEP = "step:";
 
     /** Milliseconds until a view has come to rest, and until a job is laid out. */
     private static final int REST = 900;
@@ -48,8 +49,8 @@ final class ScreenShot {
 
     /** Goes to the view, waits until it has come to rest, and writes a PNG. */
     void take(String view, Path file) {
-        if (!VIEWS.contains(view) && !isOfDesign(view)) {
-            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN.");
+        if (!VIEWS.contains(view) && !isOfDesign(view) && !isStep(view)) {
+            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP + "PROJECT or DESIGN:NUMBER.");
             Platform.exit();
             return;
         }
@@ -70,6 +71,19 @@ final class ScreenShot {
         rest.play();
     }
 
+    /** A step of a project, or of a new project of a design: {@code step:Meteor:4}, {@code step:waterfall:6}. */
+    private void step(String[] parts) {
+        resume(parts[1]);
+        if (screens.work() == null) {
+            DesignLibrary.builtIn().find(parts[1]).value().ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
+        }
+        screens.work().goTo(Integer.parseInt(parts[2]) - 1);
+    }
+
+    private static boolean isStep(String view) {
+        return view.matches(STEP + "[^:]+:[1-9]\\d?");
+    }
+
     private static boolean isOfDesign(String view) {
         return view.startsWith(OPEN) || view.startsWith(BEHIND);
     }
@@ -85,6 +99,9 @@ final class ScreenShot {
     private void goTo(String view) {
         if (isOfDesign(view)) {
             design(view.substring(view.indexOf(':') + 1), view.startsWith(BEHIND));
+            return;
+        } else if (isStep(view)) {
+            step(view.split(":"));
             return;
         }
         switch (view) {

@@ -21,6 +21,7 @@ final class MessageBar extends HBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         Button away = new Button("✕");
         away.getStyleClass().add("message-close");
+        away.setMinWidth(USE_PREF_SIZE);
         away.setAccessibleText("Put this message away");
         away.setOnAction(press -> putAway.run());
         getChildren().addAll(words, away);

@@ -57,6 +57,7 @@ final class ReadOutPane extends VBox {
         Label phase = Rows.heading(now.phase().title() + ", step " + now.number() + " of " + work.plan().run().size());
         Fractions title = new Fractions(now.title(), "step-title");
         FlowPane numbers = new FlowPane();
+        numbers.setMinWidth(0); // otherwise as wide as the longest label in one line
         numbers.getStyleClass().addAll("numbers", now.readings().size() > MANY ? "numbers-many" : now.readings().stream().anyMatch(reading -> reading.size().isPresent()) ? "numbers-sizes" : "numbers-few");
         for (int i = 0; i < now.readings().size(); i++) {
             numbers.getChildren().add(number(now.readings().get(i), i));

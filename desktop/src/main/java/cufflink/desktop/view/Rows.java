@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** The rows that side panes are made of: a name on the left, a value or control on the right. */
 final class Rows {
@@ -35,7 +36,8 @@ final class Rows {
     }
 
     /** A side pane that scrolls up and down only. */
-    static ScrollPane scroll(Node content, String style) {
+    static ScrollPane scroll(Region content, String style) {
+        content.setMinWidth(0); // as wide as the pane, whatever is in it: text wraps instead of running out of sight
         ScrollPane scroll = new ScrollPane(content);
         scroll.getStyleClass().addAll("side-scroll", style);
         scroll.setFitToWidth(true);

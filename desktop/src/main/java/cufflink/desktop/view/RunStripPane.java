@@ -26,7 +26,7 @@ final class RunStripPane extends ScrollPane {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
 
-    private static final int MOST_LETTERS = 31;
+    private static final int MOST_LETTERS = 28;
 
     private final Workspace work;
     private final HBox phases = new HBox();

@@ -120,7 +120,7 @@ public final class StashScreen extends BorderPane implements Screen {
         return button;
     }
 
-    private Node side() {
+    private VBox side() {
         VBox side = new VBox();
         side.getStyleClass().add("stash-side");
         line.setId("offcut-line");
