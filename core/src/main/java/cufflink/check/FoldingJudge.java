@@ -18,8 +18,8 @@ final class FoldingJudge implements Judge {
                 Problem first = piece.problems().get(0);
                 checks.add(Check.bad(id, Optional.empty(), label + " does not fold: " + first.what(), first.remedy(), Optional.empty()));
             } else if (!piece.pattern().hinges().isEmpty() && piece.flat().isPresent()) {
-                checks.add(Check.good(id, label + " folds flat: " + piece.flat().get().order().size() + " panels, " + piece.stages().size()
-                        + (piece.stages().size() == 1 ? " fold" : " folds") + ", nothing in the way."));
+                checks.add(Check.good(id, label + " folds flat: " + piece.flat().get().order().size() + " panels, " + piece.folds()
+                        + (piece.folds() == 1 ? " fold" : " folds") + ", nothing in the way."));
             } else if (!piece.pattern().hinges().isEmpty()) {
                 checks.add(Check.watch(id, Optional.empty(), label + " does not lie flat after its last fold.", "Fold it shut to see its closed size."));
             }

@@ -227,6 +227,13 @@ public final class StepDrawing {
             shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
         }
         patch.glued().forEach(strip -> shapes.add(new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));
-        return flat.with(shapes.stream().<Shape>map(shape -> mirrored ? shape.moved(spot -> mirror(spot, flat)) : shape).toList());
+        List<Shape> drawn = new ArrayList<>(flat.shapes());
+        Envelope bounds = new Envelope(flat.bounds());
+        for (Shape.Area shape : shapes) {
+            Shape.Area lying = mirrored ? shape.moved(spot -> mirror(spot, flat)) : shape;
+            lying.corners().forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
+            drawn.add(lying);
+        }
+        return new Picture(bounds, point, drawn);
     }
 }

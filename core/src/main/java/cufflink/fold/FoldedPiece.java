@@ -4,6 +4,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A piece from flat to folded.
@@ -27,6 +28,16 @@ public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<Fl
     /** The panel that stays on the table. */
     public String anchor() {
         return assembly.anchor().panel();
+    }
+
+    /** Whether a step only creases: the next one opens it again. */
+    public boolean isCreasing(int stage) {
+        return stage + 1 < stages.size() && stages.get(stage + 1).step().opens() && !stages.get(stage).step().opens();
+    }
+
+    /** How many steps fold and stay folded. */
+    public int folds() {
+        return (int) IntStream.range(0, stages.size()).filter(stage -> !isCreasing(stage) && !stages.get(stage).step().opens()).count();
     }
 
     /** The state after the last step. */

@@ -83,7 +83,7 @@ final class RunSheet {
             String label = plan.design().piece(piece.pattern().piece()).label();
             for (int i = 0; i < piece.stages().size(); i++) {
                 FoldStage stage = piece.stages().get(i);
-                if (isCreasing(piece.stages(), i)) {
+                if (piece.isCreasing(i)) {
                     creasing(piece, i);
                     continue;
                 } else if (stage.step().opens()) {
@@ -97,11 +97,6 @@ final class RunSheet {
         }
     }
 
-    /** Whether a step only creases: the next one opens it again. */
-    private static boolean isCreasing(List<FoldStage> stages, int i) {
-        return i + 1 < stages.size() && stages.get(i + 1).step().opens() && !stages.get(i).step().opens();
-    }
-
     /** All creases in a row that are folded over and opened again, as one step, told at the first of them. */
     private void creasing(FoldedPiece piece, int first) {
         List<FoldStage> stages = piece.stages();
@@ -110,7 +105,7 @@ final class RunSheet {
         }
         List<String> says = new ArrayList<>();
         List<String> creases = new ArrayList<>();
-        for (int i = first; isCreasing(stages, i); i += 2) {
+        for (int i = first; piece.isCreasing(i); i += 2) {
             creases.addAll(stages.get(i).step().creases());
             says.add(stages.get(i).step().say());
         }

@@ -12,6 +12,7 @@ import cufflink.drawing.RulerDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.SheetDrawing;
 import cufflink.drawing.StepDrawing;
+import cufflink.drawing.View;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -28,6 +29,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Envelope;
@@ -177,9 +179,11 @@ public final class HandOutWriter {
         for (RunStep step : steps(Phase.SCORE)) {
             ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
-            Picture ruler = ruler(piece, setup, 0.5);
+            DoubleFunction<Picture> drawn = setup.slants().isEmpty() ? point -> ruler(piece, setup, point)
+                    : point -> StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.TILTED, true), point);
+            Picture ruler = drawn.apply(0.5);
             double scale = Math.min(flow.width() / ruler.width(), 190 / ruler.height());
-            Picture fitted = ruler(piece, setup, 1 / scale);
+            Picture fitted = drawn.apply(1 / scale);
             flow.ensure(fitted.height() * scale + 60);
             flow.text(step.title(), 12.5, 0, true);
             flow.text(step.text(), TEXT, 0, false);
