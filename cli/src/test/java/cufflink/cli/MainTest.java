@@ -45,7 +45,7 @@ class MainTest {
         Answer answer = run("plan", design, "--format", "json", "--mats", "2", "--reveal", "1/8in");
         assertEquals(0, answer.status, answer.err);
         JsonNode root = answer.json();
-        for (String field : List.of("design", "target", "measures", "pieces", "mats", "closed", "fold", "pockets", "checks", "layout", "run", "problems")) {
+        for (String field : List.of("design", "target", "measures", "pieces", "mats", "closed", "fold", "pockets", "checks", "layout", "run", "problems", "changed")) {
             assertTrue(root.has(field), field);
         }
         JsonNode piece = root.path("pieces").get(0);
@@ -209,5 +209,42 @@ class MainTest {
         Answer answer = run("plan", wrong.toString());
         assertEquals(2, answer.status);
         assertTrue(answer.err.contains("there must be two more of one than of the other"), answer.err);
+    }
+
+    /** A number that was given and could not be used is told, and ends with 1. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"half-fold|--finish|1x1in|finish|1 × 1 in|2 × 2 in", "diamond-tree|--finish|5x7in|finish|5 × 7 in|5 × 5 in", "accordion|--set|panels=90|panels|90|24",
+            "half-fold|--set|width=1 in|width|1 in|2 in"})
+    void plan_numberThatCannotBe_isReportedAsChanged(String design, String option, String value, String measure, String given, String used) throws IOException {
+        Answer answer = run("plan", design, option, value, "--format", "json");
+        assertEquals(1, answer.status, answer.err);
+        JsonNode changed = answer.json().path("changed").get(0);
+        assertEquals(List.of(measure, given, used), List.of(changed.path("measure").asText(), changed.path("given").asText(), changed.path("used").asText()));
+        assertTrue(changed.path("why").asText().length() > 5);
+        assertTrue(run("plan", design, option, value).out.contains("Changed: " + measure + ", " + given + " was given, " + used + " is used."));
+    }
+
+    @Test
+    void plan_result_isAnsweredWithWhatToSetInstead() {
+        Answer answer = run("plan", "squash-fold", "--set", "cell=2in");
+        assertEquals(2, answer.status);
+        assertTrue(answer.err.contains("Set grid instead."), answer.err);
+    }
+
+    /** The examples of a practitioner's worked sizes: the closed side follows from the grid. */
+    @ParameterizedTest
+    @CsvSource({"Letter, in, 49.39", "12 in square, in, 53.88", "A4, mm, 52.33"})
+    void squashFold_fromASheet_closesAtGridOverRootTwo(String sheet, String unit, double side) throws IOException {
+        JsonNode answer = run("plan", "squash-fold", "--sheet", sheet, "--unit", unit, "--format", "json").json();
+        assertEquals(side, answer.path("closed").path("width").path("mm").asDouble(), 0.01);
+    }
+
+    @Test
+    void check_projectWithoutAPaper_saysWhatIsTaken(@TempDir Path folder) throws IOException {
+        Project project = Project.of(DesignLibrary.builtIn().find("back-fold-holder").orThrow(), RulerStep.SIXTEENTH_INCH);
+        Path file = Files.writeString(folder.resolve("holder.json"), ProjectWriter.text(project).replace("\"liner\" : {", "\"mat board\" : {"));
+        Answer answer = run("check", file.toString());
+        assertEquals(0, answer.status, answer.out);
+        assertTrue(answer.err.contains("no paper for “liner”"), answer.err);
     }
 }

@@ -2,12 +2,10 @@ package cufflink.desktop.view;
 
 import cufflink.check.Check;
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -16,13 +14,12 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** One project: size on the left, the bench in the middle, the read-out on the right, the run strip below. */
-public final class BenchScreen extends BorderPane implements Screen {
+public final class BenchScreen extends ListeningScreen {
     /** What the screen asks its window to do. */
     public interface Actions extends SizePane.Dialogs {
         void shelf();
@@ -36,7 +33,6 @@ public final class BenchScreen extends BorderPane implements Screen {
         void open();
     }
 
-    private final Listening listening = new Listening();
     private final Workspace work;
     private final Actions actions;
     private final BenchPane bench;
@@ -67,16 +63,6 @@ public final class BenchScreen extends BorderPane implements Screen {
         WorkKeys.install(this, listening, work::next);
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
-    }
-
-    @Override
-    public Parent root() {
-        return this;
-    }
-
-    @Override
-    public void leave() {
-        listening.end();
     }
 
     private void explainPicked(String id) {

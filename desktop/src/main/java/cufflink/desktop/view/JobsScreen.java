@@ -2,7 +2,6 @@ package cufflink.desktop.view;
 
 import cufflink.cut.Cut;
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.JobStore;
 import cufflink.desktop.store.ProjectStore;
@@ -14,17 +13,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 
 /** Jobs of many copies: what is made of what on the left, the sheet in hand on the bench, what to cut and to buy on the right, every sheet in the strip below. */
-public final class JobsScreen extends BorderPane implements Screen {
+public final class JobsScreen extends ListeningScreen {
     /** What the place asks its window to do. */
     public interface Actions extends Places.Actions {
         void newJob();
@@ -40,7 +37,6 @@ public final class JobsScreen extends BorderPane implements Screen {
         void jobHandOut();
     }
 
-    private final Listening listening = new Listening();
     private final Optional<JobWork> work;
     private final Actions actions;
     private final LengthFormat format;
@@ -75,16 +71,6 @@ public final class JobsScreen extends BorderPane implements Screen {
             setTop(Places.bar(Places.JOBS, actions, own));
             setCenter(MessageBar.over(empty(projects), message));
         });
-    }
-
-    @Override
-    public Parent root() {
-        return this;
-    }
-
-    @Override
-    public void leave() {
-        listening.end();
     }
 
     private ComboBox<JobStore.Kept> chooser(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open) {

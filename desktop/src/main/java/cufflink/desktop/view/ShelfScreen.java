@@ -22,20 +22,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The shelf: every design drawn from its own geometry, sorted by what it is for; the projects on the go; filters by paper and by use. */
-public final class ShelfScreen extends BorderPane implements Screen {
+public final class ShelfScreen extends ListeningScreen {
     private static final List<String> SHEETS = List.of("Letter", "A4", "12 in square", "8 in square");
 
     /** What the shelf asks its window to do. */
@@ -89,16 +87,6 @@ public final class ShelfScreen extends BorderPane implements Screen {
         middle.getStyleClass().add("shelf-middle");
         setCenter(MessageBar.over(middle, message));
         filter();
-    }
-
-    @Override
-    public Parent root() {
-        return this;
-    }
-
-    @Override
-    public void leave() {
-        // The shelf listens to nothing that outlives it.
     }
 
     private static int order(String group) {

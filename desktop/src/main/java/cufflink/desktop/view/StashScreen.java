@@ -1,7 +1,6 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.StashWork;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -20,7 +19,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
@@ -30,14 +28,13 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The stash: papers and offcuts drawn to one scale, filtered by kind, name and what fits; the entry picked and the history on the right. */
-public final class StashScreen extends BorderPane implements Screen {
+public final class StashScreen extends ListeningScreen {
     /** What the stash asks its window to do. */
     public interface Actions extends Places.Actions {
         /** Opens an entry to be changed. */
@@ -54,7 +51,6 @@ public final class StashScreen extends BorderPane implements Screen {
         void editStashTools();
     }
 
-    private final Listening listening = new Listening();
     private final StashWork work;
     private final Actions actions;
     private final LengthUnit unit;
@@ -94,16 +90,6 @@ public final class StashScreen extends BorderPane implements Screen {
         listening.to(work.stashProperty(), is -> show());
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show();
-    }
-
-    @Override
-    public Parent root() {
-        return this;
-    }
-
-    @Override
-    public void leave() {
-        listening.end();
     }
 
     private HBox topBar() {

@@ -1,21 +1,17 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Parent;
 import javafx.scene.control.Label;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** For work at arm's length: one step fills the screen, the next number is huge, one key goes on. */
-public final class TableScreen extends BorderPane implements Screen {
-    private final Listening listening = new Listening();
+public final class TableScreen extends ListeningScreen {
     private final TableSource source;
     private final PicturePane picture = new PicturePane(20, 6, 1.6);
     private final Fractions head = new Fractions("", "table-head");
@@ -46,16 +42,6 @@ public final class TableScreen extends BorderPane implements Screen {
         picture.show(point -> Optional.of(source.picture(point)));
         source.onChange(listening, this::show);
         show();
-    }
-
-    @Override
-    public Parent root() {
-        return this;
-    }
-
-    @Override
-    public void leave() {
-        listening.end();
     }
 
     private void show() {
