@@ -40,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -235,6 +236,28 @@ class FoldedDesignsTest {
         assertEquals(90, open.angle(new CreaseRef("b", "fold")), 1e-6);
         assertEquals(90, open.angle(new CreaseRef("bar", "centre")), 1e-6);
         assertEquals(4, new Folder(plan("slot-concertina").folded().assembly()).loops() + 1);
+    }
+
+    /** A practitioner's sizes, worked out apart from this program by simulation: strip, scores, travel. What is given is taken as it is. */
+    @ParameterizedTest
+    @CsvSource({"105 mm, 148 mm, 57 mm, 12 mm, 13 mm, 20 mm, 4, 199 mm, 57 69 81 93, 72 mm", "4.25 in, 5.5 in, 2.25 in, 0.5 in, 0.5 in, 0.75 in, 4, 8 in, 57.15 69.85 82.55 95.25, 3 in"})
+    void waterfall_worksOutTheStrip(String width, String height, String square, String step, String low, String band, int flaps, String strip, String scores, String travel) {
+        Plan plan = Plans.plan(Plans.metric("waterfall").withWish(new Wish.FinishedSize(Plans.length(width), Plans.length(height))).withSet("square", square).withSet("step", step).withSet("low", low)
+                .withSet("bandHeight", band).withSet("flaps", String.valueOf(flaps)));
+        assertEquals(List.of(), plan.changed());
+        assertEquals(Plans.length(strip), plan.design().piece("strip").height().length());
+        assertEquals(Plans.length(travel), plan.measures().length("travel"));
+        assertEquals(scores, plan.design().piece("strip").scores().stream().map(score -> String.valueOf(score.line().y1().toMillimetres()).replaceAll("\\.0$", "")).collect(Collectors.joining(" ")));
+        assertEquals(List.of(), plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList());
+        assertEquals(List.of(), plan.folded().faults());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"3", "5", "6", "7", "8"})
+    void waterfall_foldsAndMoves_withAnyNumberOfSquares(String flaps) {
+        Plan plan = Plans.plan(Plans.project("waterfall").withSet("flaps", flaps));
+        assertEquals(List.of(), plan.folded().faults());
+        assertEquals(List.of(), plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList());
     }
 
     /** Whole and halved cells add up to the row of squares; closed it is one cell. */
