@@ -113,7 +113,7 @@ final class JobPlace implements JobsScreen.Actions {
     @Override
     public void deleteJob() {
         open.ifPresent(kept -> {
-            if (screens.confirm("Delete “" + work.orElseThrow().job().name() + "”?", "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
+            if (screens.dialogs().confirm("Delete “" + work.orElseThrow().job().name() + "”?", "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
                 jobs.delete(kept.file());
                 List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream().filter(job -> !job.file().equals(kept.file())).toList();
                 open = rest.stream().findFirst();
@@ -134,7 +134,7 @@ final class JobPlace implements JobsScreen.Actions {
             chooser.setTitle("Write the cutting of the job");
             chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
             chooser.setInitialFileName(open.orElseThrow().file().getFileName().toString().replace(".json", ".pdf"));
-            File chosen = screens.save(chooser);
+            File chosen = screens.dialogs().save(chooser);
             if (chosen != null) {
                 handOut(now, chosen.toPath());
             }

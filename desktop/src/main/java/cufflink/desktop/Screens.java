@@ -37,9 +37,7 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
-import javafx.scene.control.Dialog;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.FileChooser;
@@ -50,6 +48,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private static final double USUAL_TEXT = 14;
 
     private final Stage stage;
+    private final WindowDialogs dialogs;
     private final Scene scene;
     private final ProjectStore store;
     private final DesignLibrary library;
@@ -68,6 +67,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     Screens(Stage stage, Scene scene, StartUp.Things things) {
         this.stage = stage;
+        this.dialogs = new WindowDialogs(stage, scene);
         this.scene = scene;
         this.store = things.store();
         this.library = things.library();
@@ -262,48 +262,23 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void export() {
-        dress(new ExportDialog(work.plan(), DataFolder.home())).show();
+        dialogs.dress(new ExportDialog(work.plan(), DataFolder.home())).show();
     }
 
     @Override
     public void editPaper(String role) {
-        dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit())).showAndWait()
+        dialogs.dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit())).showAndWait()
                 .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));
     }
 
     @Override
     public void editLayers() {
-        dress(new LayersDialog(work.plan())).showAndWait().ifPresent(mats -> work.change(project -> project.withMats(mats)));
+        dialogs.dress(new LayersDialog(work.plan())).showAndWait().ifPresent(mats -> work.change(project -> project.withMats(mats)));
     }
 
     @Override
     public void editTools() {
-        dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait().ifPresent(tools -> work.change(project -> project.withTools(tools)));
-    }
-
-    /** A dialog that belongs to the window and looks like it. */
-    <D extends Dialog<?>> D dress(D dialog) {
-        dialog.initOwner(stage);
-        dialog.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
-        return dialog;
-    }
-
-    /** Asks for a file to read; null if none is chosen. */
-    File open(FileChooser chooser) {
-        return chooser.showOpenDialog(stage);
-    }
-
-    /** Asks for a file to write; null if none is chosen. */
-    File save(FileChooser chooser) {
-        return chooser.showSaveDialog(stage);
-    }
-
-    /** Asks before something that cannot be taken back. */
-    boolean confirm(String question, String what, String yes) {
-        ButtonType button = new ButtonType(yes, ButtonBar.ButtonData.OK_DONE);
-        Alert alert = dress(new Alert(Alert.AlertType.CONFIRMATION, what, button, ButtonType.CANCEL));
-        alert.setHeaderText(question);
-        return alert.showAndWait().filter(button::equals).isPresent();
+        dialogs.dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait().ifPresent(tools -> work.change(project -> project.withTools(tools)));
     }
 
     private static FileChooser chooser(String title) {
@@ -315,7 +290,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void open() {
-        File chosen = chooser("Open a project").showOpenDialog(stage);
+        File chosen = dialogs.open(chooser("Open a project"));
         if (chosen != null) {
             open(chosen.toPath());
         }
@@ -328,7 +303,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             open(project.value().get(), chosen, String.join(" ", project.problems().stream().map(Problem::text).toList()));
         } else {
             String text = String.join("\n", project.problems().stream().map(Problem::text).toList());
-            Alert alert = dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
+            Alert alert = dialogs.dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
             alert.setHeaderText("“" + chosen.getFileName() + "” was not opened");
             alert.show();
         }
@@ -338,7 +313,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     public void saveCopy() {
         FileChooser chooser = chooser("Save a copy");
         chooser.setInitialFileName(file.getFileName().toString());
-        File chosen = chooser.showSaveDialog(stage);
+        File chosen = dialogs.save(chooser);
         if (chosen != null) {
             saveCopy(chosen.toPath());
         }
@@ -382,6 +357,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         } catch (StashUnusable late) {
             System.err.println(late.getMessage());
         }
+    }
+
+    /** What asks the maker something in a window of its own. */
+    WindowDialogs dialogs() {
+        return dialogs;
     }
 
     StashWork stashWork() {

@@ -80,7 +80,7 @@ final class StashPlace implements StashScreen.Actions {
     }
 
     private <R> Optional<R> ask(Dialog<R> dialog) {
-        return screens.dress(dialog).showAndWait();
+        return screens.dialogs().dress(dialog).showAndWait();
     }
 
     /** An entry with usual values, to be filled in. */
@@ -113,7 +113,7 @@ final class StashPlace implements StashScreen.Actions {
 
     @Override
     public void importStash() {
-        File chosen = screens.open(chooser("Take a table over into the stash"));
+        File chosen = screens.dialogs().open(chooser("Take a table over into the stash"));
         if (chosen != null) {
             work.importFrom(chosen.toPath(), unit());
         }
@@ -123,7 +123,7 @@ final class StashPlace implements StashScreen.Actions {
     public void exportStash() {
         FileChooser chooser = chooser("Write the stash as a table");
         chooser.setInitialFileName("stash.csv");
-        File chosen = screens.save(chooser);
+        File chosen = screens.dialogs().save(chooser);
         if (chosen != null) {
             work.exportTo(chosen.toPath());
         }

@@ -157,10 +157,12 @@ public final class StashWork implements AutoCloseable {
         }
         return attempt(open -> {
             Optional<String> again = open.takeAgain(taking);
-            if (again.isEmpty()) {
-                open.apply(anew.get());
+            if (again.isPresent()) {
+                return "Done again: " + again.get() + ".";
             }
-            return "Done again: " + again.orElse(anew.get().words()) + ".";
+            StashChange change = anew.get();
+            open.apply(change);
+            return "Done again: " + change.words() + ".";
         });
     }
 

@@ -1,0 +1,46 @@
+package cufflink.desktop;
+
+import java.io.File;
+import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** The dialogs and file choosers of the window. */
+final class WindowDialogs {
+    private final Stage stage;
+    private final Scene scene;
+
+    WindowDialogs(Stage stage, Scene scene) {
+        this.stage = stage;
+        this.scene = scene;
+    }
+
+    /** A dialog that belongs to the window and looks like it. */
+    <D extends Dialog<?>> D dress(D dialog) {
+        dialog.initOwner(stage);
+        dialog.getDialogPane().getStylesheets().setAll(scene.getStylesheets());
+        return dialog;
+    }
+
+    /** Asks for a file to read; null if none is chosen. */
+    File open(FileChooser chooser) {
+        return chooser.showOpenDialog(stage);
+    }
+
+    /** Asks for a file to write; null if none is chosen. */
+    File save(FileChooser chooser) {
+        return chooser.showSaveDialog(stage);
+    }
+
+    /** Asks before something that cannot be taken back. */
+    boolean confirm(String question, String what, String yes) {
+        ButtonType button = new ButtonType(yes, ButtonBar.ButtonData.OK_DONE);
+        Alert alert = dress(new Alert(Alert.AlertType.CONFIRMATION, what, button, ButtonType.CANCEL));
+        alert.setHeaderText(question);
+        return alert.showAndWait().filter(button::equals).isPresent();
+    }
+}
