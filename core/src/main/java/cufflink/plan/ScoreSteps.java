@@ -37,12 +37,12 @@ final class ScoreSteps {
         String label = sheet.plan().design().piece(setup.piece()).label();
         List<Reading> readings = setup.positions().stream().map(position -> reading(setup, position)).toList();
         String numbers = readings.stream().map(reading -> format.number(reading.length())).collect(Collectors.joining(", "));
-        String text = "Left edge at the fence, " + faceUp(setup) + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "." + partial(setup) + sheet.times();
+        String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side") + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "." + partial(setup) + sheet.times();
         sheet.add(Phase.SCORE, label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
     }
 
-    private static String faceUp(ScoreSetup setup) {
-        return setup.faceUp().word() + " face up" + (setup.mirrored() ? ", turned over: the positions count from the other side" : "");
+    private static String faceUp(ScoreSetup setup, String turnedOver) {
+        return setup.faceUp().word() + " face up" + (setup.mirrored() ? ", turned over" + turnedOver : "");
     }
 
     private String partial(ScoreSetup setup) {
@@ -68,7 +68,7 @@ final class ScoreSteps {
             slant.part().ifPresent(part -> parts.append(" Score ").append(slant.score()).append(" runs from ").append(ruler.number(part.start())).append(" to ")
                     .append(ruler.text(part.end())).append(" on its way from the first mark, no further."));
         }
-        String text = "Before anything is cut away, " + faceUp(setup) + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a "
+        String text = "Before anything is cut away, " + faceUp(setup, ", so that the marks count from the other side") + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a "
                 + "metal rule from mark to mark, and score along it." + parts + sheet.times();
         String label = sheet.plan().design().piece(setup.piece()).label();
         int count = setup.slants().size();

@@ -20,6 +20,7 @@ import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
+import cufflink.score.ScoringStyle;
 import cufflink.score.Slant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -94,17 +95,26 @@ class HandWorkTest {
     @ParameterizedTest
     @MethodSource("projects")
     void slantingScores_runWhereTheirMarksSay(Project project) {
-        Plan plan = Plans.plan(project);
+        Stream.of(ScoringStyle.values()).map(style -> Plans.plan(project.withScoring(style))).forEach(HandWorkTest::slantsRunWhereTheirMarksSay);
+    }
+
+    private static void slantsRunWhereTheirMarksSay(Plan plan) {
         for (ScoreSetup setup : plan.scores()) {
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
             for (Slant slant : setup.slants()) {
                 SizedDesign.Line line = piece.scores().stream().filter(score -> score.id().equals(slant.score())).findFirst().orElseThrow().line();
-                LineSegment marked = new LineSegment(place(slant.from(), piece), place(slant.to(), piece));
+                LineSegment marked = new LineSegment(place(slant.from(), piece, setup.mirrored()), place(slant.to(), piece, setup.mirrored()));
                 for (Coordinate end : List.of(new Coordinate(line.x1().toMillimetres(), line.y1().toMillimetres()), new Coordinate(line.x2().toMillimetres(), line.y2().toMillimetres()))) {
                     assertEquals(0, marked.distance(end), 1e-3, slant.toString());
                 }
             }
         }
+    }
+
+    /** A mark in the coordinates of the piece as its up face lies up, whichever face was up when it was made. */
+    private static Coordinate place(Slant.Mark mark, SizedDesign.Piece piece, boolean turnedOver) {
+        Coordinate seen = place(mark, piece);
+        return turnedOver ? new Coordinate(piece.width().length().toMillimetres() - seen.x, seen.y) : seen;
     }
 
     private static Coordinate place(Slant.Mark mark, SizedDesign.Piece piece) {
