@@ -16,20 +16,17 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A screen that is left lets go of everything. */
 class LeavingWindowTest extends WindowDriver {
     private final List<WeakReference<Parent>> screens = new ArrayList<>();
 
-    /** The robot keeps every event of its stage, and with it what the event was for; it is given another stage to listen to. */
     @BeforeEach
-    void forgetEvents() {
-        robot.interact(() -> FxToolkit.toolkitContext().setRegisteredStage(new Stage()));
+    void keepNoEvents() {
+        forgetEvents();
     }
 
     private void visit(Runnable going) {

@@ -42,7 +42,13 @@ abstract class WindowDriver {
     @AfterEach
     void end() throws TimeoutException {
         FxToolkit.cleanupApplication(app);
+        forgetEvents();
         FxToolkit.cleanupStages();
+    }
+
+    /** The robot keeps every event of its stage, and with it what the event was for; it is given another stage to listen to. */
+    final void forgetEvents() {
+        robot.interact(() -> FxToolkit.toolkitContext().setRegisteredStage(new Stage()));
     }
 
     final void press(KeyCode... keys) {
