@@ -1,43 +1,76 @@
 package cufflink.check;
 
+import cufflink.crease.Openings;
+import cufflink.crease.Panel;
+import cufflink.crease.RobustOverlay;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.locationtech.jts.geom.Polygon;
 
-/** Is each layer smaller than what it lies on, and clear of the folds? */
+/** Is each layer smaller than what it lies on, and clear of the folds? Measured from outline to outline, along every edge, whatever the layer was sized by. */
 final class LayerJudge implements Judge {
     /** A layer nearer to a fold than this cracks at its edge (common practice). */
     private static final Length CLEAR_OF_FOLD = Length.ofInches(1, 32);
+    /** Square millimetres by which a layer may stand out by rounding. */
+    private static final double SPECK = 1e-3;
+
+    /** A layer with the least border that it leaves; negative where it stands out. */
+    private record Border(MatLayer layer, Length least) {
+    }
 
     @Override
     public List<Check> judge(CheckSubject subject) {
-        LengthFormat format = subject.format();
         List<Check> checks = new ArrayList<>();
-        for (MatLayer layer : subject.mats()) {
-            Length margin = border(layer);
-            String what = layer.label() + ", " + format.size(layer.width(), layer.height());
-            String under = format.size(layer.underArea().width(), layer.underArea().height());
-            if (margin.isNegative()) {
-                checks.add(Check.bad("layer-" + layer.on().on() + "-" + layer.layer(), Optional.of(margin),
-                        what + ", is larger than what it lies on (" + under + ").", "Cut it down to leave a border.", Optional.empty()));
-            } else if (CLEAR_OF_FOLD.isLongerThan(margin)) {
-                checks.add(Check.watch("layer-" + layer.on().on() + "-" + layer.layer(), Optional.of(margin),
-                        what + ", reaches the edge of what it lies on (" + under + "); next to a fold its edge cracks.", "Leave a border."));
+        List<Border> borders = borders(subject);
+        for (Border border : borders) {
+            MatLayer layer = border.layer();
+            String what = layer.label() + ", " + text(layer.form(), subject);
+            String under = text(layer.under(), subject);
+            String id = "layer-" + layer.on().on() + "-" + layer.layer();
+            if (border.least().isNegative()) {
+                checks.add(Check.bad(id, Optional.of(border.least()), what + ", is larger than what it lies on (" + under + ").", "Cut it down to leave a border.", Optional.empty()));
+            } else if (CLEAR_OF_FOLD.isLongerThan(border.least())) {
+                checks.add(Check.watch(id, Optional.of(border.least()), what + ", reaches the edge of what it lies on (" + under + "); next to a fold its edge cracks.", "Leave a border."));
             }
         }
-        if (checks.isEmpty() && !subject.mats().isEmpty()) {
-            Length least = subject.mats().stream().map(LayerJudge::border).min(Comparator.naturalOrder()).orElseThrow();
-            checks.add(Check.good("layers", least, "Every layer is smaller than what it lies on: at least " + format.text(least) + " shows."));
+        if (checks.isEmpty() && !borders.isEmpty()) {
+            Length least = borders.stream().map(Border::least).min(Comparator.naturalOrder()).orElseThrow();
+            checks.add(Check.good("layers", least, "Every layer is smaller than what it lies on: at least " + subject.onRuler(subject.step().down(least)) + " shows."));
         }
         return checks;
     }
 
-    private static Length border(MatLayer layer) {
-        Length spare = Length.shorter(layer.underArea().width().minus(layer.width()), layer.underArea().height().minus(layer.height()));
-        return Length.ofNanometres(spare.nanometres() / 2);
+    /** Layers come panel by panel from the lowest up. */
+    private static List<Border> borders(CheckSubject subject) {
+        List<Border> borders = new ArrayList<>();
+        Map<Object, Polygon> tops = new HashMap<>();
+        for (MatLayer layer : subject.mats()) {
+            Piece piece = subject.design().piece(layer.on().on().piece());
+            Panel panel = subject.pieces().get(piece.id()).pattern().panel(layer.on().on().panel()).orElseThrow();
+            Polygon under = tops.getOrDefault(layer.on(), Openings.closed(panel.outline(), piece));
+            Polygon own = Openings.closed(layer.outline(), piece);
+            borders.add(new Border(layer, least(own, under)));
+            tops.put(layer.on(), own);
+        }
+        return borders;
+    }
+
+    private static Length least(Polygon layer, Polygon under) {
+        boolean inside = RobustOverlay.difference(layer, under).getArea() < SPECK;
+        double beyond = Arrays.stream(layer.getCoordinates()).mapToDouble(corner -> layer.getFactory().createPoint(corner).distance(under)).max().orElse(0);
+        return Length.nearestToMillimetres(inside ? layer.getBoundary().distance(under.getBoundary()) : -beyond);
+    }
+
+    private static String text(LayerForm form, CheckSubject subject) {
+        return form.text(subject.format());
     }
 }

@@ -32,6 +32,16 @@ public final class Openings {
                 piece.slits().stream().filter(slit -> slit.width().isPositive()).map(Openings::gap));
     }
 
+    /** An area of a piece with what is cut through the layers, too, still closed: as it is while its layers go on. */
+    public static Polygon closed(Polygon area, Piece piece) {
+        Geometry box = area.getEnvelope();
+        Geometry whole = area;
+        for (CutOut cut : through(piece).toList()) {
+            whole = RobustOverlay.union(whole, RobustOverlay.intersection(of(cut), box));
+        }
+        return whole instanceof Polygon polygon ? polygon : area;
+    }
+
     private static Polygon gap(Slit slit) {
         LineSegment line = new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres());
         return CutShapes.gap(line, slit.width().toMillimetres(), FACTORY);

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 /** A job in whole nanometres, for the search: rectangles that may take each other's place are one kind, and two triangles with one diagonal are one rectangle. */
 final class Demand {
     /** A rectangle to cut: what becomes of it. */
-    record Slot(CutPiece piece, Optional<String> other) {
+    record Slot(CutPiece piece, Optional<CutPiece> other) {
     }
 
     /** Rectangles alike; {@code width} is the longer side if they may turn. */
@@ -73,7 +73,7 @@ final class Demand {
         for (int i = 0; i < piece.quantity(); i++) {
             Optional<Slot> waiting = pairs && !slots.isEmpty() ? Optional.of(slots.get(slots.size() - 1)).filter(slot -> slot.other().isEmpty()) : Optional.empty();
             if (waiting.isPresent()) {
-                slots.set(slots.size() - 1, new Slot(waiting.get().piece(), Optional.of(piece.id())));
+                slots.set(slots.size() - 1, new Slot(waiting.get().piece(), Optional.of(piece)));
             } else {
                 slots.add(new Slot(piece, Optional.empty()));
             }
@@ -128,7 +128,7 @@ final class Demand {
         Kind kind = kinds.get(spot.kind());
         Length width = new Length(spot.turned() ? kind.height() : kind.width());
         Length height = new Length(spot.turned() ? kind.width() : kind.height());
-        return new Placement("", "", new Length(spot.x()), new Length(spot.y()), width, height, spot.turned(), Optional.empty());
+        return new Placement("", "", new Length(spot.x()), new Length(spot.y()), width, height, spot.turned(), Half.WHOLE, Optional.empty());
     }
 
     static boolean isNone(int[] counts) {

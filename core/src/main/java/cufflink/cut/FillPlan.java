@@ -66,14 +66,15 @@ final class FillPlan {
             sheets.add(new SheetLayout(demand.stock.get(fill.stock()), placements, fill.cuts()));
         }
         Stream<Demand.Slot> left = Stream.concat(slots.stream().flatMap(Deque::stream), demand.impossible.stream());
-        List<String> unplaced = left.flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream())).sorted().toList();
+        List<String> unplaced = left.flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream().map(CutPiece::id))).sorted().toList();
         return new LayoutPlan(sheets, Math.min(bound, newSheets()), unplaced);
     }
 
     private Placement place(Fill.Spot spot, Demand.Slot slot) {
         CutPiece piece = slot.piece();
-        Optional<String> other = slot.other();
+        Optional<Placement.Other> other = slot.other().map(second -> new Placement.Other(second.id(), second.label()));
         Placement at = demand.unnamed(spot);
-        return new Placement(piece.id(), piece.label(), at.x(), at.y(), at.width(), at.height(), !at.width().equals(piece.width()), other);
+        boolean turned = !at.width().equals(piece.width());
+        return new Placement(piece.id(), piece.label(), at.x(), at.y(), at.width(), at.height(), turned, turned ? piece.half().turned() : piece.half(), other);
     }
 }

@@ -35,8 +35,7 @@ public final class LayoutChecker {
             sheet.placements().forEach(placement -> lies(job, sheet.stock(), placement, pieces.get(placement.piece()), faults));
             job.blade().ifPresent(blade -> sheet.cuts().stream().filter(cut -> cut.length().isLongerThan(blade)).forEach(cut -> faults.add("cut " + cut.number() + " is longer than the blade")));
             sheet.placements().forEach(placement -> {
-                count.merge(placement.piece(), 1, Integer::sum);
-                placement.other().ifPresent(other -> count.merge(other, 1, Integer::sum));
+                placement.pieces().forEach(piece -> count.merge(piece, 1, Integer::sum));
             });
         }
         plan.unplaced().forEach(id -> count.merge(id, 1, Integer::sum));

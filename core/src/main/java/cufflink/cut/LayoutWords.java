@@ -33,6 +33,15 @@ public final class LayoutWords {
         return alike && count > 1 ? "The sheet divides into " + count + " alike and one strip." : "";
     }
 
+    /** What is cut from corner to corner at last; empty where nothing is. */
+    public static String diagonals(SheetLayout sheet) {
+        long two = sheet.placements().stream().filter(placement -> placement.other().isPresent()).count();
+        long one = sheet.placements().stream().filter(placement -> placement.half() != Half.WHOLE).count() - two;
+        String cut = " from corner to corner as the picture shows it.";
+        return (two == 0 ? "" : two == 1 ? " The rectangle of two triangles is parted" + cut : " Each of the " + two + " rectangles of two triangles is parted" + cut)
+                + (one == 0 ? "" : one == 1 ? " The triangle is cut" + cut : " Each of the " + one + " single triangles is cut" + cut);
+    }
+
     /** The cuts of a sheet as they are made: one sentence for each setting of the fence. */
     public static List<String> cuts(SheetLayout sheet, LengthFormat format) {
         List<String> settings = new ArrayList<>();

@@ -1,6 +1,7 @@
 package cufflink.drawing;
 
 import cufflink.cut.Cut;
+import cufflink.cut.Half;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
 import cufflink.measure.Length;
@@ -43,7 +44,10 @@ public final class SheetDrawing {
         double h = placement.height().toMillimetres();
         Ink ink = Colours.isLight(colour) ? Ink.TEXT : Ink.CAPTION;
         shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(edge(colour))));
-        placement.other().ifPresent(other -> shapes.add(Shape.line("diagonal", Ink.BLADE, x, y, x + w, y + h)));
+        if (placement.half() != Half.WHOLE) {
+            boolean falling = placement.half() == Half.FALLING;
+            shapes.add(Shape.line("diagonal", Ink.BLADE, x, falling ? y : y + h, x + w, falling ? y + h : y));
+        }
         boolean upright = w < placement.label().length() * 5.6 * point && h > w;
         double dx = upright ? 7.5 * point : 0;
         double dy = upright ? 0 : 7.5 * point;

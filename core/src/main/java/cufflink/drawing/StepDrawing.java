@@ -5,6 +5,7 @@ import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
+import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
@@ -20,6 +21,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Draws the paper as it lies on the bench in a step of the run sheet. */
 public final class StepDrawing {
@@ -149,22 +152,35 @@ public final class StepDrawing {
     private Picture layers(List<MatLayer> layers) {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
+        AffineTransformation lying = lying(layers.get(0));
         for (MatLayer layer : layers) {
-            Envelope box = layer.outline().getEnvelopeInternal();
-            bounds.expandToInclude(box);
+            Polygon outline = (Polygon) lying.transform(layer.outline());
+            bounds.expandToInclude(outline.getEnvelopeInternal());
             String colour = plan.project().paper(MatRole.of(layer.layer())).face();
-            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(layer.outline()), Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT)));
+            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(outline), Outlines.openings(outline), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
         Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
         if (bounds.getWidth() > step.title().length() * 6.5 * point) {
             shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
         }
-        String size = plan.format().size(layers.get(0).width(), layers.get(0).height());
+        LayerForm form = layers.get(0).form();
+        if (form.kind() != LayerForm.Kind.RECTANGLE) {
+            shapes.addAll(EdgeLengths.of((Polygon) lying.transform(form.outline()), plan.project().step(), point, bounds));
+            return new Picture(bounds, point, shapes);
+        }
+        String size = plan.format().size(form.width(), form.height());
         if (bounds.getWidth() > size.length() * 7 * point) {
             shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, size, 14));
         }
         return new Picture(bounds, point, shapes);
+    }
+
+    /** Turns layers that lie slanting on their panel, or on the face that lies down, so that they lie as they are cut: pattern up. */
+    private AffineTransformation lying(MatLayer lowest) {
+        AffineTransformation turn = AffineTransformation.rotationInstance(-lowest.form().turn(), lowest.form().at().x, lowest.form().at().y);
+        boolean mirrored = lowest.on().face() != plan.design().piece(lowest.on().on().piece()).up();
+        return mirrored ? turn.scale(-1, 1) : turn;
     }
 
     /** The piece with the panel's face up, the glue on the panel and the lowest layer in its place. */

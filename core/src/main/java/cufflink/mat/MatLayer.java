@@ -8,27 +8,45 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * One layer to cut.
  *
- * @param on        where it goes
- * @param layer     1 lies on the panel, 2 on layer 1
- * @param width     of its bounds
- * @param height    of its bounds
- * @param reveal    the border it leaves of what is under it
- * @param outline   placed on the panel, in the piece's coordinates, millimetres
- * @param underArea bounds of what it lies on
+ * @param on      where it goes
+ * @param layer   1 lies on the panel, 2 on layer 1
+ * @param form    by the measures that it is cut with, openings left out
+ * @param reveal  the border that was asked for; at least as much shows on every side
+ * @param outline with its openings, placed on the panel, in the piece's coordinates, millimetres
+ * @param under   the form of what it lies on
  */
-public record MatLayer(Mat on, int layer, Length width, Length height, Length reveal, Polygon outline, Under underArea) {
-    /** The bounds of what a layer lies on. */
-    public record Under(Length width, Length height) {
-    }
-
+public record MatLayer(Mat on, int layer, LayerForm form, Length reveal, Polygon outline, LayerForm under) {
     /** For example "centre, layer 1". */
     public String label() {
         return on.label() + ", layer " + layer;
     }
 
-    /** How the width came about: {@code 4 1/4 − 2 × 1/8 = 4}. */
+    /** Of the rectangle that it is cut as, or from; of a right triangle the first side at the right angle. */
+    public Length width() {
+        return form.width();
+    }
+
+    /** The other side. */
+    public Length height() {
+        return form.height();
+    }
+
+    /** Whether exactly the border that was asked for shows on every side. */
+    public boolean isExact() {
+        return form.kind() == LayerForm.Kind.RECTANGLE && width().plus(reveal.times(2)).equals(under.width()) && height().plus(reveal.times(2)).equals(under.height());
+    }
+
+    /** How its measures came about: {@code 4 1/4 − 2 × 1/8 = 4}; what falls between the marks of the ruler goes down to the next. */
     public String derivation(LengthFormat format) {
-        return label() + " = " + format.number(underArea.width()) + " − 2 × " + format.number(reveal) + " = " + format.number(width) + ", "
-                + format.number(underArea.height()) + " − 2 × " + format.number(reveal) + " = " + format.text(height);
+        return label() + switch (form.kind()) {
+            case RECTANGLE -> " = " + side(under.width(), width(), format) + ", " + side(under.height(), height(), format) + " " + format.unit().symbol();
+            case TRIANGLE -> " = a right triangle of " + format.size(under.width(), under.height()) + ", " + format.text(reveal) + " in from every edge: " + format.size(width(), height());
+            case OUTLINE -> " = the outline under it, " + format.text(reveal) + " in from every edge; it is cut from " + format.size(width(), height());
+        };
+    }
+
+    private String side(Length whole, Length cut, LengthFormat format) {
+        Length exact = whole.minus(reveal.times(2));
+        return format.number(whole) + " − 2 × " + format.number(reveal) + " = " + format.number(exact) + (exact.equals(cut) ? "" : ", on the ruler " + format.number(cut));
     }
 }

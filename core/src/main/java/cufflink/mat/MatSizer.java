@@ -8,38 +8,45 @@ import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Mat;
+import cufflink.mat.LayerForm.Kind;
 import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
-/** Sizes the layers of a design: each takes the outline of its panel, openings and notches too, moved inwards by the reveal. */
+/**
+ * Sizes the layers of a design: each takes the form of what it lies on, smaller by the border on every side and down to the next mark of the ruler, and leaves openings
+ * and notches free by as much.
+ */
 public final class MatSizer {
     private static final BufferParameters MITRED = new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 20);
-    private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Square millimetres below which there is nothing to cut. */
     private static final double LEAST_AREA = 1;
+    /** Square millimetres of a panel that its form may leave out by rounding. */
+    private static final double SPECK = 1e-3;
 
     private final MatSettings settings;
+    private final RulerStep step;
     private final List<Problem> problems;
 
-    private MatSizer(MatSettings settings, List<Problem> problems) {
+    private MatSizer(MatSettings settings, RulerStep step, List<Problem> problems) {
         this.settings = settings;
+        this.step = step;
         this.problems = problems;
     }
 
     /** All layers, panel by panel from the lowest up; a layer with no room left is a notice in {@code problems}. */
-    public static List<MatLayer> size(SizedDesign design, Map<String, CreasePattern> patterns, MatSettings settings, List<Problem> problems) {
-        MatSizer sizer = new MatSizer(settings, problems);
+    public static List<MatLayer> size(SizedDesign design, Map<String, CreasePattern> patterns, MatSettings settings, RulerStep step, List<Problem> problems) {
+        MatSizer sizer = new MatSizer(settings, step, problems);
         List<MatLayer> layers = new ArrayList<>();
         for (Mat mat : design.mats()) {
             Optional<Panel> panel = Optional.ofNullable(patterns.get(mat.on().piece())).flatMap(pattern -> pattern.panel(mat.on().panel()));
@@ -55,59 +62,84 @@ public final class MatSizer {
                 new MatSettings.OnPanel(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
         int count = exception.layers().orElse(settings.layers());
         Length reveal = exception.reveal().orElse(settings.reveal());
-        Panel closed = new Panel(panel.id(), panel.label(), withoutThrough(panel, piece));
+        Polygon closed = Openings.closed(panel.outline(), piece);
         List<MatLayer> layers = new ArrayList<>();
-        MatLayer.Under under = new MatLayer.Under(panel.width(), panel.height());
+        LayerForm under = FormFinder.of(closed);
+        Geometry openings = RobustOverlay.difference(under.outline(), closed);
         for (int layer = 1; layer <= count; layer++) {
             boolean readyCut = layer == 1 && exception.width().isPresent() && exception.height().isPresent();
-            Length width = readyCut ? exception.width().get() : under.width().minus(reveal.times(2));
-            Length height = readyCut ? exception.height().get() : under.height().minus(reveal.times(2));
-            Optional<Polygon> outline = width.isPositive() && height.isPositive() ? outline(closed, width, height, readyCut ? Length.ZERO : reveal.times(layer), piece) : Optional.empty();
+            Optional<LayerForm> form = readyCut ? Optional.of(centred(under, exception.width().get(), exception.height().get())) : inside(under, reveal);
+            Length border = readyCut ? Length.ZERO : reveal.times(layer);
+            Optional<Polygon> outline = form.flatMap(found -> open(found.outline(), openings, border, piece));
             if (outline.isEmpty()) {
                 problems.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".", "Use fewer layers or a smaller border there."));
                 break;
             }
-            layers.add(new MatLayer(mat, layer, width, height, reveal, outline.get(), under));
-            under = new MatLayer.Under(width, height);
+            layers.add(new MatLayer(mat, layer, form.get(), reveal, outline.get(), under));
+            under = form.get();
         }
         return layers;
     }
 
-    /** A panel as it is while its layers go on: what is cut through both later is still closed. */
-    private static Polygon withoutThrough(Panel panel, Piece piece) {
-        Geometry whole = panel.outline();
-        Geometry box = FACTORY.toGeometry(panel.bounds());
-        for (CutOut cut : Openings.through(piece).toList()) {
-            whole = RobustOverlay.union(whole, RobustOverlay.intersection(Openings.of(cut), box));
-        }
-        return whole instanceof Polygon polygon ? polygon : panel.outline();
+    /** The form smaller by a border on every side; empty if nothing is left. */
+    private Optional<LayerForm> inside(LayerForm under, Length border) {
+        return switch (under.kind()) {
+            case RECTANGLE -> rectangle(under, border);
+            case TRIANGLE -> triangle(under, border);
+            case OUTLINE -> BufferOp.bufferOp(under.outline(), -border.toMillimetres(), MITRED) instanceof Polygon smaller && smaller.getArea() > LEAST_AREA
+                    ? Optional.of(fromTheRuler(FormFinder.outline(smaller))) : Optional.empty();
+        };
+    }
+
+    private Optional<LayerForm> rectangle(LayerForm under, Length border) {
+        Length width = step.down(under.width().minus(border.times(2)));
+        Length height = step.down(under.height().minus(border.times(2)));
+        return width.isPositive() && height.isPositive() ? Optional.of(centred(under, width, height)) : Optional.empty();
+    }
+
+    /** A rectangle on the middle of what is under it. */
+    private static LayerForm centred(LayerForm under, Length width, Length height) {
+        boolean whole = under.kind() == Kind.RECTANGLE;
+        Coordinate middle = under.outline().getEnvelopeInternal().centre();
+        double w = width.toMillimetres() / 2;
+        double h = height.toMillimetres() / 2;
+        AffineTransformation turned = new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(), middle, whole ? under.turn() : 0, whole && under.flipped()).placing();
+        return new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(), turned.transform(new Coordinate(-w, -h), new Coordinate()), whole ? under.turn() : 0, whole && under.flipped());
     }
 
     /**
-     * The layer with the border kept along every edge of its panel, those of openings and notches too; then what is cut through both is cut out of it. Empty if
-     * nothing is left, or if an opening parts it in two.
+     * A triangle moved inwards by the border is a smaller one of the same shape: its sides shrink as the radius of the circle inside does. Its right angle stays where the
+     * border puts it, so that shortening a side to the ruler only widens the border.
      */
-    private static Optional<Polygon> outline(Panel panel, Length width, Length height, Length border, Piece piece) {
-        Polygon rectangle = centred(panel.bounds(), width, height);
-        boolean plain = panel.hasUprightSides() && panel.outline().getNumPoints() == rectangle.getNumPoints();
-        Geometry layer = plain ? rectangle : inwards(panel, rectangle, border);
-        for (CutOut cut : Openings.through(piece).toList()) {
-            layer = RobustOverlay.difference(layer, Openings.of(cut));
+    private Optional<LayerForm> triangle(LayerForm under, Length border) {
+        double a = under.width().toMillimetres();
+        double b = under.height().toMillimetres();
+        double by = border.toMillimetres();
+        double radius = (a + b - Math.hypot(a, b)) / 2;
+        double share = (radius - by) / radius;
+        if (share <= 0) {
+            return Optional.empty();
         }
-        return layer instanceof Polygon polygon && polygon.getArea() > LEAST_AREA ? Optional.of(polygon) : Optional.empty();
+        Length width = step.down(Length.nearestToMillimetres(a * share));
+        Length height = step.down(Length.nearestToMillimetres(b * share));
+        Coordinate at = under.placing().transform(new Coordinate(by, by), new Coordinate());
+        return width.isPositive() && height.isPositive() ? Optional.of(new LayerForm(Kind.TRIANGLE, width, height, Optional.empty(), at, under.turn(), under.flipped())) : Optional.empty();
     }
 
-    private static Polygon centred(Envelope on, Length width, Length height) {
-        double w = width.toMillimetres() / 2;
-        double h = height.toMillimetres() / 2;
-        Coordinate c = on.centre();
-        return FACTORY.createPolygon(new Coordinate[] {new Coordinate(c.x - w, c.y - h), new Coordinate(c.x + w, c.y - h),
-            new Coordinate(c.x + w, c.y + h), new Coordinate(c.x - w, c.y + h), new Coordinate(c.x - w, c.y - h)});
+    /** The rectangle that a shape is cut from by hand has its sides at the next marks of the ruler. */
+    private LayerForm fromTheRuler(LayerForm form) {
+        return new LayerForm(Kind.OUTLINE, step.up(form.width()), step.up(form.height()), form.shape(), form.at(), form.turn(), form.flipped());
     }
 
-    /** With upright sides the measured rectangle is exact; only openings are moved inwards. */
-    private static Geometry inwards(Panel panel, Polygon rectangle, Length by) {
-        Geometry smaller = BufferOp.bufferOp(panel.outline(), -by.toMillimetres(), MITRED);
-        return panel.hasUprightSides() ? RobustOverlay.intersection(smaller, rectangle) : smaller;
+    /** With the openings under it, a border round them, and what is cut through both; empty if nothing is left, or if an opening parts it in two. */
+    private static Optional<Polygon> open(Polygon layer, Geometry openings, Length border, Piece piece) {
+        Geometry left = layer;
+        if (openings.getArea() > SPECK) {
+            left = RobustOverlay.difference(left, BufferOp.bufferOp(openings, border.toMillimetres(), MITRED));
+        }
+        for (CutOut cut : Openings.through(piece).toList()) {
+            left = RobustOverlay.difference(left, Openings.of(cut));
+        }
+        return left instanceof Polygon polygon && polygon.getArea() > LEAST_AREA ? Optional.of(polygon) : Optional.empty();
     }
 }

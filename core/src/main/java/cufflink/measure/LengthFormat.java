@@ -12,6 +12,7 @@ import java.math.RoundingMode;
  */
 public record LengthFormat(LengthUnit unit) {
     private static final long SIXTY_FOURTH = Length.ofInches(1, 64).nanometres();
+    private static final long TENTH = Length.ofMicrometres(100).nanometres();
 
     public static LengthFormat of(LengthUnit unit) {
         return new LengthFormat(unit);
@@ -31,6 +32,11 @@ public record LengthFormat(LengthUnit unit) {
     /** Two lengths as a size, for example {@code 4 1/4 × 5 1/2 in}. */
     public String size(Length width, Length height) {
         return number(width) + " × " + number(height) + " " + unit.symbol();
+    }
+
+    /** Whether a length is one that rulers show at all: a whole number of 1/64 in, or of 1/10 mm. */
+    public boolean isReadable(Length length) {
+        return length.nanometres() % (unit == LengthUnit.INCH ? SIXTY_FOURTH : TENTH) == 0;
     }
 
     private static String sixtyFourths(long count) {

@@ -1,12 +1,12 @@
 package cufflink.plan;
 
 import cufflink.crease.Openings;
-import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.fold.StackLayer;
+import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
@@ -20,6 +20,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -28,6 +29,8 @@ import org.locationtech.jts.geom.Polygon;
 final class LayerSteps {
     /** Square millimetres below which a layer is not open. */
     private static final double SPECK = 0.5;
+    /** Corners that are worth marking one by one; more are a curve. */
+    private static final int MOST_MARKS = 13;
     /** Millimetres within which a measured length is the one on the ruler. */
     private static final double EXACT = 1e-3;
 
@@ -45,7 +48,7 @@ final class LayerSteps {
     private record Stack(SizedDesign.Mat on, List<MatLayer> layers) {
         /** Equal for panels whose layers are cut alike. */
         List<Object> size() {
-            return layers.stream().<Object>map(layer -> List.of(layer.width(), layer.height(), Math.round(layer.outline().getArea()))).toList();
+            return layers.stream().<Object>map(layer -> List.of(layer.form().kind(), layer.width(), layer.height(), Math.round(layer.outline().getArea()))).toList();
         }
     }
 
@@ -68,15 +71,47 @@ final class LayerSteps {
     private void cut(List<Stack> alike) {
         List<MatLayer> layers = alike.get(0).layers();
         List<Reading> readings = new ArrayList<>();
-        layers.forEach(layer -> {
-            readings.add(new Reading(layer.on().on() + " " + layer.layer(), "layer " + layer.layer(), layer.width(), Optional.of(layer.height()), layer.derivation(format), Optional.empty()));
-            readings.addAll(openings(layer));
-        });
+        layers.forEach(layer -> readings.addAll(measures(layer)));
+        boolean opened = layers.stream().anyMatch(layer -> !openings(layer).isEmpty());
         String text = "Stamp, emboss or write on the layers first." + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
-                + format.text(layers.get(0).reveal()) + " showing all round." : " Lay it aside for gluing.") + (readings.size() > layers.size() ? " Cut its opening as the picture shows it, so that the "
+                + border(layers) + " showing all round." : " Lay it aside for gluing.") + layers.stream().map(LayerSteps::shape).distinct().collect(Collectors.joining()) + (opened ? " Cut its opening as the picture shows it, so that the "
                 + "border stays round the opening under it." : "") + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
         String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …" : "Layers for " + names(alike);
         sheet.add(Phase.MAT, title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+    }
+
+    /** What shows of each layer under the next, or of the panel. */
+    private String border(List<MatLayer> layers) {
+        return (layers.stream().allMatch(MatLayer::isExact) ? "" : "at least ") + format.text(layers.get(0).reveal());
+    }
+
+    /** How a layer that is no rectangle is cut. */
+    private static String shape(MatLayer layer) {
+        return switch (layer.form().kind()) {
+            case RECTANGLE -> "";
+            case TRIANGLE -> " It is a right triangle: mark the two sides at a right angle and cut from mark to mark.";
+            case OUTLINE -> " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the page that shows it true to size.";
+        };
+    }
+
+    /** Size, corners and openings of a layer. */
+    private List<Reading> measures(MatLayer layer) {
+        String id = layer.on().on() + " " + layer.layer();
+        String name = "layer " + layer.layer() + switch (layer.form().kind()) {
+            case RECTANGLE -> "";
+            case TRIANGLE -> ", sides at the right angle";
+            case OUTLINE -> ", cut from";
+        };
+        List<Reading> readings = new ArrayList<>();
+        readings.add(new Reading(id, name, layer.width(), Optional.of(layer.height()), layer.derivation(format), Optional.empty()));
+        layer.form().shape().filter(shape -> shape.getNumPoints() <= MOST_MARKS).ifPresent(shape -> {
+            for (int i = 0; i + 1 < shape.getNumPoints(); i++) {
+                Coordinate corner = shape.getExteriorRing().getCoordinateN(i);
+                readings.add(pair(id + " corner " + (i + 1), "layer " + layer.layer() + ", corner " + (i + 1) + ": from the left, top", corner.x, corner.y));
+            }
+        });
+        readings.addAll(openings(layer));
+        return readings;
     }
 
     /** Size and place of what is open in a layer when it is cut: in the layer's own bounds. */
@@ -99,9 +134,8 @@ final class LayerSteps {
         return readings;
     }
 
-    /** A layer with slanting sides is the shape of its panel; what was cut away of the piece to make that is no opening. */
-    private boolean isUpright(MatLayer layer) {
-        return plan.pieces().get(layer.on().on().piece()).pattern().panel(layer.on().on().panel()).filter(Panel::hasUprightSides).isPresent();
+    private static boolean isUpright(MatLayer layer) {
+        return layer.form().kind() == LayerForm.Kind.RECTANGLE && layer.form().isUpright();
     }
 
     /** Two measured lengths on the ruler, millimetres; a thousandth of one is rounding of the outline, not of the ruler. */
@@ -123,7 +157,7 @@ final class LayerSteps {
         Stack first = alike.get(0);
         String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …" : first.on().label() + " layers on";
         String places = alike.stream().map(stack -> "“" + stack.on().label() + "” on the " + stack.on().face().word() + " of the " + panel(stack)).collect(Collectors.joining(", "));
-        String text = "Glue the layers: " + places + ", " + format.text(first.layers().get(0).reveal()) + " showing on each side. Keep glue off the score lines."
+        String text = "Glue the layers: " + places + ", " + border(first.layers()) + " showing on each side. Keep glue off the score lines."
                 + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
         sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
     }

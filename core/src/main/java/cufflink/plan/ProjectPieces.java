@@ -5,6 +5,7 @@ import cufflink.cut.CutPiece;
 import cufflink.cut.Half;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
+import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
@@ -15,14 +16,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Polygon;
 
 /** What a project's copies are cut from: every piece and every layer, by the role of its paper. */
 final class ProjectPieces {
-    private static final double CLOSE = 1e-3;
-
     private final Project project;
     private final SizedDesign design;
     private final List<MatLayer> mats;
@@ -52,8 +48,7 @@ final class ProjectPieces {
             pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped), cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, cut(mat.width(), isShaped(mat)), cut(mat.height(), isShaped(mat)), role(mat))
-                    .halved(half(mat.outline())));
+            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat)));
         }
         return pieces;
     }
@@ -61,10 +56,6 @@ final class ProjectPieces {
     /** Where the outline is cut by hand anyhow, the rectangle around it is cut at the ruler's next mark. */
     private Length cut(Length side, boolean shaped) {
         return shaped ? project.step().up(side) : side;
-    }
-
-    private static boolean isShaped(MatLayer mat) {
-        return half(mat.outline()) == Half.WHOLE && Math.abs(mat.outline().getArea() - mat.outline().getEnvelopeInternal().getArea()) > CLOSE * mat.outline().getEnvelopeInternal().getArea();
     }
 
     private List<SizedDesign.Piece> own() {
@@ -89,29 +80,13 @@ final class ProjectPieces {
         return Math.hypot(line.x2().minus(line.x1()).toMillimetres(), line.y2().minus(line.y1()).toMillimetres());
     }
 
-    /** A triangle with its right angle in a corner of its bounds is half of them. */
-    static Half half(Polygon outline) {
-        Coordinate[] ring = outline.getExteriorRing().getCoordinates();
-        Envelope box = outline.getEnvelopeInternal();
-        if (ring.length != 4 || Math.abs(outline.getArea() * 2 - box.getArea()) > CLOSE * box.getArea()) {
+    /** A right triangle is half of its rectangle; on the face that lies down it is cut as its mirror image. */
+    private Half half(MatLayer mat) {
+        LayerForm form = mat.form();
+        if (form.kind() != LayerForm.Kind.TRIANGLE) {
             return Half.WHOLE;
         }
-        boolean topLeft = has(ring, box.getMinX(), box.getMinY());
-        boolean bottomRight = has(ring, box.getMaxX(), box.getMaxY());
-        boolean topRight = has(ring, box.getMaxX(), box.getMinY());
-        boolean bottomLeft = has(ring, box.getMinX(), box.getMaxY());
-        if (topLeft && bottomRight && topRight != bottomLeft) {
-            return Half.FALLING;
-        }
-        return topRight && bottomLeft && topLeft != bottomRight ? Half.RISING : Half.WHOLE;
-    }
-
-    private static boolean has(Coordinate[] ring, double x, double y) {
-        for (Coordinate corner : ring) {
-            if (Math.abs(corner.x - x) < CLOSE && Math.abs(corner.y - y) < CLOSE) {
-                return true;
-            }
-        }
-        return false;
+        boolean mirrored = mat.on().face() != design.piece(mat.on().on().piece()).up();
+        return form.width().equals(form.height()) || form.flipped() == mirrored ? Half.RISING : Half.FALLING;
     }
 }

@@ -23,7 +23,13 @@ public record Reading(String id, String label, Length length, Optional<Length> s
 
     /** A place to mark: on the ruler, rounded where geometry forbids it. */
     static Reading mark(String id, String label, Length exact, RulerStep ruler, Optional<Fold> fold) {
-        return new Reading(id, label, ruler.nearest(exact), Optional.empty(), "", fold, !ruler.has(exact));
+        return new Reading(id, label, exact, Optional.empty(), "", fold).onRuler(ruler);
+    }
+
+    /** As it is read off a ruler: unchanged if it lies there, otherwise the nearest divisions, marked as rounded. */
+    Reading onRuler(RulerStep ruler) {
+        boolean there = ruler.has(length) && size.map(ruler::has).orElse(true);
+        return there ? this : new Reading(id, label, ruler.nearest(length), size.map(ruler::nearest), how, fold, true);
     }
 
     /** The number as it is read, without its unit. */

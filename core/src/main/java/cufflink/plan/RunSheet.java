@@ -1,10 +1,10 @@
 package cufflink.plan;
 
 import cufflink.cut.Cut;
-import cufflink.cut.Placement;
 import cufflink.cut.LayoutWords;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.fit.Wish;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
 import cufflink.measure.Length;
@@ -24,11 +24,13 @@ final class RunSheet {
 
     private final Plan plan;
     private final LengthFormat format;
+    private final boolean keepsFiner;
     private final List<RunStep> steps = new ArrayList<>();
 
     private RunSheet(Plan plan) {
         this.plan = plan;
         this.format = plan.format();
+        this.keepsFiner = isFiner(plan);
     }
 
     static List<RunStep> of(Plan plan) {
@@ -50,7 +52,21 @@ final class RunSheet {
 
     /** Adds a step after those there are. */
     void add(Phase phase, String title, String text, String caution, StepSubject subject, List<Reading> readings) {
-        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject, readings));
+        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject, readings.stream().map(this::read).toList()));
+    }
+
+    /** A number as the hands read it: on the ruler, or marked as rounded; what the maker set finer than the ruler stays as it is where it can be read at all. */
+    Reading read(Reading reading) {
+        RulerStep ruler = plan.project().step();
+        boolean kept = keepsFiner && format.isReadable(reading.length()) && reading.size().map(format::isReadable).orElse(true);
+        return kept ? reading : reading.onRuler(ruler);
+    }
+
+    /** Whether the maker set a size that lies between the marks of the ruler. */
+    private static boolean isFiner(Plan plan) {
+        RulerStep ruler = plan.project().step();
+        boolean wished = plan.project().wish() instanceof Wish.FinishedSize size && !(ruler.has(size.width()) && ruler.has(size.height()));
+        return wished || plan.measures().all().stream().anyMatch(sized -> sized.byHand() && sized.isLength() && !ruler.has(sized.length()));
     }
 
     /** For how many copies a step is done; empty for one. */
@@ -61,13 +77,13 @@ final class RunSheet {
     private void cutting() {
         LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
             List<Reading> readings = layout.cuts().stream().map(this::reading).toList();
-            String pieces = layout.placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting()))
+            String pieces = layout.placements().stream().flatMap(placement -> placement.labels().stream()).collect(Collectors.groupingBy(label -> label, LinkedHashMap::new, Collectors.counting()))
                     .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
             String title = count > 1 ? count + " sheets of " + layout.stock().name() : layout.stock().name();
             String whole = LayoutWords.whole(layout).isEmpty() ? "" : " " + LayoutWords.whole(layout);
             String fence = layout.cuts().isEmpty() ? "" : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
-            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "." + whole + fence;
+            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "." + whole + fence + LayoutWords.diagonals(layout);
             add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
         });
     }
@@ -135,11 +151,7 @@ final class RunSheet {
     }
 
     private Reading closedSize() {
-        RulerStep ruler = plan.project().step();
-        Length w = plan.closedWidth().orElseThrow();
-        Length h = plan.closedHeight().orElseThrow();
-        return new Reading("closed", "closed size", ruler.nearest(w), Optional.of(ruler.nearest(h)), "closed size = the outline of all panels of the folded card", Optional.empty(),
-                !ruler.has(w) || !ruler.has(h));
+        return new Reading("closed", "closed size", plan.closedWidth().orElseThrow(), plan.closedHeight(), "closed size = the outline of all panels of the folded card", Optional.empty());
     }
 
     private boolean estimated() {

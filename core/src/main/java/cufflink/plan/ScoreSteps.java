@@ -35,8 +35,8 @@ final class ScoreSteps {
 
     private void atTheFence(ScoreSetup setup) {
         String label = sheet.plan().design().piece(setup.piece()).label();
-        List<Reading> readings = setup.positions().stream().map(position -> reading(setup, position)).toList();
-        String numbers = readings.stream().map(reading -> format.number(reading.length())).collect(Collectors.joining(", "));
+        List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position))).toList();
+        String numbers = readings.stream().map(reading -> reading.number(format)).collect(Collectors.joining(", "));
         String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side") + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "." + partial(setup) + sheet.times();
         sheet.add(Phase.SCORE, label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
     }

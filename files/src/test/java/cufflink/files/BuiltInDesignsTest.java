@@ -180,14 +180,14 @@ class BuiltInDesignsTest {
         expect(project("belly-band").withSet("school", "pinched")).scores("band").hasNothingBad();
     }
 
-    /** Common practice: mats step down by 1/8 in (1/16 showing) or 1/4 in (1/8 showing) a layer. */
+    /** Common practice: mats step down by 1/8 in (1/16 showing) or 1/4 in (1/8 showing) a layer; what falls between the marks of the ruler is cut at the next one down. */
     @Test
     void mats_stepDownByTwiceTheReveal() {
         for (Length reveal : List.of(MatSettings.TIGHT_REVEAL, MatSettings.OPEN_REVEAL, MatSettings.METRIC_REVEAL)) {
             Plan plan = Plans.plan(project("half-fold").withMats(new MatSettings(3, reveal, Map.of())));
             Length width = Length.ofInches(17, 4);
             for (var mat : plan.mats().stream().filter(layer -> layer.on().label().equals("Front")).toList()) {
-                width = width.minus(reveal.times(2));
+                width = RulerStep.SIXTEENTH_INCH.down(width.minus(reveal.times(2)));
                 assertEquals(width, mat.width());
             }
         }

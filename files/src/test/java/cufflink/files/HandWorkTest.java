@@ -68,7 +68,7 @@ class HandWorkTest {
         Plan plan = Plans.plan(project);
         Set<String> made = new TreeSet<>();
         plan.run().stream().filter(step -> step.subject() instanceof StepSubject.OfSheet).forEach(step ->
-                ((StepSubject.OfSheet) step.subject()).layout().placements().forEach(placement -> made.add(placement.piece())));
+                ((StepSubject.OfSheet) step.subject()).layout().placements().forEach(placement -> made.addAll(placement.pieces())));
         for (SizedDesign.Piece piece : plan.design().pieces()) {
             boolean fromWaste = steps(plan, Phase.PUNCH).stream().anyMatch(step -> step.text().startsWith("From what was cut away") && step.text().contains(piece.label().toLowerCase(Locale.ROOT)));
             assertTrue(made.contains(piece.id()) || fromWaste, piece.id());

@@ -130,7 +130,7 @@ public final class HandOutWriter {
                     plan.project().paper(piece.material()).name()), columns, TEXT, false);
         }
         for (var mat : plan.mats()) {
-            flow.row(List.of(copies + " ×", mat.label(), format.size(mat.width(), mat.height()), plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
+            flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format), plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.cut.Cut;
+import cufflink.cut.Half;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
@@ -50,7 +51,10 @@ public final class LayoutJson {
         node.put("piece", placement.piece());
         rectangle(node, placement.x(), placement.y(), placement.width(), placement.height());
         node.put("turned", placement.turned());
-        placement.other().ifPresent(other -> node.put("other", other));
+        if (placement.half() != Half.WHOLE) {
+            node.put("half", placement.half().word());
+        }
+        placement.other().ifPresent(other -> node.put("other", other.piece()));
     }
 
     private void cut(ObjectNode node, Cut cut) {

@@ -35,7 +35,7 @@ public final class LayoutText {
     }
 
     private static String label(Placement placement) {
-        return placement.piece() + placement.other().map(other -> other.equals(placement.piece()) ? " (two)" : " with " + other).orElse("");
+        return placement.piece() + placement.other().map(other -> other.piece().equals(placement.piece()) ? " (two)" : " with " + other.piece()).orElse("");
     }
 
     private static String counted(List<String> names) {

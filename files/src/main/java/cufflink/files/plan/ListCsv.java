@@ -1,6 +1,7 @@
 package cufflink.files.plan;
 
 import cufflink.files.csv.CsvWriter;
+import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
@@ -19,18 +20,18 @@ public final class ListCsv {
     /** One line for each piece and layer, with the sheet that it comes from. */
     public static String cutList(Plan plan) {
         LengthFormat format = plan.format();
-        return CsvWriter.write(List.of("piece", "quantity", "width mm", "height mm", "width", "height", "stock"), Stream.concat(
-                plan.design().pieces().stream().map(piece -> row(format, piece.label(), plan.project().copies(), piece.width().length(), piece.height().length(),
+        return CsvWriter.write(List.of("piece", "quantity", "width mm", "height mm", "width", "height", "shape", "stock"), Stream.concat(
+                plan.design().pieces().stream().map(piece -> row(format, piece.label(), plan.project().copies(), piece.width().length(), piece.height().length(), LayerForm.Kind.RECTANGLE,
                         plan.project().paper(piece.material()).name())),
-                plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(), mat.height(), matPaper(plan, mat)))).toList());
+                plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(), mat.height(), mat.form().kind(), matPaper(plan, mat)))).toList());
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {
         return plan.project().paper(MatRole.of(mat.layer())).name();
     }
 
-    private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height, String stock) {
-        return List.of(label, quantity, width.toMillimetres(), height.toMillimetres(), format.text(width), format.text(height), stock);
+    private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height, LayerForm.Kind shape, String stock) {
+        return List.of(label, quantity, width.toMillimetres(), height.toMillimetres(), format.text(width), format.text(height), shape.word(), stock);
     }
 
     /** One line for each score, fence by fence. */

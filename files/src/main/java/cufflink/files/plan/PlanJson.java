@@ -153,6 +153,9 @@ public final class PlanJson {
                     .put("quantity", plan.project().copies());
             node.set("width", length(mat.width()));
             node.set("height", length(mat.height()));
+            node.put("shape", mat.form().kind().word()).put("turn", Math.toDegrees(mat.form().turn()));
+            ArrayNode edges = node.putArray("edges");
+            mat.form().edges().forEach(edge -> edges.add(length(edge)));
             node.put("outline", mat.outline().toText()).put("how", mat.derivation(format));
         }
     }

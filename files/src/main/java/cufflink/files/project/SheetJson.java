@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.cut.Along;
 import cufflink.cut.Cut;
+import cufflink.cut.Half;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
 import cufflink.cut.StockSheet;
@@ -35,7 +36,8 @@ final class SheetJson {
         ArrayNode placements = node.putArray("placements");
         for (Placement placement : sheet.layout().placements()) {
             ObjectNode at = placements.addObject().put("piece", placement.piece()).put("label", placement.label()).put("turned", placement.turned());
-            placement.other().ifPresent(other -> at.put("other", other));
+            at.put("half", placement.half().word());
+            placement.other().ifPresent(other -> at.put("other", other.piece()).put("otherLabel", other.label()));
             rectangle(at, placement.x(), placement.y(), placement.width(), placement.height());
         }
         ArrayNode cuts = node.putArray("cuts");
@@ -48,13 +50,19 @@ final class SheetJson {
         node.put("x", ExactText.of(x)).put("y", ExactText.of(y)).put("width", ExactText.of(width)).put("height", ExactText.of(height));
     }
 
+    /** A triangle's side of the diagonal was not always written. */
+    private static Placement placement(JsonFields at) {
+        Optional<Placement.Other> other = at.has("other") ? Optional.of(new Placement.Other(at.text("other"), at.text(at.has("otherLabel") ? "otherLabel" : "other"))) : Optional.empty();
+        Half half = at.has("half") ? at.word("half", Half.class, Half::word) : other.isPresent() ? Half.FALLING : Half.WHOLE;
+        return new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"), at.size("height"), at.yes("turned"), half, other);
+    }
+
     static JobSheet read(JsonFields fields) {
         Stock paper = StockJson.read(fields.in("paper"));
         Optional<Along> grain = Along.of(paper.grain());
         StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper), fields.size("width"), fields.size("height"),
                 fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(), fields.yes("offcut"), paper.directional(), grain);
-        List<Placement> placements = fields.each("placements").stream().map(at -> new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"),
-                at.size("height"), at.yes("turned"), at.has("other") ? Optional.of(at.text("other")) : Optional.empty())).toList();
+        List<Placement> placements = fields.each("placements").stream().map(SheetJson::placement).toList();
         List<Cut> cuts = new ArrayList<>();
         for (JsonFields cut : fields.each("cuts")) {
             cuts.add(new Cut(cuts.size() + 1, cut.yes("upright"), cut.size("at"), cut.length("x"), cut.length("y"), cut.size("width"), cut.size("height")));
