@@ -5,6 +5,7 @@ import cufflink.drawing.Picture;
 import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.fold.FoldStage;
 import cufflink.measure.Length;
@@ -43,7 +44,7 @@ public class PlanBenchmark {
         DesignLibrary library = DesignLibrary.builtIn();
         Project accordion = Project.of(library.find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels", "12");
         heaviest = accordion.withMats(accordion.mats().withLayers(3));
-        fitted = heaviest.withWish(new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1));
+        fitted = heaviest.withWish(new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1, new SheetUse.Shape()));
         gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
         plan = Planner.plan(heaviest).orThrow();
         stage = plan.pieces().get("base").stages().get(6);

@@ -1,6 +1,7 @@
 package cufflink.cli;
 
 import cufflink.design.DesignDefinition;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
@@ -38,6 +39,8 @@ final class PlanOptions {
     private String envelope;
     @Option(names = "--sheet", paramLabel = "NAME[*COUNT]", description = "The largest size from one sheet, or from several.")
     private String sheet;
+    @Option(names = "--use", paramLabel = "whole|shape|N", description = "With --sheet: use the whole sheet, keep the design's proportions, or N cards from one sheet.")
+    private String use;
     @Option(names = "--hold", paramLabel = "ITEM", description = "The smallest size that holds it: gift-card, photograph, note, or WxH.")
     private String hold;
     @Option(names = "--set", paramLabel = "measure=value", description = "Set a measure by hand; may be repeated.")
@@ -63,7 +66,8 @@ final class PlanOptions {
     Outcome<Project> project(DesignDefinition design) {
         RulerStep ruler = ruler();
         Project project = Project.of(design, ruler);
-        project = project.withWish(wish(ruler.unit())).withSet(set()).withMats(mats(project.mats(), ruler.unit())).withCopies(count("--copies", copies, 1, 1, Project.MOST_COPIES));
+        project = project.withWish(wish(ruler.unit()));
+        project = project.withSet(set()).withMats(mats(project.mats(), ruler.unit())).withCopies(copies(project.wish()));
         if (scoring != null) {
             project = project.withScoring(scoringStyle());
         }
@@ -91,6 +95,9 @@ final class PlanOptions {
 
     private Wish wish(LengthUnit reading) {
         long wishes = Stream.of(finish, envelope, sheet, hold).filter(Objects::nonNull).count();
+        if (use != null && sheet == null) {
+            return problem("--use", "This says what becomes of a sheet, and no sheet is given.", "Add --sheet, or leave out --use.", new Wish.AsDesigned());
+        }
         if (wishes > 1) {
             return problem("--finish, --envelope, --sheet, --hold", "Only one of these can be fitted at a time.", "Keep one; set the others' measures with --set.", new Wish.AsDesigned());
         }
@@ -138,12 +145,27 @@ final class PlanOptions {
         int count = counted ? count("--sheet", sheet.substring(star + 1).strip(), 1, 1, 999) : 1;
         Optional<NamedSize> found = PublishedSizes.named(Kind.SHEET, name);
         if (found.isPresent()) {
-            return new Wish.FromSheet(found.get().name(), found.get().width(), found.get().height(), count);
+            return new Wish.FromSheet(found.get().name(), found.get().width(), found.get().height(), count, use(counted));
         }
         if (!name.matches(".*\\d\\s*[x×].*")) {
             return problem("--sheet", "“" + name + "” is not known.", "Known are " + PublishedSizes.names(Kind.SHEET) + ", or type a size such as 9x12in.", new Wish.AsDesigned());
         }
-        return size("--sheet", name, reading).<Wish>map(sides -> new Wish.FromSheet(name, sides.get(0), sides.get(1), count)).orElse(new Wish.AsDesigned());
+        return size("--sheet", name, reading).<Wish>map(sides -> new Wish.FromSheet(name, sides.get(0), sides.get(1), count, use(counted))).orElse(new Wish.AsDesigned());
+    }
+
+    private SheetUse use(boolean counted) {
+        if (use == null) {
+            return new SheetUse.Whole();
+        }
+        SheetUse found = SheetUse.named(use).orElseGet(() -> problem("--use", "“" + use + "” is not a use of a sheet.", "Use whole, shape, or how many cards are to come out of one sheet, 1 to "
+                + SheetUse.Cards.MOST + ".", new SheetUse.Whole()));
+        return counted && found instanceof SheetUse.Cards ? problem("--use", "So many cards from one sheet take as many sheets as the copies need.", "Leave out the number of sheets.", found) : found;
+    }
+
+    /** Where so many cards are to come out of one sheet, so many are made unless another number is asked for. */
+    private int copies(Wish wish) {
+        int usual = wish instanceof Wish.FromSheet from && from.use() instanceof SheetUse.Cards cards ? cards.count() : 1;
+        return count("--copies", copies, usual, 1, Project.MOST_COPIES);
     }
 
     private Map<String, String> set() {

@@ -27,9 +27,10 @@ import java.util.Optional;
  * @param poses    of the closed card
  * @param stack    the closed card, if every piece folds flat
  * @param envelope the one it is to go into
+ * @param fittedToEnvelope whether the size was sought for it
  */
 public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Outcome<FlatFoldedState> closed, List<PosedCard> poses, Optional<ClosedStack> stack, List<MatLayer> mats,
-                           List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, BenchTools tools, RulerStep step) {
+                           List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, boolean fittedToEnvelope, BenchTools tools, RulerStep step) {
     LengthFormat format() {
         return LengthFormat.of(step.unit());
     }

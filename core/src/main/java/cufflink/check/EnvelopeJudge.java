@@ -29,7 +29,7 @@ final class EnvelopeJudge implements Judge {
                 + format.size(envelope.width(), envelope.height()) + ")";
         if (margin.isNegative()) {
             return List.of(Check.bad("envelope", Optional.of(margin), text + ": " + format.text(subject.step().up(margin.abs())) + " too little.",
-                    "Fit the card to the envelope, or choose a larger one.", Optional.empty()));
+                    subject.fittedToEnvelope() ? "Choose a larger envelope." : "Fit the card to the envelope, or choose a larger one.", Optional.empty()));
         }
         String spare = text + ": " + format.text(subject.step().down(margin)) + " to spare.";
         return List.of(COMFORT.isLongerThan(margin)

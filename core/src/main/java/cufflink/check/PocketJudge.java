@@ -21,7 +21,7 @@ final class PocketJudge implements Judge {
     }
 
     private static void judge(CheckSubject subject, Pocket pocket, Contents item, List<Check> checks) {
-        PocketFit fit = PocketFit.of(pocket, item);
+        PocketFit fit = PocketFit.of(pocket, item, subject.step().unit());
         String id = pocket.definition().id();
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());

@@ -36,6 +36,15 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
         return new Given(more, fitted, contents, step, cardCaliper);
     }
 
+    /** Without what was set for a measure. */
+    public Given without(String measure) {
+        Map<String, Value> fewer = new LinkedHashMap<>(values);
+        fewer.remove(measure);
+        Map<String, Contents> other = new LinkedHashMap<>(contents);
+        other.remove(measure);
+        return new Given(fewer, fitted, other, step, cardCaliper);
+    }
+
     /** With a length that was found by fitting. */
     public Given fitted(String measure, Length length) {
         Set<String> names = new HashSet<>(fitted);
@@ -47,6 +56,11 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
         Map<String, Contents> more = new LinkedHashMap<>(contents);
         more.put(measure, item);
         return new Given(values, fitted, more, step, cardCaliper);
+    }
+
+    /** What is set for a measure, as shown. */
+    public String text(String measure) {
+        return contents.containsKey(measure) ? contents.get(measure).name() : new ExpressionWriter(Map.of(), Map.of(), format()).value(values.get(measure));
     }
 
     LengthFormat format() {

@@ -1,19 +1,29 @@
 package cufflink.fit;
 
-import cufflink.cut.LayoutPlanner;
+import cufflink.cut.CutJob;
+import cufflink.cut.LayoutPlan;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
-import cufflink.measure.Length;
-import java.util.function.Function;
+import java.util.Optional;
+import java.util.OptionalInt;
 
-/**
- * What fitting needs to know of the project around the design.
- *
- * @param given      measures set by hand; they stay
- * @param copies     how many are made
- * @param mayTurn    whether the card may be cut a quarter turn round (no pattern direction)
- * @param planner    lays pieces on sheets
- * @param thickness  of the closed card for a sized design
- */
-public record FitContext(Given given, int copies, boolean mayTurn, LayoutPlanner planner, Function<SizedDesign, Length> thickness) {
+/** What fitting asks of the project around the design. */
+public interface FitContext {
+    /** What the maker has set; it stays. */
+    Given given();
+
+    /** How many are made. */
+    int copies();
+
+    /**
+     * What copies of a design are cut from the sheets that it is fitted to. Pieces of other papers are none of its business.
+     *
+     * @param count how many of the sheets there are; empty: as many as needed
+     */
+    CutJob job(SizedDesign design, Wish.FromSheet sheet, int copies, OptionalInt count);
+
+    LayoutPlan layout(CutJob job);
+
+    /** The folded card; empty while it does not close. */
+    Optional<ClosedSize> closed(SizedDesign design);
 }

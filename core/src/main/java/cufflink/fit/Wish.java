@@ -26,9 +26,9 @@ public sealed interface Wish {
      * The largest size that comes out of some sheets.
      *
      * @param name   of the sheet as shown
-     * @param sheets how many of them all copies together may take, 1 or more
+     * @param sheets how many of them all copies together may take, 1 or more; where so many cards are to come out of one sheet, as many as they need
      */
-    record FromSheet(String name, Length width, Length height, int sheets) implements Wish {
+    record FromSheet(String name, Length width, Length height, int sheets, SheetUse use) implements Wish {
         public FromSheet {
             if (sheets < 1 || !width.isPositive() || !height.isPositive()) {
                 throw new IllegalArgumentException("sheets, width and height must be positive: " + sheets + ", " + width + ", " + height);

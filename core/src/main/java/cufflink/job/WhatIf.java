@@ -6,6 +6,7 @@ import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlanner;
 import cufflink.cut.StockSheet;
 import cufflink.cut.TrimmerThenKnife;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Stock;
@@ -66,7 +67,7 @@ public final class WhatIf {
 
     /** The largest size of a project out of one sheet of a paper or one offcut. */
     public static Outcome<Plan> sizeFrom(Project project, StashPaper paper) {
-        Project alone = project.withCopies(1).withWish(new Wish.FromSheet(paper.name(), paper.size().width(), paper.size().height(), 1));
+        Project alone = project.withCopies(1).withWish(new Wish.FromSheet(paper.name(), paper.size().width(), paper.size().height(), 1, new SheetUse.Whole()));
         return Planner.plan(alone).then(plan -> plan.layout().unplaced().isEmpty() ? Outcome.of(plan, List.of())
                 : Outcome.failed(Problem.error(paper.name(), "Nothing of this design comes out of so small a piece.", "")));
     }

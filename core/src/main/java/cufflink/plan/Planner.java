@@ -14,11 +14,10 @@ import cufflink.design.Given;
 import cufflink.design.MeasureReader;
 import cufflink.design.SizedDesign;
 import cufflink.fit.FitAnswer;
-import cufflink.fit.FitContext;
 import cufflink.fit.Fitter;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatLayer;
-import cufflink.measure.Length;
 import cufflink.paper.NamedSize;
 import cufflink.paper.Stock;
 import cufflink.problem.Outcome;
@@ -60,8 +59,7 @@ public final class Planner {
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
-        FitContext context = new FitContext(given, project.copies(), !cardPaper().directional(), LAYOUTS, this::thickness);
-        Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(), context);
+        Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(), new ProjectFit(project, given, LAYOUTS));
         if (fitted.value().isEmpty()) {
             return Outcome.failed(fitted.problems());
         }
@@ -89,11 +87,7 @@ public final class Planner {
     }
 
     private Stock cardPaper() {
-        return project.paper(project.design().pieces().get(0).material());
-    }
-
-    private Length thickness(SizedDesign design) {
-        return FoldedDesign.of(design, project).value().flatMap(FoldedDesign::stack).map(stack -> stack.thickness()).orElse(Length.ZERO);
+        return project.paper(project.cardRole());
     }
 
     private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices, LayoutPlan layout) {
@@ -101,7 +95,7 @@ public final class Planner {
         List<ScoreSetup> scores = new ArrayList<>();
         design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
         CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
-                project.tools(), project.step());
+                project.wish() instanceof Wish.InEnvelope, project.tools(), project.step());
         Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
         return new Plan(project, answer, folded, layout, scores, plan.checks(), RunSheet.of(plan), notices);
     }
@@ -150,14 +144,19 @@ public final class Planner {
     }
 
     private boolean isFitted(String role) {
-        return project.wish() instanceof Wish.FromSheet && role.equals(project.design().pieces().get(0).material());
+        return project.wish() instanceof Wish.FromSheet && role.equals(project.cardRole());
     }
 
     private StockSheet sheet(String role, String material) {
         Stock stock = project.paper(role);
         return project.wish() instanceof Wish.FromSheet sheet && isFitted(role)
-                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false, stock.directional(), Along.of(stock.grain()))
+                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheets(sheet)), false, stock.directional(), Along.of(stock.grain()))
                 : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false, stock.directional(), Along.of(stock.grain()));
+    }
+
+    /** So many cards from one sheet take as many sheets as the copies need. */
+    private int sheets(Wish.FromSheet sheet) {
+        return sheet.use() instanceof SheetUse.Cards cards ? (project.copies() + cards.count() - 1) / cards.count() : sheet.sheets();
     }
 
     /**

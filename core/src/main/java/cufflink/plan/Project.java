@@ -63,9 +63,14 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
         }
         OptionalInt layer = MatRole.layer(role);
         if (layer.isPresent()) {
-            return layer.getAsInt() > 1 ? paper(MatRole.of(layer.getAsInt() - 1)) : paper(design.pieces().get(0).material());
+            return layer.getAsInt() > 1 ? paper(MatRole.of(layer.getAsInt() - 1)) : paper(cardRole());
         }
         return plainCard(step);
+    }
+
+    /** The role of the paper that the main piece is cut from. */
+    public String cardRole() {
+        return design.pieces().get(0).material();
     }
 
     /** The materials of the design that this project has no paper for; {@link #paper} answers a usual one. */

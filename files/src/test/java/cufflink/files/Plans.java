@@ -7,6 +7,7 @@ import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.SizedDesign;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
@@ -53,8 +54,12 @@ public final class Plans {
     }
 
     public static Wish fromSheet(String name, int count) {
+        return fromSheet(name, count, new SheetUse.Shape());
+    }
+
+    public static Wish fromSheet(String name, int count, SheetUse use) {
         NamedSize sheet = PublishedSizes.named(Kind.SHEET, name).orElseThrow();
-        return new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), count);
+        return new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), count, use);
     }
 
     public Plans closes(String width, String height) {

@@ -2,6 +2,7 @@ package cufflink.desktop.demo;
 
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
@@ -93,7 +94,7 @@ public final class DemoProjects {
     /** A star log for the summer. */
     public static Project starLog() {
         return Project.of(design("accordion"), RulerStep.MILLIMETRE).withName("Star-log album").withSet("panels", "5")
-                .withWish(new Wish.FromSheet("A3", sheet("A3").width(), sheet("A3").height(), 1))
+                .withWish(new Wish.FromSheet("A3", sheet("A3").width(), sheet("A3").height(), 1, new SheetUse.Shape()))
                 .withPaper("card", midnight("A3")).withPaper("mat 1", moonlight("A4"));
     }
 }

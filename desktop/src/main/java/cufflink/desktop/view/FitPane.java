@@ -4,6 +4,7 @@ import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
@@ -17,6 +18,7 @@ import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntFunction;
@@ -26,6 +28,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -94,7 +97,7 @@ final class FitPane extends VBox {
             case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()), usualEase());
             case SHEET -> {
                 var paper = project.paper(project.design().pieces().get(0).material());
-                yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(), Math.max(1, project.copies()));
+                yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(), Math.max(1, project.copies()), new SheetUse.Whole());
             }
             case CONTENTS -> new Wish.Holding(Contents.GIFT_CARD);
         }));
@@ -145,10 +148,13 @@ final class FitPane extends VBox {
                 details.getChildren().add(Rows.row("Ease", ease));
             }
             case SHEET -> {
-                details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet().sheets()))));
+                details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet().sheets(), sheet().use()))));
+                details.getChildren().add(Rows.row("Use it", uses()));
                 Stepper count = new Stepper("Sheets", by -> setWish(fromSheets(Math.max(1, sheet().sheets() + by))), text -> count(text, this::fromSheets));
                 refreshers.add(plan -> count.setValue(String.valueOf(sheet().sheets()), String.valueOf(sheet().sheets())));
-                details.getChildren().add(Rows.row("How many", count));
+                Stepper cards = new Stepper("Cards", by -> setCards(cards() + by), text -> cards(text));
+                refreshers.add(plan -> cards.setValue(String.valueOf(cards()), String.valueOf(cards())));
+                details.getChildren().addAll(when(Rows.row("How many sheets", count), () -> !isCards()), when(Rows.row("Cards from one sheet", cards), this::isCards));
             }
             case CONTENTS -> details.getChildren().add(Rows.row("It holds", items()));
         }
@@ -166,7 +172,61 @@ final class FitPane extends VBox {
     }
 
     private Wish fromSheets(int sheets) {
-        return new Wish.FromSheet(sheet().name(), sheet().width(), sheet().height(), sheets);
+        return new Wish.FromSheet(sheet().name(), sheet().width(), sheet().height(), sheets, sheet().use());
+    }
+
+    private boolean isCards() {
+        return sheet().use() instanceof SheetUse.Cards;
+    }
+
+    private int cards() {
+        return sheet().use() instanceof SheetUse.Cards cards ? cards.count() : 1;
+    }
+
+    /** So many cards from a sheet, and so many are made. */
+    private boolean setCards(int count) {
+        int cards = Math.max(1, Math.min(SheetUse.Cards.MOST, count));
+        return work.change("cards", project -> project.withWish(sheetUsed(new SheetUse.Cards(cards))).withCopies(cards));
+    }
+
+    private boolean cards(String text) {
+        if (!text.strip().matches("[1-9]\\d?")) {
+            work.say("“" + text.strip() + "” is not a whole number from 1 to " + SheetUse.Cards.MOST + ".");
+            return false;
+        }
+        return setCards(Integer.parseInt(text.strip()));
+    }
+
+    private Wish.FromSheet sheetUsed(SheetUse use) {
+        return new Wish.FromSheet(sheet().name(), sheet().width(), sheet().height(), sheet().sheets(), use);
+    }
+
+    /** What becomes of the sheet. */
+    private ComboBox<String> uses() {
+        String whole = "whole";
+        String shape = "keep the shape";
+        String cards = "several cards";
+        ComboBox<String> box = new ComboBox<>();
+        box.setId("fit-use");
+        box.getItems().addAll(whole, shape, cards);
+        refreshers.add(plan -> box.setValue(isCards() ? cards : sheet().use() instanceof SheetUse.Shape ? shape : whole));
+        box.valueProperty().addListener((property, was, is) -> {
+            if (!showing && cards.equals(is)) {
+                setCards(Math.max(2, work.project().copies()));
+            } else if (!showing) {
+                work.change(project -> project.withWish(sheetUsed(shape.equals(is) ? new SheetUse.Shape() : new SheetUse.Whole())));
+            }
+        });
+        return box;
+    }
+
+    /** A row that is there only while it says something. */
+    private HBox when(HBox row, BooleanSupplier wanted) {
+        refreshers.add(plan -> {
+            row.setVisible(wanted.getAsBoolean());
+            row.setManaged(wanted.getAsBoolean());
+        });
+        return row;
     }
 
     private void setWish(Wish wish) {

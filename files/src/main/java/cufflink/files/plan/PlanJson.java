@@ -203,7 +203,7 @@ public final class PlanJson {
             node.set("width", length(pocket.width().length()));
             node.set("depth", length(pocket.depth().length()));
             PocketFit.contents(plan.design(), pocket).ifPresent(item -> {
-                node.put("holds", item.name()).put("fits", PocketFit.of(pocket, item).holds());
+                node.put("holds", item.name()).put("fits", PocketFit.of(pocket, item, plan.project().unit()).holds());
                 node.set("reach", length(pocket.reach().length()));
             });
         }

@@ -3,6 +3,7 @@ package cufflink.files.project;
 import com.fasterxml.jackson.databind.JsonNode;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
@@ -74,7 +75,7 @@ public final class ProjectReader {
         return switch (to) {
             case "finished size" -> new Wish.FinishedSize(fields.size("width"), fields.size("height"));
             case "envelope" -> envelope(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease"))).orElse(new Wish.AsDesigned());
-            case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"), fields.count("sheets", 1, 999));
+            case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"), fields.count("sheets", 1, 999), use(fields));
             case "contents" -> holding(fields);
             case "design" -> new Wish.AsDesigned();
             default -> {
@@ -82,6 +83,18 @@ public final class ProjectReader {
                 yield new Wish.AsDesigned();
             }
         };
+    }
+
+    /** Before there was a choice, a card kept its proportions. */
+    private static SheetUse use(JsonFields fields) {
+        if (!fields.has("use")) {
+            return new SheetUse.Shape();
+        }
+        Optional<SheetUse> use = SheetUse.named(fields.text("use"));
+        if (use.isEmpty()) {
+            fields.problem("use", "“" + fields.text("use") + "” is not known; expected whole, shape or how many cards.");
+        }
+        return use.orElse(new SheetUse.Shape());
     }
 
     private static Wish holding(JsonFields fields) {

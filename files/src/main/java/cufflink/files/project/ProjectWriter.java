@@ -63,7 +63,7 @@ public final class ProjectWriter {
             node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", ExactText.of(in.ease()));
         } else if (wish instanceof Wish.FromSheet sheet) {
             node.put("to", "sheet").put("sheet", sheet.name()).put("width", ExactText.of(sheet.width())).put("height", ExactText.of(sheet.height()))
-                    .put("sheets", sheet.sheets());
+                    .put("sheets", sheet.sheets()).put("use", sheet.use().word());
         } else if (wish instanceof Wish.Holding holding) {
             node.put("to", "contents").put("item", holding.item().typed());
         } else {

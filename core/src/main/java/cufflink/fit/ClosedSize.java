@@ -1,0 +1,7 @@
+package cufflink.fit;
+
+import cufflink.measure.Length;
+
+/** How large a folded card is, closed, as it is held. */
+public record ClosedSize(Length width, Length height, Length thickness) {
+}
