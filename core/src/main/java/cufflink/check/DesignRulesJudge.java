@@ -9,10 +9,10 @@ final class DesignRulesJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
         return subject.design().judgements().stream().map(judgement -> {
-            Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.rule().bad() ? Verdict.BAD : Verdict.WATCH;
-            Optional<Check.Change> change = judgement.holds() ? Optional.empty() : judgement.rule().change().flatMap(subject::change);
+            Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.bad() ? Verdict.BAD : Verdict.WATCH;
+            Optional<Check.Change> change = judgement.holds() ? Optional.empty() : judgement.change().flatMap(subject::change);
             String remedy = change.map(which -> "Change " + which.label().toLowerCase(Locale.ROOT) + ".").orElse("");
-            return new Check(judgement.rule().id(), verdict, judgement.margin(), judgement.text(), remedy, change);
+            return new Check(judgement.id(), verdict, judgement.margin(), judgement.text(), remedy, change);
         }).toList();
     }
 }

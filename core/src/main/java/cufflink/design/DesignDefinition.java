@@ -209,11 +209,13 @@ public record DesignDefinition(String id, String title, String group, String abo
      *
      * @param at   for a piece laid on a panel: its top left corner from the panel's; absent where folding brings the two together
      * @param turn degrees by which it is turned in its plane
+     * @param overhang whether the part may stand out past the panel that it is put on
      * @param over panels that a woven part lies over
      * @param slit of the panel it is put on, for a slot
      */
     public record Glue(Template id, Way way, PanelPlace part, PanelPlace onto, Optional<Face> face, Optional<Spot> at, Optional<Formula> turn, Turned turned,
-                       List<Side> edges, List<Side> free, List<PanelPlace> over, List<PanelPlace> under, Optional<String> slit, Template say, Optional<Formula> when, Optional<Repeat> repeat) {
+                       List<Side> edges, List<Side> free, boolean overhang, List<PanelPlace> over, List<PanelPlace> under, Optional<String> slit, Template say, Optional<Formula> when,
+                       Optional<Repeat> repeat) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
@@ -237,7 +239,7 @@ public record DesignDefinition(String id, String title, String group, String abo
     }
 
     /** A judgement of the design's own; {@code change} names the measure to change. */
-    public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad) {
+    public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad, Optional<Formula> when) {
     }
 
     public Optional<Measure> measure(String name) {

@@ -39,7 +39,7 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements());
+        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
     }
 
@@ -157,7 +157,7 @@ public final class DesignSizer {
         for (DesignDefinition.Glue part : definition.glue()) {
             repeat(part.repeat(), part.when(), () -> glue.add(new SizedDesign.Glue(sheet.text(part.id()), part.way(), panel(part.part()), panel(part.onto()),
                     part.face().orElse(Face.INSIDE), part.at().map(at -> new SizedDesign.Placing(offset(at), part.turn().map(sheet::degrees).orElse(0.0), part.turned())),
-                    part.edges(), part.free(), part.over().stream().map(this::panel).toList(), part.under().stream().map(this::panel).toList(), part.slit(),
+                    part.edges(), part.free(), part.overhang(), part.over().stream().map(this::panel).toList(), part.under().stream().map(this::panel).toList(), part.slit(),
                     sheet.text(part.say()))));
         }
         return glue;
@@ -195,11 +195,16 @@ public final class DesignSizer {
         return dot < 0 ? new CreaseRef(sheet.text(definition.pieces().get(0).id()), name) : new CreaseRef(name.substring(0, dot), name.substring(dot + 1));
     }
 
-    private List<SizedDesign.Judgement> judgements() {
-        return definition.checks().stream().map(rule -> {
-            boolean holds = sheet.truth(rule.that());
-            return new SizedDesign.Judgement(rule, holds, sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise()));
-        }).toList();
+    private List<SizedDesign.Judgement> judgements(MeasureSizer measures) {
+        List<SizedDesign.Judgement> judgements = new ArrayList<>(measures.conflicts());
+        judgements.addAll(new NegativeResults(definition).judge(measures.measuresFound(), given.format()));
+        for (DesignDefinition.Rule rule : definition.checks()) {
+            if (sheet.wanted(rule.when())) {
+                boolean holds = sheet.truth(rule.that());
+                judgements.add(new SizedDesign.Judgement(rule.id(), rule.bad(), rule.change(), holds, sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise())));
+            }
+        }
+        return judgements;
     }
 
     private void repeat(Optional<DesignDefinition.Repeat> repeat, Optional<Formula> when, Runnable each) {

@@ -28,6 +28,7 @@ final class MeasureSizer {
     private final List<Problem> problems;
     private final Map<String, Measures.Sized> sized = new LinkedHashMap<>();
     private final Map<String, String> labels = new LinkedHashMap<>();
+    private final List<SizedDesign.Judgement> conflicts = new ArrayList<>();
     private Scope scope;
 
     MeasureSizer(DesignDefinition definition, Given given, List<Problem> problems) {
@@ -52,6 +53,15 @@ final class MeasureSizer {
             }
         }
         return new Measures(sized);
+    }
+
+    Measures measuresFound() {
+        return new Measures(sized);
+    }
+
+    /** Measures whose least value is more than their greatest. */
+    List<SizedDesign.Judgement> conflicts() {
+        return conflicts;
     }
 
     Scope scope() {
@@ -133,6 +143,10 @@ final class MeasureSizer {
         if (low != null && value.amount().compareTo(low.amount()) < 0) {
             value = low;
             note = "must be " + writer.value(low) + " at least";
+        }
+        if (low != null && high != null && low.amount().compareTo(high.amount()) > 0) {
+            conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()), false, Optional.empty(),
+                    "“" + measure.label() + "” must be " + writer.value(low) + " at least and may be " + writer.value(high) + " at most: no value is both."));
         }
         if (byHand && !value.equals(wanted)) {
             problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",

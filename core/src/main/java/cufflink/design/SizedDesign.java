@@ -156,7 +156,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** A joint between two panels; see {@link DesignDefinition.Glue}. */
     public record Glue(String id, DesignDefinition.Way way, PanelRef part, PanelRef onto, Face face, Optional<Placing> at, List<Side> edges, List<Side> free,
-                       List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
+                       boolean overhang, List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
@@ -173,8 +173,18 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Pocket(DesignDefinition.Pocket definition, Figure width, Figure depth, Figure room, Figure reach, Length reachWanted) {
     }
 
-    /** A check of the design's own, worked out; {@code margin} is there when two lengths were compared. */
-    public record Judgement(DesignDefinition.Rule rule, boolean holds, Optional<Length> margin, String text) {
+    /**
+     * A check of the design's own, or of its numbers, worked out.
+     *
+     * @param bad    whether it is bad if it does not hold, or only to be watched
+     * @param change the measure to change then
+     * @param margin there when two lengths were compared
+     */
+    public record Judgement(String id, boolean bad, Optional<String> change, boolean holds, Optional<Length> margin, String text) {
+        /** Whether nobody would want a card with it. */
+        public boolean isBroken() {
+            return bad && !holds;
+        }
     }
 
     /** The same design with other pieces and fold steps. */

@@ -88,7 +88,7 @@ final class ContentsFit {
             return false;
         }
         SizedDesign design = sized.value().get();
-        boolean rules = design.judgements().stream().allMatch(judgement -> judgement.holds() || !judgement.rule().bad() && !warned);
+        boolean rules = design.judgements().stream().allMatch(judgement -> judgement.holds() || !judgement.bad() && !warned);
         return rules && design.pockets().stream().allMatch(pocket -> PocketFit.contents(design, pocket).map(held -> {
             PocketFit fit = PocketFit.of(pocket, held, step.unit());
             return (!across || !fit.width().isNegative()) && !fit.room().isNegative() && !fit.held().isNegative();

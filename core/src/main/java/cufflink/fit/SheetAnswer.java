@@ -95,7 +95,7 @@ final class SheetAnswer {
         Optional<String> limited = design.get().measures().all().stream().filter(sized -> given(size).values().containsKey(sized.definition().name()))
                 .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())).findFirst()
                 .map(sized -> "“" + sized.definition().label() + "”" + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
-        return limited.or(() -> design.get().judgements().stream().filter(judgement -> !judgement.holds() && judgement.rule().bad()).map(SizedDesign.Judgement::text).findFirst());
+        return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken).map(SizedDesign.Judgement::text).findFirst());
     }
 
     private String pieces(Steps size) {

@@ -96,7 +96,7 @@ final class Sizing {
 
     /** Whether that is so and no rule of the design is broken. */
     static boolean isSound(Outcome<SizedDesign> sized) {
-        return isExact(sized) && sized.value().get().judgements().stream().allMatch(judgement -> judgement.holds() || !judgement.rule().bad());
+        return isExact(sized) && sized.value().get().judgements().stream().noneMatch(SizedDesign.Judgement::isBroken);
     }
 
     /** The largest value of the finished measure, on the ruler, with which the card closes within {@code side}: {@code side} itself unless the design says what closes. */

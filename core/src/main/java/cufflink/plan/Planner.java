@@ -94,7 +94,7 @@ public final class Planner {
         SizedDesign design = folded.design();
         List<ScoreSetup> scores = new ArrayList<>();
         design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
-        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
+        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.assembly(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
                 project.wish() instanceof Wish.InEnvelope, project.tools(), project.step());
         Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
         return new Plan(project, answer, folded, layout, scores, plan.checks(), RunSheet.of(plan), notices);

@@ -110,7 +110,7 @@ class FittingTest {
     }
 
     private static boolean comesOut(Outcome<SizedDesign> sized, Wish.FromSheet sheet, Project project) {
-        if (sized.value().isEmpty() || !sized.problems().isEmpty() || sized.value().get().judgements().stream().anyMatch(judgement -> !judgement.holds() && judgement.rule().bad())) {
+        if (sized.value().isEmpty() || !sized.problems().isEmpty() || sized.value().get().judgements().stream().anyMatch(SizedDesign.Judgement::isBroken)) {
             return false;
         }
         StockSheet stock = new StockSheet(sheet.name(), "", sheet.width(), sheet.height(), OptionalInt.of(sheet.sheets()), false);

@@ -204,7 +204,7 @@ final class FitPane extends VBox {
     /** What becomes of the sheet. */
     private ComboBox<String> uses() {
         String whole = "whole";
-        String shape = "keep the shape";
+        String shape = "same shape";
         String cards = "several cards";
         ComboBox<String> box = new ComboBox<>();
         box.setId("fit-use");

@@ -353,7 +353,7 @@ final class DesignParser {
         try (Fields fields = fields(node, "Glue")) {
             return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE), place(fields, "glue"), place(fields, "onto"),
                     fields.word("face", Face.class, Face::word), spot(fields), fields.formula("turn"), fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
-                    sides(fields, "edges"), sides(fields, "free"), places(fields, "over"), places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
+                    sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang"), places(fields, "over"), places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
                     fields.formula("when"), repeat(fields));
         }
     }
@@ -381,7 +381,7 @@ final class DesignParser {
     private Rule rule(YamlNode node) {
         try (Fields fields = fields(node, "A check")) {
             return new Rule(fields.id("id"), fields.requiredFormula("that"), fields.requiredTemplate("good"), fields.requiredTemplate("else"),
-                    fields.text("change"), !fields.text("verdict").orElse("bad").equals("watch"));
+                    fields.text("change"), !fields.text("verdict").orElse("bad").equals("watch"), fields.formula("when"));
         }
     }
 }

@@ -1,0 +1,36 @@
+package cufflink.design;
+
+import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.DesignDefinition.Role;
+import cufflink.measure.LengthFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** No worked-out length, overlap or margin is less than nothing, unless a check of the design's own speaks of it. */
+final class NegativeResults {
+    private final DesignDefinition definition;
+
+    NegativeResults(DesignDefinition definition) {
+        this.definition = definition;
+    }
+
+    /** What is broken; nothing where all is well. */
+    List<SizedDesign.Judgement> judge(Measures measures, LengthFormat format) {
+        Set<String> judged = definition.checks().stream().flatMap(rule -> Names.in(rule.that().expression()).stream()).collect(Collectors.toSet());
+        return measures.all().stream().filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
+                .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true, change(sized.definition()), false, Optional.of(sized.length()),
+                        "“" + sized.definition().label() + "” comes to " + format.text(sized.length()) + ": less than nothing.")).toList();
+    }
+
+    private static boolean isNegative(Measures.Sized sized) {
+        return sized.definition().role() == Role.RESULT && sized.isLength() && sized.length().isNegative();
+    }
+
+    /** The last measure of its formula that a maker can set. */
+    private Optional<String> change(Measure result) {
+        return result.value().stream().flatMap(formula -> Names.in(formula.expression()).stream())
+                .filter(name -> definition.measure(name).filter(Measure::canBeSet).isPresent()).reduce((first, second) -> second);
+    }
+}
