@@ -20,23 +20,31 @@ sealed interface Block {
         }
     }
 
-    /** Whether the blade can cut a block out of a part of a sheet. */
+    /**
+     * Whether the blade can cut a block out of a part of a sheet. A part that is too long to be trimmed in one stroke may be parted first and trimmed in pieces.
+     */
     static boolean isCut(Block block, long width, long height, long blade) {
-        return block.width() <= width && block.height() <= height && (isCutLevelFirst(block, width, height, blade) || isCutUprightFirst(block, width, height, blade));
+        if (block.width() > width || block.height() > height) {
+            return false;
+        }
+        return Math.max(width, height) <= blade || isTrimmedLevel(block, width, height, blade) || isTrimmedUpright(block, width, height, blade) || isPartedAtOnce(block, width, height, blade);
     }
 
-    private static boolean isCutLevelFirst(Block block, long width, long height, long blade) {
-        return (block.height() == height || width <= blade) && (block.width() == width || block.height() <= blade);
+    private static boolean isTrimmedLevel(Block block, long width, long height, long blade) {
+        return block.height() < height && width <= blade && isCut(block, width, block.height(), blade);
     }
 
-    private static boolean isCutUprightFirst(Block block, long width, long height, long blade) {
-        return (block.width() == width || height <= blade) && (block.height() == height || block.width() <= blade);
+    private static boolean isTrimmedUpright(Block block, long width, long height, long blade) {
+        return block.width() < width && height <= blade && isCut(block, block.width(), height, blade);
     }
 
-    /** Whether the blade can part two blocks that are joined. */
-    static boolean isParted(Two two, long blade) {
-        return two.upright() ? two.height() <= blade && isCut(two.first(), two.first().width(), two.height(), blade) && isCut(two.second(), two.second().width(), two.height(), blade)
-                : two.width() <= blade && isCut(two.first(), two.width(), two.first().height(), blade) && isCut(two.second(), two.width(), two.second().height(), blade);
+    /** Without trimming: a rectangle must be all of the part, two blocks take all of it between them. */
+    private static boolean isPartedAtOnce(Block block, long width, long height, long blade) {
+        if (block instanceof Two two) {
+            return two.upright() ? height <= blade && isCut(two.first(), two.first().width(), height, blade) && isCut(two.second(), width - two.first().width(), height, blade)
+                    : width <= blade && isCut(two.first(), width, two.first().height(), blade) && isCut(two.second(), width, height - two.first().height(), blade);
+        }
+        return block.width() == width && block.height() == height;
     }
 
     /** This block without what {@code left} no longer asks for; takes what it keeps from it. */
@@ -64,26 +72,25 @@ sealed interface Block {
     private static void cut(Block block, long x, long y, long width, long height, long blade, Fill.Builder fill) {
         long w = block.width();
         long h = block.height();
-        boolean wanted = width * (height - h) >= (width - w) * height;
-        boolean levelFirst = wanted ? isCutLevelFirst(block, width, height, blade) || !isCutUprightFirst(block, width, height, blade)
-                : !isCutUprightFirst(block, width, height, blade);
-        if (levelFirst) {
+        boolean level = isTrimmedLevel(block, width, height, blade);
+        boolean upright = isTrimmedUpright(block, width, height, blade);
+        // The larger rest stays in one piece.
+        if (level && (!upright || width * (double) (height - h) >= (width - w) * (double) height)) {
             fill.cut(false, h, x, y, width, height);
-            fill.cut(true, w, x, y, width, h);
-        } else {
+            cut(block, x, y, width, h, blade, fill);
+        } else if (upright) {
             fill.cut(true, w, x, y, width, height);
-            fill.cut(false, h, x, y, w, height);
-        }
-        if (block instanceof One one) {
+            cut(block, x, y, w, height, blade, fill);
+        } else if (block instanceof One one) {
             fill.put(one.kind(), one.turned(), x, y);
         } else if (block instanceof Two two && two.upright()) {
-            fill.cut(true, two.first().width(), x, y, w, h);
-            cut(two.first(), x, y, two.first().width(), h, blade, fill);
-            cut(two.second(), x + two.first().width(), y, w - two.first().width(), h, blade, fill);
+            fill.cut(true, two.first().width(), x, y, width, height);
+            cut(two.first(), x, y, two.first().width(), height, blade, fill);
+            cut(two.second(), x + two.first().width(), y, width - two.first().width(), height, blade, fill);
         } else if (block instanceof Two two) {
-            fill.cut(false, two.first().height(), x, y, w, h);
-            cut(two.first(), x, y, w, two.first().height(), blade, fill);
-            cut(two.second(), x, y + two.first().height(), w, h - two.first().height(), blade, fill);
+            fill.cut(false, two.first().height(), x, y, width, height);
+            cut(two.first(), x, y, width, two.first().height(), blade, fill);
+            cut(two.second(), x, y + two.first().height(), width, height - two.first().height(), blade, fill);
         }
     }
 }

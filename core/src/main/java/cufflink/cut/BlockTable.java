@@ -10,8 +10,8 @@ import java.util.function.BooleanSupplier;
 
 /**
  * Every selection of rectangles that edge-to-edge cuts can take from one sheet, with the smallest blocks that hold it (none of them both narrower and lower than another).
- * A selection of n is joined from two smaller ones, beside or above each other, so that the table is complete: a selection that is not in it cannot be cut. Exact, and for
- * few rectangles only: the work is bounded.
+ * A selection of n is joined from two smaller ones, beside or above each other, so that the table is complete for a blade that is as long as the sheet: a selection that is not
+ * in it cannot be cut. With a shorter blade it holds what was found. For few rectangles only: the work is bounded.
  */
 final class BlockTable {
     /** How many of each kind. */
@@ -30,8 +30,12 @@ final class BlockTable {
         }
     }
 
+    /** Areas are beyond what a double holds exactly: they only rule out what is too large by more than this share. */
+    static final double ROUNDING = 1e-12;
+
     private final Demand demand;
     private final int stock;
+    private final long blade;
     private final int[] most;
     private final Map<Key, List<Block>> blocks = new LinkedHashMap<>();
     private final double room;
@@ -39,18 +43,19 @@ final class BlockTable {
     private final BooleanSupplier stop;
     private long work;
 
-    private BlockTable(Demand demand, int stock, int[] most, long work, BooleanSupplier stop) {
+    private BlockTable(Demand demand, int stock, long blade, int[] most, long work, BooleanSupplier stop) {
         this.demand = demand;
+        this.blade = blade;
         this.stock = stock;
         this.most = most;
         this.work = work;
         this.stop = stop;
-        this.room = (double) demand.sheetWidth(stock) * demand.sheetHeight(stock);
+        this.room = (double) demand.sheetWidth(stock) * demand.sheetHeight(stock) * (1 + ROUNDING);
     }
 
-    /** The table of one stock, for at most so many of each kind; absent if that takes more than so many joins, or it is stopped. */
-    static Optional<BlockTable> of(Demand demand, int stock, int[] most, long work, BooleanSupplier stop) {
-        BlockTable table = new BlockTable(demand, stock, most, work, stop);
+    /** The table of one stock and a blade, for at most so many of each kind; absent if that takes more than so many joins, or it is stopped. */
+    static Optional<BlockTable> of(Demand demand, int stock, long blade, int[] most, long work, BooleanSupplier stop) {
+        BlockTable table = new BlockTable(demand, stock, blade, most, work, stop);
         return table.build() ? Optional.of(table) : Optional.empty();
     }
 
@@ -133,7 +138,7 @@ final class BlockTable {
             for (Block second : b.blocks()) {
                 for (boolean upright : new boolean[] {true, false}) {
                     Block.Two two = Block.Two.of(upright, first, second);
-                    if (Block.isCut(two, demand.sheetWidth(stock), demand.sheetHeight(stock), demand.blade) && Block.isParted(two, demand.blade)) {
+                    if (Block.isCut(two, demand.sheetWidth(stock), demand.sheetHeight(stock), blade)) {
                         kept = kept == null ? level.computeIfAbsent(new Key(counts), none -> new ArrayList<>()) : kept;
                         keep(two, kept);
                     }

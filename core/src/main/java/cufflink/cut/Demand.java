@@ -17,7 +17,7 @@ final class Demand {
     record Slot(CutPiece piece, Optional<CutPiece> other) {
     }
 
-    /** Rectangles alike; {@code width} is the longer side if they may turn. */
+    /** Rectangles alike; {@code width} is the longer side if they may turn on every paper. On a paper with a direction two that are each other turned take not each other's place. */
     record Kind(long width, long height, List<Slot> slots) {
         double area() {
             return (double) width * height;
@@ -63,10 +63,10 @@ final class Demand {
         return sheet.width().toMillimetres() * sheet.height().toMillimetres();
     }
 
-    private static void addSlots(CutPiece piece, Map<Alike, List<Slot>> alike) {
+    private void addSlots(CutPiece piece, Map<Alike, List<Slot>> alike) {
         long w = piece.width().nanometres();
         long h = piece.height().nanometres();
-        boolean swap = piece.mayTurn() && h > w;
+        boolean swap = piece.mayTurn() && h > w && stock.stream().noneMatch(sheet -> sheet.directional() && piece.materials().contains(sheet.material()));
         boolean pairs = piece.half() != Half.WHOLE && piece.mayTurn();
         Alike key = new Alike(swap ? h : w, swap ? w : h, piece.materials(), piece.mayTurn(), swap ? piece.fold().map(Along::turned) : piece.fold(), pairs ? piece.half() : Half.WHOLE);
         List<Slot> slots = alike.computeIfAbsent(key, none -> new ArrayList<>());
@@ -103,6 +103,11 @@ final class Demand {
     /** Whether a kind may lie as its width and height say, or turned, on a stock. */
     boolean may(int kind, int sheet, boolean turn) {
         return turn ? turned[kind][sheet] : upright[kind][sheet];
+    }
+
+    /** Whether the blade is shorter than a side of some sheet, so that it forbids cuts. */
+    boolean isBladeShort() {
+        return stock.stream().anyMatch(sheet -> Math.max(sheet.width().nanometres(), sheet.height().nanometres()) > blade);
     }
 
     long sheetWidth(int sheet) {

@@ -1,5 +1,6 @@
 package cufflink.cut;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -122,42 +123,52 @@ final class PaperSearch {
 
     /** The area left over by the offcuts on the largest sheet, and one sheet for each piece of which no two go on one. */
     private int simpleBound() {
-        double area = 0;
-        double largest = 0;
+        BigInteger area = BigInteger.ZERO;
+        BigInteger largest = BigInteger.ZERO;
         long longSide = 0;
         int offcuts = 0;
         for (int stock = 0; stock < demand.stock.size(); stock++) {
-            double room = (double) demand.sheetWidth(stock) * demand.sheetHeight(stock);
+            BigInteger room = area(demand.sheetWidth(stock), demand.sheetHeight(stock));
             longSide = Math.max(longSide, Math.max(demand.sheetWidth(stock), demand.sheetHeight(stock)));
             if (demand.stock.get(stock).offcut()) {
                 int count = demand.supply()[stock];
                 offcuts = (int) Math.min(Integer.MAX_VALUE, (long) offcuts + count);
-                area -= room * count;
+                area = area.subtract(room.multiply(BigInteger.valueOf(count)));
             } else {
-                largest = Math.max(largest, room);
+                largest = largest.max(room);
             }
         }
         int alone = 0;
         for (Demand.Kind kind : demand.kinds) {
-            area += kind.area() * kind.slots().size();
+            area = area.add(area(kind.width(), kind.height()).multiply(BigInteger.valueOf(kind.slots().size())));
             alone += Math.min(kind.width(), kind.height()) * 2 > longSide ? kind.slots().size() : 0;
         }
-        return Math.max(Math.max(0, alone - offcuts), largest == 0 ? 0 : (int) Math.ceil(area / largest - 1e-9));
+        int byArea = largest.signum() == 0 || area.signum() <= 0 ? 0 : area.add(largest).subtract(BigInteger.ONE).divide(largest).intValueExact();
+        return Math.max(Math.max(0, alone - offcuts), byArea);
     }
 
-    /** Tries every way with fewer new sheets, and again, as far as tables of so many joins reach. */
+    private static BigInteger area(long width, long height) {
+        return BigInteger.valueOf(width).multiply(BigInteger.valueOf(height));
+    }
+
+    /** Tries every way with fewer new sheets, and again, as far as tables of so many joins reach. That there is none is proved only for a blade that forbids nothing. */
     private void exact(Effort effort, BooleanSupplier stop) {
         if (Arrays.stream(demand.quantities()).sum() > MOST_EXACT) {
             return;
         }
-        Optional<SheetSearch> search = SheetSearch.of(demand, demand.quantities(), effort.joins(), stop);
-        while (search.isPresent() && !isSettled()) {
+        Optional<SheetSearch> search = SheetSearch.of(demand, demand.blade, demand.quantities(), effort.joins(), stop);
+        boolean found = true;
+        while (search.isPresent() && !isSettled() && found) {
             SheetSearch.Answer answer = search.get().run(demand.quantities(), demand.supply(), aim(), effort.looks());
-            if (answer == SheetSearch.Answer.NONE) {
+            if (answer == SheetSearch.Answer.NONE && !demand.isBladeShort()) {
                 raiseBound(best.newSheets());
             }
-            if (answer != SheetSearch.Answer.FOUND || !offer(search.get().found())) {
-                return;
+            found = answer == SheetSearch.Answer.FOUND && offer(search.get().found());
+        }
+        if (demand.isBladeShort() && !isSettled()) {
+            Optional<SheetSearch> anyBlade = SheetSearch.of(demand, Long.MAX_VALUE, demand.quantities(), effort.joins(), stop);
+            if (anyBlade.isPresent() && anyBlade.get().run(demand.quantities(), demand.supply(), aim(), effort.looks()) == SheetSearch.Answer.NONE) {
+                raiseBound(best.newSheets());
             }
         }
     }
@@ -195,12 +206,12 @@ final class PaperSearch {
         better.run();
         program.solve(() -> isSettled() || stop.getAsBoolean(), () -> {
             int before = bound;
-            raiseBound(program.bound());
+            raiseBound(program.proof().bound());
             if (bound > before) {
                 better.run();
             }
         });
-        raiseBound(program.bound());
+        raiseBound(program.proof().bound());
         for (int first = 0; first < DIVES && !isSettled() && !stop.getAsBoolean(); first++) {
             dive(program, first, knapsacks, stop);
             better.run();
@@ -256,7 +267,7 @@ final class PaperSearch {
     private boolean complete(List<Fill> chosen, int[] left, int[] supply, BooleanSupplier stop) {
         int used = new FillPlan(demand, chosen).newSheets();
         if (aim() >= used && Arrays.stream(left).sum() <= FEW) {
-            Optional<SheetSearch> search = SheetSearch.of(demand, left, REPAIR.joins(), stop);
+            Optional<SheetSearch> search = SheetSearch.of(demand, demand.blade, left, REPAIR.joins(), stop);
             if (search.isPresent() && search.get().run(left, supply, aim() - used, REPAIR.looks()) == SheetSearch.Answer.FOUND) {
                 return offer(both(chosen, search.get().found()));
             }
@@ -325,7 +336,7 @@ final class PaperSearch {
         Fill tidy = fill;
         for (int stock = 0; stock < demand.stock.size(); stock++) {
             if (stock == fill.stock() || supply[stock] > 0 && room(stock) < room(fill.stock())) {
-                Optional<BlockTable> table = BlockTable.of(demand, stock, fill.counts(), joins, () -> false);
+                Optional<BlockTable> table = BlockTable.of(demand, stock, demand.blade, fill.counts(), joins, () -> false);
                 for (Block block : table.map(built -> built.blocks(fill.counts())).orElse(List.of())) {
                     Fill other = Block.fill(block, demand, stock);
                     tidy = FillPlan.BETTER.compare(alone(other), alone(tidy)) < 0 ? other : tidy;

@@ -11,7 +11,8 @@ import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
  * How many sheets of which pattern, in fractions: the linear programme of Gilmore and Gomory (1961, 1965), solved by the simplex method with patterns found as they are
- * needed ({@link SheetKnapsack}). Its value, rounded up, is a bound on the new sheets; its dual values, scaled, are one before it has ended (Farley 1990). All from memory.
+ * needed ({@link SheetKnapsack}). Its dual values, rounded to whole numbers, are prices of the rectangles; {@link PriceProof} makes a bound on the new sheets of any prices
+ * (Farley 1990), exactly. All from memory.
  */
 final class PatternProgram {
     /** A piece without paper weighs more than any number of sheets. */
@@ -20,6 +21,8 @@ final class PatternProgram {
     /** What a pattern found quickly must gain at least to be taken. */
     private static final double QUICK_GAIN = -1e-2;
     private static final int MOST_ROUNDS = 6000;
+    /** What a sheet costs in the whole numbers of the exact look. */
+    private static final double SCALE = 1e9;
 
     /**
      * A pattern and how often it is used.
@@ -42,7 +45,7 @@ final class PatternProgram {
     private final double[] right;
     private final Column[] basis;
     private final DMatrixRMaj inverse;
-    private double bound;
+    private PriceProof proof;
     private boolean exact;
 
     private PatternProgram(Demand demand, int[] left, int[] supply, List<SheetKnapsack> knapsacks) {
@@ -58,6 +61,7 @@ final class PatternProgram {
         right = new double[rows];
         basis = new Column[rows];
         inverse = CommonOps_DDRM.identity(rows);
+        proof = PriceProof.nothing(kinds);
         for (int kind = 0; kind < kinds; kind++) {
             right[kind] = left[kind];
             basis[kind] = unit(kind, 1, SHORT);
@@ -78,7 +82,7 @@ final class PatternProgram {
     /** Goes on as far as {@code stop} lets it; {@code step} is told whenever the bound may have grown. */
     void solve(BooleanSupplier stop, Runnable step) {
         exact = true;
-        for (int round = 0; round < MOST_ROUNDS && bound() < rounded(cost()) && !stop.getAsBoolean() && improve(); round++) {
+        for (int round = 0; round < MOST_ROUNDS && proof.bound() < rounded(cost()) && !stop.getAsBoolean() && improve(); round++) {
             step.run();
         }
     }
@@ -91,9 +95,9 @@ final class PatternProgram {
         }
     }
 
-    /** No plan does with fewer new sheets. */
-    int bound() {
-        return rounded(bound);
+    /** Why no plan does with fewer new sheets than its bound. */
+    PriceProof proof() {
+        return proof;
     }
 
     private static int rounded(double sheets) {
@@ -172,14 +176,20 @@ final class PatternProgram {
         if (!exact) {
             return Optional.ofNullable(best);
         }
-        double[] worth = new double[supplyRow.length];
-        Optional<Column> most = pattern(stock -> {
-            Optional<Block> block = knapsacks.get(stock).most(values);
-            worth[stock] = block.map(found -> worth(found, values)).orElse(0.0);
-            return block;
-        }, prices, least);
-        bound = Math.max(bound, bound(values, worth));
+        long[] whole = Arrays.stream(values).mapToLong(value -> Math.round(value * SCALE)).toArray();
+        List<Optional<Block>> blocks = knapsacks.stream().map(knapsack -> knapsack.most(whole)).toList();
+        prove(whole, blocks);
+        Optional<Column> most = pattern(stock -> demand.isBladeShort() ? knapsacks.get(stock).most(whole, demand.blade) : blocks.get(stock), prices, least);
         return most.isPresent() ? most : Optional.ofNullable(best);
+    }
+
+    /** Keeps the proof that these prices give, if it is better. */
+    private void prove(long[] prices, List<Optional<Block>> blocks) {
+        if (knapsacks.stream().allMatch(SheetKnapsack::isComplete)) {
+            int[] quantities = Arrays.stream(right, 0, kinds).mapToInt(wanted -> (int) wanted).toArray();
+            PriceProof found = PriceProof.of(demand, quantities, prices, blocks);
+            proof = found.bound() > proof.bound() ? found : proof;
+        }
     }
 
     /** The pattern, one for each stock, that gains the most and more than {@code least}. */
@@ -211,29 +221,7 @@ final class PatternProgram {
     }
 
     private boolean isWhole(Block block, int stock) {
-        return Block.isCut(block, demand.sheetWidth(stock), demand.sheetHeight(stock), demand.blade) && parts(block);
-    }
-
-    private boolean parts(Block block) {
-        return !(block instanceof Block.Two two) || Block.isParted(two, demand.blade) && parts(two.first()) && parts(two.second());
-    }
-
-    /** Prices at which no sheet without end is worth more than its cost bound the cost of all; sheets that are few are charged what they are worth beyond theirs. */
-    private double bound(double[] values, double[] worth) {
-        double scale = 1;
-        for (int stock = 0; stock < worth.length; stock++) {
-            if (supplyRow[stock] < 0) {
-                scale = Math.max(scale, worth[stock] / Math.max(cost(stock), LEAST));
-            }
-        }
-        double sum = 0;
-        for (int kind = 0; kind < kinds; kind++) {
-            sum += values[kind] / scale * right[kind];
-        }
-        for (int stock = 0; stock < worth.length; stock++) {
-            sum -= supplyRow[stock] < 0 ? 0 : Math.max(0, worth[stock] / scale - cost(stock)) * right[supplyRow[stock]];
-        }
-        return sum;
+        return Block.isCut(block, demand.sheetWidth(stock), demand.sheetHeight(stock), demand.blade);
     }
 
     private double cost(int stock) {

@@ -29,11 +29,11 @@ final class SheetSearch {
         this.stop = stop;
     }
 
-    /** A search over the tables of all stocks, in the order of the demand; absent if they would take more than so many joins. */
-    static Optional<SheetSearch> of(Demand demand, int[] left, long work, BooleanSupplier stop) {
+    /** A search with a blade over the tables of all stocks, in the order of the demand; absent if they would take more than so many joins. */
+    static Optional<SheetSearch> of(Demand demand, long blade, int[] left, long work, BooleanSupplier stop) {
         List<BlockTable> tables = new ArrayList<>();
         for (int stock = 0; stock < demand.stock.size(); stock++) {
-            Optional<BlockTable> table = BlockTable.of(demand, stock, left, work, stop);
+            Optional<BlockTable> table = BlockTable.of(demand, stock, blade, left, work, stop);
             if (table.isEmpty()) {
                 return Optional.empty();
             }
@@ -114,10 +114,11 @@ final class SheetSearch {
             }
         }
         room += largest * newSheets;
+        double all = room;
         for (int kind = 0; kind < left.length; kind++) {
             room -= left[kind] * demand.kinds.get(kind).area();
         }
-        return room >= 0;
+        return room >= -all * BlockTable.ROUNDING;
     }
 
     /** The selections with a kind that nothing left could be added to, the largest first. */

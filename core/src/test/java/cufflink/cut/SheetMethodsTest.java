@@ -56,6 +56,10 @@ class SheetMethodsTest {
         return worth;
     }
 
+    private static long[] whole(double[] values) {
+        return Arrays.stream(values).mapToLong(Math::round).toArray();
+    }
+
     private static double[] values(Demand demand, long seed) {
         Random random = new Random(seed * 31);
         return demand.kinds.stream().mapToDouble(kind -> kind.area() * (0.5 + random.nextDouble())).toArray();
@@ -69,10 +73,10 @@ class SheetMethodsTest {
         double[] values = values(demand, seed);
         int[] most = new int[demand.kinds.size()];
         Arrays.fill(most, 16);
-        Optional<BlockTable> table = BlockTable.of(demand, stock, most, 300_000, () -> false);
+        Optional<BlockTable> table = BlockTable.of(demand, stock, demand.blade, most, 300_000, () -> false);
         Assume.that(table.isPresent());
         double best = table.orElseThrow().selections().stream().mapToDouble(selection -> worth(selection.counts(), values)).max().orElse(0);
-        Block found = SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow().most(values).orElseThrow();
+        Block found = SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow().most(whole(values)).orElseThrow();
         assertEquals(best, worth(counts(demand, found), values), best * 1e-9);
     }
 
@@ -82,7 +86,7 @@ class SheetMethodsTest {
         int stock = stockOf(demand);
         double[] values = values(demand, seed);
         SheetKnapsack knapsack = SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow();
-        double best = worth(counts(demand, knapsack.most(values).orElseThrow()), values);
+        double best = worth(counts(demand, knapsack.most(whole(values)).orElseThrow()), values);
         for (boolean stacked : new boolean[] {false, true}) {
             Block strips = knapsack.strips().much(values, stacked).orElseThrow();
             assertTrue(strips.width() <= demand.sheetWidth(stock) && strips.height() <= demand.sheetHeight(stock));
@@ -101,14 +105,14 @@ class SheetMethodsTest {
         }
         PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
         program.solve(() -> false, () -> { });
-        SheetSearch search = SheetSearch.of(demand, demand.quantities(), 5_000_000, () -> false).orElseThrow();
+        SheetSearch search = SheetSearch.of(demand, demand.blade, demand.quantities(), 5_000_000, () -> false).orElseThrow();
         int all = Arrays.stream(demand.quantities()).sum();
         int least = 0;
         while (least <= all && search.run(demand.quantities(), demand.supply(), least, 50_000_000) != SheetSearch.Answer.FOUND) {
             least++;
         }
         Assume.that(least <= all);
-        assertTrue(program.bound() <= least, program.bound() + " above " + least);
+        assertTrue(program.proof().bound() <= least, program.proof().bound() + " above " + least);
     }
 
     /** While the fence stands, everything is cut that can be cut at that setting. */
