@@ -99,6 +99,9 @@ final class LayoutCommand implements Callable<Integer> {
         if (cut.value().isEmpty()) {
             return wrong("--blade", cut.message());
         }
+        if (blade != null && !cut.value().get().isPositive()) {
+            return wrong("--blade", "“" + blade + "” is not a length of more than 0.");
+        }
         Optional<Length> longest = cut.value().filter(Length::isPositive);
         return CutJobReader.read(pieces, stock, copies, grain, typed)
                 .map(job -> new Request(new CutJob(job.pieces(), job.stock(), job.grain(), longest), typed.orElseGet(() -> unit(job.stock()))));

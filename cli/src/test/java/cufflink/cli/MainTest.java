@@ -99,7 +99,7 @@ class MainTest {
     @CsvSource(delimiter = '|', value = {
         "half-fold --sheet Letter --copies 2| 4 1/4 in| 5 1/2 in", "half-fold --finish A2| 4 1/4 in| 5 1/2 in", "half-fold --finish 105x148mm --unit mm| 105 mm| 148 mm",
         "half-fold --envelope C6 --unit mm| 111 mm| 159 mm", "overlapping-gate --envelope A6| 4 5/8 in| 6 3/8 in", "half-fold --finish 4x5in --step 1/8in| 4 in| 5 in",
-        "m-fold-holder --hold gift-card --step 1mm| 101 mm| 54 mm", "half-fold --finish 4x5 --set height=100mm| 4 in| 3.937 in", "half-fold --sheet 6x8in| 4 in| 5 3/16 in"})
+        "m-fold-holder --hold gift-card --step 1mm| 102 mm| 55 mm", "half-fold --finish 4x5 --set height=100mm| 4 in| 3.937 in", "half-fold --sheet 6x8in| 4 in| 6 in", "half-fold --sheet 6x8in --use shape| 4 in| 5 3/16 in", "half-fold --sheet A4 --use 4 --unit mm| 74 mm| 105 mm"})
     void plan_waysIn(String arguments, String width, String height) throws IOException {
         List<String> line = new ArrayList<>(List.of("plan"));
         line.addAll(List.of(arguments.split(" ")));

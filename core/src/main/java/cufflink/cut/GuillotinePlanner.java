@@ -28,12 +28,25 @@ public final class GuillotinePlanner implements LayoutPlanner {
         if (job.grain() != GrainRule.PREFER || !binds) {
             return bound(job, stop, better);
         }
-        LayoutPlan free = bound(job.withGrain(GrainRule.IGNORE), stop, better);
-        LayoutPlan along = bound(job.withGrain(GrainRule.MUST), stop, plan -> { });
-        boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
-        LayoutPlan chosen = costsNothing ? along.withBound(free.bound()) : free;
+        return alongTheGrain(job, stop, better);
+    }
+
+    /** The fibres first: only where they cost sheets that nothing else can save are pieces laid across, and then it is said how many, and what it saves. */
+    private static LayoutPlan alongTheGrain(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
+        LayoutPlan atOnce = bound(job.withGrain(GrainRule.IGNORE), AT_ONCE, plan -> { });
+        LayoutPlan along = bound(job.withGrain(GrainRule.MUST), stop, plan -> better.accept(chosen(job, plan, atOnce)));
+        boolean least = along.unplaced().size() <= atOnce.unplaced().size() && along.newSheets() <= atOnce.bound();
+        LayoutPlan free = least ? atOnce : bound(job.withGrain(GrainRule.IGNORE), stop, plan -> better.accept(chosen(job, along, plan)));
+        LayoutPlan chosen = chosen(job, along, free);
         better.accept(chosen);
         return chosen;
+    }
+
+    /** The plan along the fibres unless it costs more; what is proved of any plan is proved of it. */
+    private static LayoutPlan chosen(CutJob job, LayoutPlan along, LayoutPlan free) {
+        boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
+        int across = GrainCost.across(job, free);
+        return costsNothing ? along.withBound(Math.min(free.bound(), along.newSheets())) : across == 0 ? free : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets()));
     }
 
     private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {

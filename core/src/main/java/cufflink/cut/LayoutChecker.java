@@ -65,8 +65,7 @@ public final class LayoutChecker {
         if (placement.turned() && !square && (!piece.mayTurn() || stock.directional())) {
             faults.add(piece.id() + " is turned against its direction");
         }
-        boolean across = piece.fold().isPresent() && stock.grain().isPresent() && !square && piece.fold().map(fold -> placement.turned() ? fold.turned() : fold).equals(stock.grain().map(Along::turned));
-        if (job.grain() == GrainRule.MUST && across) {
+        if (job.grain() == GrainRule.MUST && GrainCost.isAcross(piece, placement, stock)) {
             faults.add(piece.id() + " lies across the grain");
         }
     }

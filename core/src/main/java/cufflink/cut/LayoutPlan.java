@@ -2,14 +2,16 @@ package cufflink.cut;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The sheets of a job.
  *
  * @param bound    no plan can do with fewer new sheets than this
  * @param unplaced ids of pieces for which there is no paper, once for each copy
+ * @param grain    what the fibres would cost where they are not followed; absent where they are, or are of no account
  */
-public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
+public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced, Optional<GrainCost> grain) {
     /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each rest left in one piece, fewer settings of the fence. */
     public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
             .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
@@ -18,6 +20,11 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
     public LayoutPlan {
         sheets = List.copyOf(sheets);
         unplaced = List.copyOf(unplaced);
+    }
+
+    /** A plan that says nothing of the grain. */
+    public LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
+        this(sheets, bound, unplaced, Optional.empty());
     }
 
     /** Sheets that are not offcuts. */
@@ -57,6 +64,10 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
     }
 
     LayoutPlan withBound(int value) {
-        return new LayoutPlan(sheets, value, unplaced);
+        return new LayoutPlan(sheets, value, unplaced, grain);
+    }
+
+    LayoutPlan withGrain(GrainCost cost) {
+        return new LayoutPlan(sheets, bound, unplaced, Optional.of(cost));
     }
 }

@@ -6,18 +6,37 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** A layout in a maker's words. */
 public final class LayoutWords {
     private LayoutWords() {
     }
 
-    /** How many sheets, and how far from the least: "3 sheets, and 3 is the least possible". */
+    /** How many sheets, and how far from the least: "3 sheets give every piece, and 3 is the least possible". */
     public static String sheets(LayoutPlan plan) {
-        int offcuts = plan.sheets().size() - plan.newSheets();
-        String count = plan.newSheets() + (plan.newSheets() == 1 ? " sheet" : " sheets") + (offcuts == 0 ? "" : " and " + offcuts + (offcuts == 1 ? " offcut" : " offcuts"));
-        String gives = count + (plan.sheets().size() == 1 ? " gives" : " give") + (plan.unplaced().isEmpty() ? " every piece" : " some of the pieces");
-        return gives + (plan.isProved() ? (plan.newSheets() == 0 ? ", and no new sheet." : ", and " + plan.newSheets() + " is the least possible.") : "; at least " + plan.bound() + " are needed.");
+        String count = counted(plan.newSheets(), plan.sheets().size() - plan.newSheets());
+        if (!plan.unplaced().isEmpty()) {
+            int placed = plan.sheets().stream().flatMap(sheet -> sheet.placements().stream()).mapToInt(placement -> placement.pieces().size()).sum();
+            return (placed == 0 ? "Nothing comes out of this paper" : count + (plan.sheets().size() == 1 ? " gives " : " give ") + placed + " of " + (placed + plan.unplaced().size()) + " pieces")
+                    + "; " + plan.unplaced().size() + (plan.unplaced().size() == 1 ? " has" : " have") + " no paper.";
+        }
+        String gives = count + (plan.sheets().size() == 1 ? " gives" : " give") + " every piece";
+        String least = plan.isProved() ? (plan.newSheets() == 0 ? ", and no new sheet." : ", and " + plan.newSheets() + " is the least possible.")
+                : "; that fewer do is not ruled out, at least " + plan.bound() + " are needed.";
+        return gives + least + plan.grain().map(LayoutWords::grain).orElse("");
+    }
+
+    /** Sheets and offcuts: "2 sheets and 1 offcut". */
+    public static String counted(int sheets, int offcuts) {
+        String whole = sheets + (sheets == 1 ? " sheet" : " sheets");
+        String left = offcuts + (offcuts == 1 ? " offcut" : " offcuts");
+        return offcuts == 0 ? whole : sheets == 0 ? left : whole + " and " + left;
+    }
+
+    /** How many pieces lie across the fibres, and what it would take that none does. */
+    public static String grain(GrainCost cost) {
+        return " " + cost.across() + (cost.across() == 1 ? " piece lies" : " pieces lie") + " across the grain" + (cost.moreSheets() > 0 ? "; all along it takes " + counted(cost.moreSheets(), 0) + " more." : ".");
     }
 
     /** A sheet that divides evenly: into pieces with nothing left, or into pieces alike with the rest in one piece. Empty for others. */
@@ -42,23 +61,23 @@ public final class LayoutWords {
                 + (one == 0 ? "" : one == 1 ? " The triangle is cut" + cut : " Each of the " + one + " single triangles is cut" + cut);
     }
 
-    /** The cuts of a sheet as they are made: one sentence for each setting of the fence. */
+    /** The cuts of a sheet as they are made: one sentence for each setting of the fence, with the part that each cut divides. */
     public static List<String> cuts(SheetLayout sheet, LengthFormat format) {
+        List<CutList.Line> lines = CutList.of(sheet);
         List<String> settings = new ArrayList<>();
         int first = 0;
-        for (int i = 1; i <= sheet.cuts().size(); i++) {
-            if (i == sheet.cuts().size() || !sheet.cuts().get(i).at().equals(sheet.cuts().get(first).at())) {
-                settings.add(setting(sheet.cuts().subList(first, i), format));
+        for (int i = 1; i <= lines.size(); i++) {
+            if (i == lines.size() || !lines.get(i).cut().at().equals(lines.get(first).cut().at())) {
+                settings.add("Fence at " + format.text(lines.get(first).cut().at()) + ": " + lines.subList(first, i).stream().map(LayoutWords::cut).collect(Collectors.joining("; ")) + ".");
                 first = i;
             }
         }
         return settings;
     }
 
-    private static String setting(List<Cut> cuts, LengthFormat format) {
-        String numbers = cuts.size() == 1 ? "cut " + cuts.get(0).number() : "cuts " + cuts.get(0).number() + " to " + cuts.get(cuts.size() - 1).number();
-        boolean turn = cuts.stream().map(Cut::upright).distinct().count() > 1;
-        return "Fence at " + format.text(cuts.get(0).at()) + ": " + numbers + (turn ? ", turning the paper between them." : cuts.get(0).upright() ? ", from the left edge." : ", from the top edge.");
+    /** What one cut does: "cut 2 from the left edge of 1b gives 2a (base) and 2b". */
+    public static String cut(CutList.Line line) {
+        return "cut " + line.cut().number() + " from the " + (line.cut().upright() ? "left" : "top") + " edge of " + line.part() + " gives " + line.near().text() + " and " + line.far().text();
     }
 
     /** The sheets alike, in the order of the plan: what they give, and how many there are. */

@@ -32,6 +32,8 @@ public final class SheetDrawing {
         for (Placement placement : layout.placements()) {
             piece(shapes, placement, colour, format, point);
         }
+        layout.cuts().stream().filter(cut -> cut.number() == now).forEach(cut -> shapes.add(Shape.rectangle("part", Ink.HIGHLIGHT, cut.x().toMillimetres(), cut.y().toMillimetres(),
+                cut.width().toMillimetres(), cut.height().toMillimetres(), Optional.empty(), Optional.of(Ink.NOW))));
         layout.cuts().forEach(cut -> cut(shapes, cut, now, point));
         Envelope bounds = new Envelope(0, width, 0, height);
         return new Picture(bounds, point, shapes);

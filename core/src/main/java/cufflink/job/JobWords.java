@@ -1,6 +1,7 @@
 package cufflink.job;
 
 import cufflink.cut.LayoutPlan;
+import cufflink.cut.LayoutWords;
 
 /** A job in a maker's words. */
 public final class JobWords {
@@ -13,17 +14,14 @@ public final class JobWords {
         if (!layout.unplaced().isEmpty()) {
             return layout.unplaced().size() + " pieces fit on no sheet. Take larger paper, or make the card smaller.";
         }
-        if (plan.bought() > 0) {
-            String buy = "Buy " + sheets(plan.bought()) + ": " + least(plan.bought(), layout.bound());
-            return plan.layout().sheets().size() == plan.bought() ? buy : buy + " The stash gives " + sheets(layout.sheets().size() - plan.bought()) + " besides.";
-        }
         int offcuts = layout.sheets().size() - layout.newSheets();
-        String from = layout.newSheets() == 0 ? (offcuts == 1 ? "1 offcut" : offcuts + " offcuts") : sheets(layout.newSheets()) + (offcuts == 0 ? "" : " and " + (offcuts == 1 ? "1 offcut" : offcuts + " offcuts"));
-        return "The stash has it all: " + from + (layout.newSheets() == 0 ? ", and no whole sheet." : "; " + least(layout.newSheets(), layout.bound()));
-    }
-
-    private static String sheets(int count) {
-        return count + (count == 1 ? " sheet" : " sheets");
+        String grain = layout.grain().isPresent() ? LayoutWords.grain(layout.grain().get()) : "";
+        if (plan.bought() > 0) {
+            String buy = "Buy " + LayoutWords.counted(plan.bought(), 0) + ": " + least(plan.bought(), layout.bound());
+            int owned = layout.newSheets() - plan.bought();
+            return (owned + offcuts == 0 ? buy : buy + " The stash gives " + LayoutWords.counted(owned, offcuts) + " besides.") + grain;
+        }
+        return "The stash has it all: " + LayoutWords.counted(layout.newSheets(), offcuts) + (layout.newSheets() == 0 ? ", and no whole sheet." : "; " + least(layout.newSheets(), layout.bound())) + grain;
     }
 
     private static String least(int count, int bound) {

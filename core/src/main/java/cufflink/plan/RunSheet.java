@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.cut.Cut;
+import cufflink.cut.CutList;
 import cufflink.cut.LayoutWords;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -76,7 +77,7 @@ final class RunSheet {
 
     private void cutting() {
         LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
-            List<Reading> readings = layout.cuts().stream().map(this::reading).toList();
+            List<Reading> readings = CutList.of(layout).stream().map(this::reading).toList();
             String pieces = layout.placements().stream().flatMap(placement -> placement.labels().stream()).collect(Collectors.groupingBy(label -> label, LinkedHashMap::new, Collectors.counting()))
                     .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
@@ -88,10 +89,11 @@ final class RunSheet {
         });
     }
 
-    private Reading reading(Cut cut) {
-        String along = cut.upright() ? "from the left edge" : "from the top edge";
-        return new Reading("cut " + cut.number(), "cut " + cut.number() + ", fence " + along, cut.at(), Optional.empty(),
-                "cut " + cut.number() + " divides a part of " + format.size(cut.width(), cut.height()) + " at " + format.text(cut.at()) + " " + along, Optional.empty());
+    private Reading reading(CutList.Line line) {
+        Cut cut = line.cut();
+        String from = "from the " + (cut.upright() ? "left" : "top") + " edge of " + line.part();
+        return new Reading("cut " + cut.number(), "cut " + cut.number() + ", " + from, cut.at(), Optional.empty(),
+                LayoutWords.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()), Optional.empty());
     }
 
     private void folding() {

@@ -25,8 +25,8 @@ class LayoutWordsTest {
     void sheets_sayHowFarFromTheLeast() {
         assertEquals("1 sheet gives every piece, and 1 is the least possible.", LayoutWords.sheets(plan(3, 4, 12, 12, 12, OptionalInt.empty(), false)));
         assertEquals("2 sheets give every piece, and 2 is the least possible.", LayoutWords.sheets(plan(4, 4, 12, 12, 12, OptionalInt.empty(), false)));
-        assertEquals("0 sheets and 1 offcut gives every piece, and no new sheet.", LayoutWords.sheets(plan(1, 4, 12, 12, 12, OptionalInt.of(1), true)));
-        assertEquals("1 sheet gives some of the pieces; at least 1 are needed.", LayoutWords.sheets(plan(4, 4, 12, 12, 12, OptionalInt.of(1), false)));
+        assertEquals("1 offcut gives every piece, and no new sheet.", LayoutWords.sheets(plan(1, 4, 12, 12, 12, OptionalInt.of(1), true)));
+        assertEquals("1 sheet gives 3 of 4 pieces; 1 has no paper.", LayoutWords.sheets(plan(4, 4, 12, 12, 12, OptionalInt.of(1), false)));
     }
 
     /** Common practice: a 12 in square gives three strips of 4 × 12 with nothing left; an 8 in square four of 3 × 4. */
@@ -41,7 +41,7 @@ class LayoutWordsTest {
     @Test
     void cutsAtOneSetting_areOneSentence() {
         List<String> settings = LayoutWords.cuts(plan(3, 4, 12, 12, 12, OptionalInt.empty(), false).sheets().get(0), LengthFormat.of(LengthUnit.INCH));
-        assertEquals(List.of("Fence at 4 in: cuts 1 to 2, from the top edge."), settings.stream().map(text -> text.replace("left", "top")).toList());
+        assertEquals(List.of("Fence at 4 in: cut 1 from the top edge of the sheet gives 1a (card) and 1b; cut 2 from the top edge of 1b gives 2a (card) and 2b (card)."), settings.stream().map(text -> text.replace("left", "top")).toList());
     }
 
     @Test

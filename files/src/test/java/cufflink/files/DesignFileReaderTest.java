@@ -43,7 +43,7 @@ class DesignFileReaderTest {
         "x: underlap,| z: underlap,| A line needs x, or y, or line",
         "on: base.cover| on: base.lid| There is no panel “base.lid”",
         "round: nearest, min: 1/2 in| round: sometimes, min: 1/2 in| expected one of nearest, up, down, exact",
-        "that: underlap + cover >=| that: underlap + 3 >=| stands between a length and a number",
+        "that: overlap >=| that: overlap + 3 >=| stands between a length and a number",
         "up: inside| up: upside| expected one of inside, outside",
         "pieces:| piecez:| A design needs at least one piece",
         "id: right, x: underlap + width| id: right, x: underlap + 99 in| lies beyond the piece",

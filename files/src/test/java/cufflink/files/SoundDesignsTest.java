@@ -40,7 +40,7 @@ import org.locationtech.jts.geom.Geometry;
 /** Whatever a maker sets within the limits: the card makes sense, or a check says that it does not. */
 class SoundDesignsTest {
     /** Settings tried of each design; {@code -Dcufflink.settings=500} in full. */
-    private static final int SETTINGS = Integer.getInteger("cufflink.settings", 60);
+    private static final int SETTINGS = Integer.getInteger("cufflink.settings", 30);
 
     static Stream<DesignDefinition> designs() {
         return BuiltInDesigns.all().stream();

@@ -158,7 +158,7 @@ class TrueToSizeTest {
     @Test
     void csv_listsEveryPieceAndScore() throws IOException {
         List<String> cuts = Files.readAllLines(folder.resolve("csv").resolve("cut-list.csv"));
-        assertEquals("piece,quantity,width mm,height mm,width,height,stock", cuts.get(0));
+        assertEquals("piece,quantity,width mm,height mm,width,height,shape,stock", cuts.get(0));
         assertEquals(1 + plan.design().pieces().size() + plan.mats().size(), cuts.size());
         List<String> scores = Files.readAllLines(folder.resolve("csv").resolve("score-list.csv"));
         assertEquals(4, scores.size());

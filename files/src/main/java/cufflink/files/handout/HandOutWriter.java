@@ -2,6 +2,7 @@ package cufflink.files.handout;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.cut.LayoutWords;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.ClosedDrawing;
@@ -158,6 +159,10 @@ public final class HandOutWriter {
         }
         if (place % 3 != 0) {
             flow.skip(222);
+        }
+        for (RunStep step : steps(Phase.CUT)) {
+            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(((StepSubject.OfSheet) step.subject()).layout(), format)), TEXT, 0, false);
+            flow.skip(4);
         }
         for (RunStep step : steps(Phase.CUT)) {
             if (!step.readings().isEmpty()) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.cut.Cut;
+import cufflink.cut.CutList;
 import cufflink.cut.Half;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.Placement;
@@ -31,6 +32,7 @@ public final class LayoutJson {
         layout.sheets().forEach(sheet -> sheet(sheets.addObject(), sheet));
         node.put("used", layout.sheets().size()).put("newSheets", layout.newSheets()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
                 .put("proved", layout.isProved());
+        layout.grain().ifPresent(cost -> node.putObject("grain").put("across", cost.across()).put("moreSheets", cost.moreSheets()));
         layout.unplaced().forEach(node.putArray("unplaced")::add);
         return node;
     }
@@ -42,7 +44,7 @@ public final class LayoutJson {
         ArrayNode placements = node.putArray("placements");
         sheet.placements().forEach(placement -> placement(placements.addObject(), placement));
         ArrayNode cuts = node.putArray("cuts");
-        sheet.cuts().forEach(cut -> cut(cuts.addObject(), cut));
+        CutList.of(sheet).forEach(line -> cut(cuts.addObject(), line));
         ArrayNode offcuts = node.putArray("offcuts");
         sheet.offcuts().forEach(part -> rectangle(offcuts.addObject(), part.x(), part.y(), part.width(), part.height()));
     }
@@ -57,8 +59,10 @@ public final class LayoutJson {
         placement.other().ifPresent(other -> node.put("other", other.piece()));
     }
 
-    private void cut(ObjectNode node, Cut cut) {
+    private void cut(ObjectNode node, CutList.Line line) {
+        Cut cut = line.cut();
         node.put("number", cut.number()).put("along", cut.upright() ? "x" : "y");
+        node.put("part", line.part()).put("near", line.near().name()).put("far", line.far().name());
         node.set("at", length(cut.at()));
         rectangle(node, cut.x(), cut.y(), cut.width(), cut.height());
     }

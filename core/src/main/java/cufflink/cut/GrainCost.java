@@ -1,0 +1,26 @@
+package cufflink.cut;
+
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * What keeping every long fold along the fibres would cost, where a plan does not keep it.
+ *
+ * @param across     pieces whose long fold lies across the fibres
+ * @param moreSheets new sheets that would be needed besides, as far as was found, to have none
+ */
+public record GrainCost(int across, int moreSheets) {
+    /** How many pieces of a plan lie across the fibres. */
+    static int across(CutJob job, LayoutPlan plan) {
+        Map<String, CutPiece> pieces = new HashMap<>();
+        job.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+        return (int) plan.sheets().stream().mapToLong(sheet -> sheet.placements().stream().filter(placement -> isAcross(pieces.get(placement.piece()), placement, sheet.stock())).count()).sum();
+    }
+
+    /** Whether a piece lies with its long fold across the fibres of its sheet. */
+    static boolean isAcross(CutPiece piece, Placement placement, StockSheet stock) {
+        boolean square = placement.width().equals(placement.height());
+        return piece.fold().isPresent() && stock.grain().isPresent() && !square
+                && piece.fold().map(fold -> placement.turned() ? fold.turned() : fold).equals(stock.grain().map(Along::turned));
+    }
+}
