@@ -37,7 +37,7 @@ public final class TestDesigns {
     }
 
     public static Measure measure(String name, Role role, String value, Rounding rounding, Optional<String> min, Optional<String> max) {
-        return new Measure(name, name, role, Optional.of(formula(value)), rounding, min.map(TestDesigns::formula), max.map(TestDesigns::formula), List.of(), Optional.empty(), "", Optional.empty());
+        return new Measure(name, name, role, Optional.of(formula(value)), Optional.empty(), rounding, min.map(TestDesigns::formula), max.map(TestDesigns::formula), List.of(), Optional.empty(), "", Optional.empty());
     }
 
     /**

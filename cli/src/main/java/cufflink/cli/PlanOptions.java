@@ -10,6 +10,7 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
+import cufflink.paper.BenchTools;
 import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
@@ -30,8 +31,6 @@ import picocli.CommandLine.Option;
 
 /** The options of a plan. Everything typed is read here, and every mistake is named. */
 final class PlanOptions {
-    private static final Length USUAL_EASE_INCH = Length.ofInches(1, 8);
-    private static final Length USUAL_EASE_METRIC = Length.ofMillimetres(3);
 
     @Option(names = "--finish", paramLabel = "WxH", description = "Finished size: 4 1/4x5 1/2, 105x148mm, or a card's name.")
     private String finish;
@@ -53,6 +52,8 @@ final class PlanOptions {
     private String mats;
     @Option(names = "--reveal", paramLabel = "1/8in", description = "Border that each layer leaves.")
     private String reveal;
+    @Option(names = "--grooves", paramLabel = "1/8in", description = "Measures that place scores land on a board's grooves, so far apart.")
+    private String grooves;
     @Option(names = "--copies", paramLabel = "N", description = "How many to make.")
     private String copies;
     @Option(names = "--stock", paramLabel = "NAME", description = "Sheet size of the paper: first for the card, then for layer 1, layer 2 ...")
@@ -71,7 +72,7 @@ final class PlanOptions {
         if (scoring != null) {
             project = project.withScoring(scoringStyle());
         }
-        project = papers(project);
+        project = papers(grooved(project, ruler.unit()));
         return problems.isEmpty() ? Outcome.of(project) : Outcome.failed(problems);
     }
 
@@ -104,8 +105,7 @@ final class PlanOptions {
         if (finish != null) {
             return finished(reading);
         } else if (envelope != null) {
-            Length ease = reading == LengthUnit.INCH ? USUAL_EASE_INCH : USUAL_EASE_METRIC;
-            return named("--envelope", Kind.ENVELOPE, envelope).<Wish>map(found -> new Wish.InEnvelope(found, ease)).orElse(new Wish.AsDesigned());
+            return named("--envelope", Kind.ENVELOPE, envelope).<Wish>map(found -> new Wish.InEnvelope(found, Wish.InEnvelope.usualEase(reading))).orElse(new Wish.AsDesigned());
         } else if (sheet != null) {
             return fromSheet(reading);
         } else if (hold != null) {
@@ -189,6 +189,16 @@ final class PlanOptions {
         LengthReading<Length> read = LengthParser.read(reveal, reading);
         return read.value().filter(Length::isPositive).map(settings::withReveal)
                 .orElseGet(() -> problem("--reveal", read.message().isEmpty() ? "A border must be more than 0." : read.message(), "", settings));
+    }
+
+    private Project grooved(Project project, LengthUnit reading) {
+        if (grooves == null) {
+            return project;
+        }
+        LengthReading<Length> read = LengthParser.read(grooves, reading);
+        BenchTools tools = project.tools();
+        return read.value().filter(Length::isPositive).map(step -> project.withTools(new BenchTools(tools.trimmerLength(), tools.boardWidth(), tools.boardHeight(), step, tools.grain(), true)))
+                .orElseGet(() -> problem("--grooves", read.message().isEmpty() ? "Grooves must be more than 0 apart." : read.message(), "", project));
     }
 
     private int count(String option, String text, int usual, int low, int high) {

@@ -213,8 +213,8 @@ class MainTest {
 
     /** A number that was given and could not be used is told, and ends with 1. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"half-fold|--finish|1x1in|finish|1 × 1 in|2 × 2 in", "diamond-tree|--finish|5x7in|finish|5 × 7 in|5 × 5 in", "accordion|--set|panels=90|panels|90|24",
-            "half-fold|--set|width=1 in|width|1 in|2 in"})
+    @CsvSource(delimiter = '|', value = {"half-fold|--finish|1/4x1/4in|finish|1/4 × 1/4 in|1/2 × 1/2 in", "diamond-tree|--finish|5x7in|finish|5 × 7 in|5 × 5 in", "accordion|--set|panels=90|panels|90|24",
+            "half-fold|--set|width=1/4 in|width|1/4 in|1/2 in"})
     void plan_numberThatCannotBe_isReportedAsChanged(String design, String option, String value, String measure, String given, String used) throws IOException {
         Answer answer = run("plan", design, option, value, "--format", "json");
         assertEquals(1, answer.status, answer.err);

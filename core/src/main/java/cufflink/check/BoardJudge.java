@@ -1,7 +1,9 @@
 package cufflink.check;
 
+import cufflink.design.Rounding;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
@@ -11,6 +13,8 @@ import java.util.Optional;
 
 /** Can every score be made on the maker's board? */
 final class BoardJudge implements Judge {
+    private static final int MOST_TOLD = 6;
+
     @Override
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
@@ -21,7 +25,7 @@ final class BoardJudge implements Judge {
                 positions++;
                 reach(subject, setup, position).ifPresent(checks::add);
                 if (position.at().nanometres() % subject.tools().grooveStep().nanometres() != 0) {
-                    off.add(subject.format().number(position.at()));
+                    off.add(shifted(subject, position.at()));
                 }
             }
         }
@@ -56,12 +60,26 @@ final class BoardJudge implements Judge {
                 : Optional.empty();
     }
 
+    /** Where a score lies against the groove before it: "2 3/16 is 1/16 past the groove at 2 1/8". */
+    private static String shifted(CheckSubject subject, Length at) {
+        Length groove = Rounding.DOWN.round(at, subject.tools().grooveStep());
+        return subject.step().number(at) + " is " + subject.step().number(at.minus(groove)) + " past the groove at " + boardFormat(subject).text(groove);
+    }
+
+    /** Boards are ruled in their own unit. */
+    private static LengthFormat boardFormat(CheckSubject subject) {
+        return LengthFormat.of(LengthFormat.of(LengthUnit.INCH).isReadable(subject.tools().grooveStep()) ? LengthUnit.INCH : LengthUnit.MILLIMETRE);
+    }
+
+    /** Scores between grooves are everyday work, with a shifted fence; only who asked for grooves is warned. */
     private static Check grooves(CheckSubject subject, List<String> off) {
-        String step = subject.format().text(subject.tools().grooveStep());
+        String step = boardFormat(subject).text(subject.tools().grooveStep());
         if (off.isEmpty()) {
             return Check.good("grooves", "Every score lies on a groove (every " + step + ").");
         }
-        return Check.watch("grooves", Optional.empty(), "Off the board's grooves (every " + step + "): " + String.join(", ", off) + ".",
-                "Mark these by hand, or choose sizes that land on a groove.");
+        List<String> told = off.stream().distinct().limit(MOST_TOLD).toList();
+        String text = "Between the grooves (every " + step + "): " + String.join("; ", told) + (off.stream().distinct().count() > MOST_TOLD ? "; and others." : ".");
+        return subject.tools().onGrooves() ? Check.watch("grooves", Optional.empty(), text, "They follow from what was set by hand or from the shape: shift the fence by as much, or mark them.")
+                : Check.good("grooves", text + " Shift the fence by as much, or mark them.");
     }
 }

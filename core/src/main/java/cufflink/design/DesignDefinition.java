@@ -1,5 +1,6 @@
 package cufflink.design;
 
+import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import java.util.List;
 import java.util.Map;
@@ -63,14 +64,20 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param name     used in formulas
      * @param label    as shown
      * @param value    default or worked-out value; absent for choices and contents
+     * @param metric   instead of it where the maker's ruler is metric; absent if the same
      * @param choices  the words of a choice, the first is the default
      * @param contents the default of a contents measure
      * @param closes   for a finished measure that is not itself the closed side: the result that is
      */
-    public record Measure(String name, String label, Role role, Optional<Formula> value, Rounding rounding, Optional<Formula> min,
+    public record Measure(String name, String label, Role role, Optional<Formula> value, Optional<Formula> metric, Rounding rounding, Optional<Formula> min,
                           Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about, Optional<String> closes) {
         public Measure {
             choices = List.copyOf(choices);
+        }
+
+        /** The value for a unit. */
+        public Optional<Formula> value(LengthUnit unit) {
+            return unit == LengthUnit.MILLIMETRE ? metric.or(() -> value) : value;
         }
 
         /** Whether a maker may set it. */

@@ -7,6 +7,7 @@ import cufflink.paper.Contents;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -17,8 +18,9 @@ import java.util.Set;
  * @param contents    contents set by hand, by name
  * @param step        the maker's ruler
  * @param cardCaliper thickness of the card used for the pieces
+ * @param grooves     the distance of the board's grooves, where measures that place scores are to lie on them
  */
-public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper) {
+public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper, Optional<Length> grooves) {
     public Given {
         values = Map.copyOf(values);
         fitted = Set.copyOf(fitted);
@@ -27,13 +29,13 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
 
     /** Nothing set by hand. */
     public static Given defaults(RulerStep step, Length cardCaliper) {
-        return new Given(Map.of(), Set.of(), Map.of(), step, cardCaliper);
+        return new Given(Map.of(), Set.of(), Map.of(), step, cardCaliper, Optional.empty());
     }
 
     public Given with(String measure, Value value) {
         Map<String, Value> more = new LinkedHashMap<>(values);
         more.put(measure, value);
-        return new Given(more, fitted, contents, step, cardCaliper);
+        return new Given(more, fitted, contents, step, cardCaliper, grooves);
     }
 
     /** Without what was set for a measure. */
@@ -42,20 +44,25 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
         fewer.remove(measure);
         Map<String, Contents> other = new LinkedHashMap<>(contents);
         other.remove(measure);
-        return new Given(fewer, fitted, other, step, cardCaliper);
+        return new Given(fewer, fitted, other, step, cardCaliper, grooves);
     }
 
     /** With a length that was found by fitting. */
     public Given fitted(String measure, Length length) {
         Set<String> names = new HashSet<>(fitted);
         names.add(measure);
-        return new Given(with(measure, Value.length(length)).values, names, contents, step, cardCaliper);
+        return new Given(with(measure, Value.length(length)).values, names, contents, step, cardCaliper, grooves);
     }
 
     public Given with(String measure, Contents item) {
         Map<String, Contents> more = new LinkedHashMap<>(contents);
         more.put(measure, item);
-        return new Given(values, fitted, more, step, cardCaliper);
+        return new Given(values, fitted, more, step, cardCaliper, grooves);
+    }
+
+    /** With measures that place scores on grooves so far apart. */
+    public Given onGrooves(Length distance) {
+        return new Given(values, fitted, contents, step, cardCaliper, Optional.of(distance));
     }
 
     /** What is set for a measure, as shown. */

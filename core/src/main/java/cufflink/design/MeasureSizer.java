@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Works out the measures of a design one after the other. A value set by hand stays as it was typed; a worked-out one is put
@@ -28,6 +29,7 @@ final class MeasureSizer {
     private final List<Problem> problems;
     private final Map<String, Measures.Sized> sized = new LinkedHashMap<>();
     private final Map<String, String> labels = new LinkedHashMap<>();
+    private final Set<String> scorePlaces;
     private final List<SizedDesign.Judgement> conflicts = new ArrayList<>();
     private Scope scope;
 
@@ -35,6 +37,7 @@ final class MeasureSizer {
         this.definition = definition;
         this.given = given;
         this.problems = problems;
+        this.scorePlaces = ScorePlaces.measures(definition);
         this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step", Value.length(given.step().length()));
     }
 
@@ -49,7 +52,7 @@ final class MeasureSizer {
                     default -> quantity(measure);
                 }
             } catch (ExpressionFault fault) {
-                problems.add(measure.value().orElseThrow().problem(fault));
+                problems.add(value(measure).problem(fault));
             }
         }
         return new Measures(sized);
@@ -119,7 +122,7 @@ final class MeasureSizer {
     }
 
     private void quantity(Measure measure) throws ExpressionFault {
-        Formula formula = measure.value().orElseThrow();
+        Formula formula = value(measure);
         boolean byHand = given.values().containsKey(measure.name()) && measure.canBeSet();
         Value worked = Evaluator.evaluate(formula.expression(), scope);
         Value exact = byHand ? given.values().get(measure.name()) : worked;
@@ -129,11 +132,12 @@ final class MeasureSizer {
             return;
         }
         Quantity wanted = (Quantity) exact;
-        Quantity rounded = byHand ? wanted : onRuler(measure, wanted);
+        boolean fitted = given.fitted().contains(measure.name());
+        Quantity rounded = onGroove(measure, byHand ? wanted : onRuler(measure, wanted), byHand, fitted);
         Quantity low = limit(measure.min(), wanted.kind(), true);
         Quantity high = limit(measure.max(), wanted.kind(), false);
-        boolean fitted = given.fitted().contains(measure.name());
-        String note = fitted ? "fitted" : byHand ? BY_HAND : "";
+        boolean onGroove = !rounded.equals(byHand ? wanted : onRuler(measure, wanted));
+        String note = onGroove ? "put on a groove" : fitted ? "fitted" : byHand ? BY_HAND : "";
         Quantity value = rounded;
         ExpressionWriter writer = new ExpressionWriter(Map.of(), labels, given.format());
         if (high != null && value.amount().compareTo(high.amount()) > 0) {
@@ -148,13 +152,17 @@ final class MeasureSizer {
             conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()), false, Optional.empty(),
                     "“" + measure.label() + "” must be " + writer.value(low) + " at least and may be " + writer.value(high) + " at most: no value is both."));
         }
-        if (byHand && !value.equals(wanted)) {
+        if (byHand && !value.equals(rounded)) {
             problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",
                     "The nearest possible, " + writer.value(value) + ", is used."));
         }
         Map<String, Value> bound = byHand ? Map.of() : bound(formula.expression());
         keep(measure, value, Optional.empty(), byHand && !fitted, new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
                 bound, labels, exact, value, measure.rounding(), given.step(), note));
+    }
+
+    private Formula value(Measure measure) {
+        return measure.value(given.step().unit()).orElseThrow();
     }
 
     private static Optional<String> misfit(Measure measure, Value worked, Value exact) {
@@ -169,6 +177,14 @@ final class MeasureSizer {
             return Optional.of("“" + measure.label() + "” must be a whole number");
         }
         return Optional.empty();
+    }
+
+    /** A measure that places a score, on a groove if the maker wants that; what was set by hand stays. */
+    private Quantity onGroove(Measure measure, Quantity value, boolean byHand, boolean fitted) {
+        if (given.grooves().isEmpty() || value.kind() != Kind.LENGTH || byHand && !fitted || measure.rounding() == Rounding.EXACT || !scorePlaces.contains(measure.name())) {
+            return value;
+        }
+        return Value.length((fitted ? Rounding.DOWN : measure.rounding()).round(value.toLength(), given.grooves().get()));
     }
 
     private Quantity onRuler(Measure measure, Quantity value) {

@@ -19,10 +19,16 @@ public enum Rounding {
     }
 
     public Length round(Length value, RulerStep step) {
+        return round(value, step.length());
+    }
+
+    /** To whole multiples of a distance. */
+    public Length round(Length value, Length step) {
+        long whole = step.nanometres();
         return switch (this) {
-            case NEAREST -> step.nearest(value);
-            case UP -> step.up(value);
-            case DOWN -> step.down(value);
+            case NEAREST -> step.times(Math.floorDiv(Math.addExact(value.nanometres(), whole / 2), whole));
+            case UP -> step.times(-Math.floorDiv(Math.negateExact(value.nanometres()), whole));
+            case DOWN -> step.times(Math.floorDiv(value.nanometres(), whole));
             case EXACT -> value;
         };
     }

@@ -93,7 +93,7 @@ final class SheetAnswer {
             return fit.limits(size).stream().findFirst().map(Problem::what);
         }
         Optional<String> limited = design.get().measures().all().stream().filter(sized -> given(size).values().containsKey(sized.definition().name()))
-                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())).findFirst()
+                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()) && !sized.derivation().note().startsWith("put")).findFirst()
                 .map(sized -> "“" + sized.definition().label() + "”" + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
         return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken).map(SizedDesign.Judgement::text).findFirst());
     }

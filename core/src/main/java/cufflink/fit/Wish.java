@@ -1,6 +1,7 @@
 package cufflink.fit;
 
 import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 
@@ -20,6 +21,10 @@ public sealed interface Wish {
      * @param ease what the envelope must be larger than the card, each way; the card's thickness counts where it is more
      */
     record InEnvelope(NamedSize envelope, Length ease) implements Wish {
+        /** What makers of either unit leave (common practice). */
+        public static Length usualEase(LengthUnit unit) {
+            return unit == LengthUnit.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+        }
     }
 
     /**

@@ -78,6 +78,7 @@ public final class Planner {
 
     private Given given() {
         Given given = Given.defaults(project.step(), cardPaper().caliper());
+        given = project.tools().onGrooves() ? given.onGrooves(project.tools().grooveStep()) : given;
         for (Map.Entry<String, String> entry : project.set().entrySet()) {
             Outcome<Given> next = MeasureReader.set(project.design(), given, entry.getKey(), entry.getValue());
             problems.addAll(next.problems());

@@ -42,14 +42,13 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
 
     /** A new project with the design's defaults, on plain card of the usual sheet. */
     public static Project of(DesignDefinition design, RulerStep step) {
-        boolean inch = step.unit() == LengthUnit.INCH;
         NamedSize sheet = usualSheet(step);
         Map<String, Stock> papers = new LinkedHashMap<>();
         design.pieces().forEach(piece -> papers.put(piece.material(), plainCard(step)));
         papers.put(MatRole.of(1), Stock.plain("Plain paper 120", sheet, 120));
         papers.put(MatRole.of(2), Stock.plain("Plain paper 120", sheet, 120));
         return new Project(design.title(), design, new Wish.AsDesigned(), Map.of(), step, MatSettings.usual(step.unit()), papers, ScoringStyle.ONE_FACE,
-                Optional.empty(), inch ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC, 1, "");
+                Optional.empty(), BenchTools.usual(step.unit()), 1, "");
     }
 
     public LengthUnit unit() {
@@ -112,8 +111,17 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
         return new Project(name, design, wish, value, step, mats, papers, scoring, envelope, tools, copies, notes);
     }
 
+    /** On another ruler; where its unit is another, what was never set becomes what is usual there. */
     public Project withStep(RulerStep value) {
+        return UnitChange.to(this, value);
+    }
+
+    Project onRuler(RulerStep value) {
         return new Project(name, design, wish, set, value, mats, papers, scoring, envelope, tools, copies, notes);
+    }
+
+    Project withPapers(Map<String, Stock> value) {
+        return new Project(name, design, wish, set, step, mats, value, scoring, envelope, tools, copies, notes);
     }
 
     public Project withMats(MatSettings value) {

@@ -42,7 +42,7 @@ class DesignFileReaderTest {
         "fold: valley}| fold: sideways}| “sideways” is not known",
         "x: underlap,| z: underlap,| A line needs x, or y, or line",
         "on: base.cover| on: base.lid| There is no panel “base.lid”",
-        "round: nearest, min: 1/2 in| round: sometimes, min: 1/2 in| expected one of nearest, up, down, exact",
+        "round: nearest, min: 1/4 in| round: sometimes, min: 1/4 in| expected one of nearest, up, down, exact",
         "that: overlap >=| that: overlap + 3 >=| stands between a length and a number",
         "up: inside| up: upside| expected one of inside, outside",
         "pieces:| piecez:| A design needs at least one piece",

@@ -150,8 +150,8 @@ class FittingTest {
 
     @Test
     void sheet_tooSmall_givesTheSmallestAndSaysWhatBinds() {
-        Plan plan = expect(project("overlapping-gate").withWish(new Wish.FromSheet("scrap", Length.ofInches(3), Length.ofInches(2), 1, new SheetUse.Whole()))).measures("width", "2 in").judges("sheets", Verdict.BAD).plan();
-        assertTrue(plan.notices().get(0).text().contains("Even 2 × 2 in needs a piece of 4 7/8 × 2 in; 1 × scrap (3 × 2 in) does not give that."), plan.notices().toString());
+        Plan plan = expect(project("overlapping-gate").withWish(new Wish.FromSheet("scrap", Length.ofInches(2), Length.ofInches(1), 1, new SheetUse.Whole()))).measures("width", "1 in").judges("sheets", Verdict.BAD).plan();
+        assertTrue(plan.notices().get(0).text().contains("Even 1 × 1/2 in needs a piece of 2 3/8 × 1/2 in; 1 × scrap (2 × 1 in) does not give that."), plan.notices().toString());
     }
 
     /** The closed card, its thickness counted, goes into the envelope it was fitted to: trade and ISO 269 sizes. */
@@ -217,8 +217,8 @@ class FittingTest {
 
     @Test
     void impossibleSize_isAnsweredWithTheNearestPossible() {
-        Plan plan = expect(project("half-fold").withWish(new Wish.FinishedSize(Length.ofInches(1, 2), Length.ofInches(5)))).closes("2 in", "5 in").plan();
-        assertTrue(plan.notices().get(0).text().contains("nearest possible, 2 in"), plan.notices().toString());
+        Plan plan = expect(project("half-fold").withWish(new Wish.FinishedSize(Length.ofInches(1, 4), Length.ofInches(5)))).closes("1/2 in", "5 in").plan();
+        assertTrue(plan.notices().get(0).text().contains("nearest possible, 1/2 in"), plan.notices().toString());
     }
 
     @Test

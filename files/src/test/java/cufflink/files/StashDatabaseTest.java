@@ -162,7 +162,7 @@ class StashDatabaseTest {
         try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement statement = raw.createStatement(); ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 3");
+        raw("pragma user_version = 4");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -179,7 +179,7 @@ class StashDatabaseTest {
     void fileOfTheFirstVersion_isBroughtUpToDate_withItsContent() throws Exception {
         Stash kept = add(SHEETS);
         database.close();
-        raw("drop index change_by_state", "drop index paper_by_name", "drop table taking", "pragma user_version = 1");
+        raw("drop index change_by_state", "drop index paper_by_name", "drop table taking", "alter table tools drop column on_grooves", "pragma user_version = 1");
         database = opened();
         assertEquals(kept, database.stash());
     }

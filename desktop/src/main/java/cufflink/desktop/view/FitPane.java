@@ -94,7 +94,7 @@ final class FitPane extends VBox {
     private void choose(Way way) {
         boolean taken = work.change(project -> project.withWish(switch (way) {
             case FINISHED -> new Wish.AsDesigned();
-            case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()), usualEase());
+            case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()), Wish.InEnvelope.usualEase(project.unit()));
             case SHEET -> {
                 var paper = project.paper(project.design().pieces().get(0).material());
                 yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(), Math.max(1, project.copies()), new SheetUse.Whole());
@@ -108,10 +108,6 @@ final class FitPane extends VBox {
 
     private NamedSize usualEnvelope() {
         return PublishedSizes.named(Kind.ENVELOPE, work.project().unit() == LengthUnit.INCH ? "A2" : "C6").orElseThrow();
-    }
-
-    private Length usualEase() {
-        return work.project().unit() == LengthUnit.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
     }
 
     private String sheetName(Length width, Length height) {

@@ -3,6 +3,7 @@ package cufflink.desktop.view;
 import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Measures;
+import cufflink.design.Rounding;
 import cufflink.design.Value;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.LatestOnly;
@@ -119,14 +120,12 @@ final class MeasureRows {
         stepper.setId("measure-" + measure.name());
         steppers.put(measure.name(), stepper);
         stepper.onPicked(picked -> explain.accept(sized(measure).derivation().text(work.plan().format())));
-        Button giveBack = new Button("↺");
-        giveBack.getStyleClass().add("give-back");
-        giveBack.setMinWidth(Region.USE_PREF_SIZE);
-        giveBack.managedProperty().bind(giveBack.visibleProperty());
-        giveBack.setTooltip(new Tooltip("Set by hand. Give it back to the design."));
-        giveBack.setAccessibleText("Give " + measure.label() + " back to the design");
+        Button giveBack = mark("↺", "Set by hand. Give it back to the design.", "Give " + measure.label() + " back to the design");
         giveBack.setOnAction(press -> work.change(project -> project.withoutSet(measure.name())));
-        HBox value = new HBox(giveBack, stepper);
+        Button toRuler = mark("≈", "Between the marks of the ruler. Round it to the nearest.", "Round " + measure.label() + " to the ruler");
+        toRuler.setId("round-" + measure.name());
+        toRuler.setOnAction(press -> set("", measure, work.project().step().nearest(sized(measure).length())));
+        HBox value = new HBox(toRuler, giveBack, stepper);
         value.getStyleClass().add("value");
         VBox cell = new VBox(Rows.row(measure.label(), value));
         live.onPlan(plan -> {
@@ -134,6 +133,7 @@ final class MeasureRows {
             stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()),
                     now.isLength() && !plan.project().step().has(now.length()) ? ExactText.of(now.length()) : now.text(plan.format()));
             giveBack.setVisible(now.byHand());
+            toRuler.setVisible(now.isLength() && measure.rounding() != Rounding.EXACT && !plan.project().step().has(now.length()));
         });
         boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT || measure.role() == Role.PROPORTION;
         if (slides) {
@@ -143,6 +143,17 @@ final class MeasureRows {
             Tooltip.install(cell, new Tooltip(measure.about()));
         }
         return cell;
+    }
+
+    /** A small button beside a value, there only while it has something to do. */
+    private static Button mark(String sign, String tip, String spoken) {
+        Button mark = new Button(sign);
+        mark.getStyleClass().add("give-back");
+        mark.setMinWidth(Region.USE_PREF_SIZE);
+        mark.managedProperty().bind(mark.visibleProperty());
+        mark.setTooltip(new Tooltip(tip));
+        mark.setAccessibleText(spoken);
+        return mark;
     }
 
     private Slider slider(Measure measure) {

@@ -6,6 +6,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
 import cufflink.paper.GrainRule;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 
@@ -16,6 +17,7 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
     private final TextField width = new TextField();
     private final TextField height = new TextField();
     private final TextField grooves = new TextField();
+    private final CheckBox onGrooves = new CheckBox("Scores land on the grooves");
     private final ComboBox<GrainRule> grain = new ComboBox<>();
 
     public ToolsDialog(BenchTools tools, LengthUnit unit) {
@@ -30,6 +32,9 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         row("Board, from the left fence", width);
         row("Board, from the top fence", height);
         row("A groove every", grooves);
+        onGrooves.setId("on-grooves");
+        onGrooves.setSelected(tools.onGrooves());
+        row("", onGrooves);
         grain.getItems().setAll(GrainRule.values());
         grain.setConverter(new Words<>(rule -> switch (rule) {
             case MUST -> "Always along the grain";
@@ -47,6 +52,6 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         Optional<Length> across = cut.isEmpty() ? cut : size("Board", width, unit);
         Optional<Length> down = across.isEmpty() ? across : size("Board", height, unit);
         Optional<Length> step = down.isEmpty() ? down : size("Grooves", grooves, unit);
-        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove, grain.getValue()));
+        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove, grain.getValue(), onGrooves.isSelected()));
     }
 }

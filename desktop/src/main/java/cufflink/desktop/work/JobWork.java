@@ -138,7 +138,7 @@ public final class JobWork {
 
     /** The maker's tools, or usual ones if the stash does not state them. */
     public BenchTools tools() {
-        return stash.stash().tools().orElse(unit == LengthUnit.INCH ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
+        return stash.stash().tools().orElse(BenchTools.usual(unit));
     }
 
     /** What is printed of the job as it stands. */

@@ -144,8 +144,8 @@ final class DesignParser {
         }
         try (Fields fields = fields(node, "A measure")) {
             Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
-            Optional<Formula> value = role == Role.CHOICE || role == Role.CONTENTS ? Optional.empty()
-                    : Optional.of(fields.has("default") ? fields.requiredFormula("default") : fields.requiredFormula("value"));
+            boolean counted = role != Role.CHOICE && role != Role.CONTENTS;
+            Units units = counted ? units(fields, fields.has("default") ? "default" : "value") : new Units(Optional.empty(), Optional.empty());
             List<String> choices = role == Role.CHOICE ? fields.texts("choices") : List.of();
             if (role == Role.CHOICE && choices.isEmpty()) {
                 fields.problem(fields.place(), "A choice needs choices, such as [side, top].");
@@ -153,8 +153,23 @@ final class DesignParser {
             Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
                     .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
             String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
-            return new Measure(name, label, role, value, rounding, fields.formula("min"), fields.formula("max"), choices,
+            return new Measure(name, label, role, units.inch(), units.metric(), rounding, fields.formula("min"), fields.formula("max"), choices,
                     role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(), fields.text("about").orElse(""), fields.text("closes"));
+        }
+    }
+
+    /** A value, and the one instead of it where the ruler is metric. */
+    private record Units(Optional<Formula> inch, Optional<Formula> metric) {
+    }
+
+    /** One formula, or one for each unit: {@code {in: 1/8 in, mm: 3 mm}}. */
+    private Units units(Fields fields, String name) {
+        Optional<YamlNode> node = fields.node(name);
+        if (node.isEmpty() || !(node.get() instanceof YamlNode.Mapping)) {
+            return new Units(Optional.of(fields.requiredFormula(name)), Optional.empty());
+        }
+        try (Fields both = fields(node.get(), "A value for both units")) {
+            return new Units(Optional.of(both.requiredFormula("in")), Optional.of(both.requiredFormula("mm")));
         }
     }
 

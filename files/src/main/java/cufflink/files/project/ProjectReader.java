@@ -137,6 +137,6 @@ public final class ProjectReader {
     private static BenchTools tools(JsonFields fields) {
         Length trimmer = fields.size("trimmer");
         return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"),
-                fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER);
+                fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER, fields.has("onGrooves") && fields.yes("onGrooves"));
     }
 }

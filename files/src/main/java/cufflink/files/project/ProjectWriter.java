@@ -86,6 +86,6 @@ public final class ProjectWriter {
 
     private static void tools(ObjectNode node, BenchTools tools) {
         node.put("trimmer", ExactText.of(tools.trimmerLength())).put("boardWidth", ExactText.of(tools.boardWidth()))
-                .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep())).put("grain", tools.grain().word());
+                .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep())).put("grain", tools.grain().word()).put("onGrooves", tools.onGrooves());
     }
 }

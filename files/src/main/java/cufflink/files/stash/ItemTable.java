@@ -76,12 +76,12 @@ enum ItemTable {
         Row write(StashItem item) {
             BenchTools tools = ((StashTools) item).tools();
             return new Row.Builder().put("trimmer", tools.trimmerLength()).put("board_width", tools.boardWidth()).put("board_height", tools.boardHeight()).put("groove", tools.grooveStep())
-                    .put("grain", tools.grain().name()).done();
+                    .put("grain", tools.grain().name()).put("on_grooves", tools.onGrooves()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), row.word("grain", GrainRule.class)));
+            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false)));
         }
     };
 

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 /** Brings a database to the newest version: the scripts 1.sql, 2.sql ... one after the other, each in a transaction. The version stands in the file itself ({@code user_version}). */
 final class Migrations {
     /** The newest version. */
-    static final int NEWEST = 3;
+    static final int NEWEST = 4;
 
     private Migrations() {
     }

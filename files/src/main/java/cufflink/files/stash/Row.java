@@ -101,6 +101,11 @@ record Row(Map<String, Object> cells) {
         return value == 1;
     }
 
+    /** The same, where older lines have no such column. */
+    boolean yes(String column, boolean otherwise) {
+        return has(column) ? yes(column) : otherwise;
+    }
+
     /** One of the names of an enum. */
     <E extends Enum<E>> E word(String column, Class<E> type) {
         String word = text(column);

@@ -1,0 +1,46 @@
+package cufflink.plan;
+
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.paper.BenchTools;
+import cufflink.paper.Stock;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * A project on another ruler. What the maker never set is what a new project in that unit has: border, ease, tools, plain papers; the design's measures follow by themselves.
+ * What was set stays exactly what it was, on the new ruler or not.
+ */
+final class UnitChange {
+    private UnitChange() {
+    }
+
+    static Project to(Project project, RulerStep step) {
+        LengthUnit from = project.unit();
+        LengthUnit unit = step.unit();
+        Project changed = project.onRuler(step);
+        if (from == unit) {
+            return changed;
+        }
+        if (project.mats().reveal().equals(MatSettings.usual(from).reveal())) {
+            changed = changed.withMats(project.mats().withReveal(MatSettings.usual(unit).reveal()));
+        }
+        if (project.tools().equals(BenchTools.usual(from))) {
+            changed = changed.withTools(BenchTools.usual(unit));
+        }
+        if (project.wish() instanceof Wish.InEnvelope in && in.ease().equals(Wish.InEnvelope.usualEase(from))) {
+            changed = changed.withWish(new Wish.InEnvelope(in.envelope(), Wish.InEnvelope.usualEase(unit)));
+        }
+        return changed.withPapers(papers(project, step));
+    }
+
+    private static Map<String, Stock> papers(Project project, RulerStep step) {
+        Map<String, Stock> before = Project.of(project.design(), RulerStep.usual(project.unit())).papers();
+        Map<String, Stock> after = Project.of(project.design(), step).papers();
+        Map<String, Stock> papers = new LinkedHashMap<>();
+        project.papers().forEach((role, stock) -> papers.put(role, stock.equals(before.get(role)) ? after.get(role) : stock));
+        return papers;
+    }
+}
