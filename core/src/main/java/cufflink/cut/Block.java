@@ -4,6 +4,9 @@ import java.util.Optional;
 
 /** Rectangles joined edge to edge, two blocks at a time: what a part of a sheet gives by cuts from edge to edge. Nanometres. */
 sealed interface Block {
+    /** What nobody trims off. */
+    long LEAST = Cut.LEAST.nanometres();
+
     long width();
 
     long height();
@@ -31,11 +34,11 @@ sealed interface Block {
     }
 
     private static boolean isTrimmedLevel(Block block, long width, long height, long blade) {
-        return block.height() < height && width <= blade && isCut(block, width, block.height(), blade);
+        return height - block.height() >= LEAST && width <= blade && isCut(block, width, block.height(), blade);
     }
 
     private static boolean isTrimmedUpright(Block block, long width, long height, long blade) {
-        return block.width() < width && height <= blade && isCut(block, block.width(), height, blade);
+        return width - block.width() >= LEAST && height <= blade && isCut(block, block.width(), height, blade);
     }
 
     /** Without trimming: a rectangle must be all of the part, two blocks take all of it between them. */
@@ -44,7 +47,7 @@ sealed interface Block {
             return two.upright() ? height <= blade && isCut(two.first(), two.first().width(), height, blade) && isCut(two.second(), width - two.first().width(), height, blade)
                     : width <= blade && isCut(two.first(), width, two.first().height(), blade) && isCut(two.second(), width, height - two.first().height(), blade);
         }
-        return block.width() == width && block.height() == height;
+        return width - block.width() < LEAST && height - block.height() < LEAST;
     }
 
     /** This block without what {@code left} no longer asks for; takes what it keeps from it. */

@@ -14,6 +14,9 @@ import cufflink.measure.Length;
  * @param height  of the part
  */
 public record Cut(int number, boolean upright, Length at, Length x, Length y, Length width, Length height) {
+    /** Nobody trims less than this off a piece: it stays on. */
+    static final Length LEAST = Length.ofMicrometres(100);
+
     /** How long the blade runs. */
     public Length length() {
         return upright ? height : width;

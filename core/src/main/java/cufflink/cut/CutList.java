@@ -43,17 +43,19 @@ public final class CutList {
     public static List<Line> of(SheetLayout sheet) {
         Map<SheetLayout.Part, String> names = new HashMap<>();
         names.put(new SheetLayout.Part(Length.ZERO, Length.ZERO, sheet.stock().width(), sheet.stock().height()), SHEET);
-        Map<SheetLayout.Part, List<String>> pieces = new HashMap<>();
-        sheet.placements().forEach(placement -> pieces.put(new SheetLayout.Part(placement.x(), placement.y(), placement.width(), placement.height()), placement.labels()));
         List<Line> lines = new ArrayList<>();
         for (Cut cut : sheet.cuts()) {
             String part = names.remove(new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height()));
-            Half near = new Half(cut.number() + "a", pieces.getOrDefault(cut.near(), List.of()));
-            Half far = new Half(cut.number() + "b", pieces.getOrDefault(cut.far(), List.of()));
+            Half near = new Half(cut.number() + "a", pieces(sheet, cut.near()));
+            Half far = new Half(cut.number() + "b", pieces(sheet, cut.far()));
             names.put(cut.near(), near.name());
             names.put(cut.far(), far.name());
             lines.add(new Line(cut, part, near, far));
         }
         return lines;
+    }
+
+    private static List<String> pieces(SheetLayout sheet, SheetLayout.Part part) {
+        return sheet.placements().stream().filter(part::isFor).findFirst().map(Placement::labels).orElse(List.of());
     }
 }

@@ -32,6 +32,11 @@ public record CutPiece(String id, String label, int quantity, Length width, Leng
         return new CutPiece(id, label, quantity, width, height, materials, mayTurn, value, half);
     }
 
+    /** So many of it. */
+    public CutPiece withQuantity(int value) {
+        return new CutPiece(id, label, value, width, height, materials, mayTurn, fold, half);
+    }
+
     /** The same from other papers. */
     public CutPiece withMaterials(List<String> value) {
         return new CutPiece(id, label, quantity, width, height, value, mayTurn, fold, half);

@@ -121,17 +121,24 @@ final class Greedy {
         long w = width(kind, place.turned());
         long h = width(kind, !place.turned());
         if (isUprightFirst(part, w, h)) {
-            fill.cut(true, w, part.x(), part.y(), part.width(), part.height());
-            fill.cut(false, h, part.x(), part.y(), w, part.height());
-            keep(part.x() + w, part.y(), part.width() - w, part.height());
-            keep(part.x(), part.y() + h, w, part.height() - h);
+            long left = trimmed(w, part.width());
+            fill.cut(true, left, part.x(), part.y(), part.width(), part.height());
+            fill.cut(false, trimmed(h, part.height()), part.x(), part.y(), left, part.height());
+            keep(part.x() + left, part.y(), part.width() - left, part.height());
+            keep(part.x(), part.y() + trimmed(h, part.height()), left, part.height() - trimmed(h, part.height()));
         } else {
-            fill.cut(false, h, part.x(), part.y(), part.width(), part.height());
-            fill.cut(true, w, part.x(), part.y(), part.width(), h);
-            keep(part.x(), part.y() + h, part.width(), part.height() - h);
-            keep(part.x() + w, part.y(), part.width() - w, h);
+            long upper = trimmed(h, part.height());
+            fill.cut(false, upper, part.x(), part.y(), part.width(), part.height());
+            fill.cut(true, trimmed(w, part.width()), part.x(), part.y(), part.width(), upper);
+            keep(part.x(), part.y() + upper, part.width(), part.height() - upper);
+            keep(part.x() + trimmed(w, part.width()), part.y(), part.width() - trimmed(w, part.width()), upper);
         }
         fill.put(kind, place.turned(), part.x(), part.y());
+    }
+
+    /** Where a part is cut for a side: at the side, or not at all where nobody would trim so little. */
+    private static long trimmed(long side, long part) {
+        return part - side < Block.LEAST ? part : side;
     }
 
     private void keep(long x, long y, long width, long height) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Verifies a layout by carrying out its cuts: starting from the whole sheet, every cut must divide an existing part from edge to
@@ -84,12 +85,13 @@ public final class LayoutChecker {
             parts.add(cut.upright() ? new SheetLayout.Part(cut.x().plus(cut.at()), cut.y(), rest, cut.height())
                     : new SheetLayout.Part(cut.x(), cut.y().plus(cut.at()), cut.width(), rest));
         }
+        double slivers = 0;
         for (Placement placement : sheet.placements()) {
-            if (!parts.remove(new SheetLayout.Part(placement.x(), placement.y(), placement.width(), placement.height()))) {
-                faults.add(placement.piece() + " is not one of the parts");
-            }
+            Optional<SheetLayout.Part> taken = parts.stream().filter(part -> part.isFor(placement)).findFirst();
+            taken.ifPresentOrElse(parts::remove, () -> faults.add(placement.piece() + " is not one of the parts"));
+            slivers += taken.map(part -> part.area() - placement.width().toMillimetres() * placement.height().toMillimetres()).orElse(0.0);
         }
-        double accounted = sheet.used() + parts.stream().mapToDouble(SheetLayout.Part::area).sum();
+        double accounted = sheet.used() + slivers + parts.stream().mapToDouble(SheetLayout.Part::area).sum();
         if (Math.abs(accounted - sheet.area()) > 1e-6 * sheet.area() || !List.copyOf(parts).equals(sheet.rest())) {
             faults.add("the area of " + sheet.stock().name() + " is not accounted for");
         }

@@ -21,6 +21,15 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
             return width.toMillimetres() * height.toMillimetres();
         }
 
+        /** Whether it is what a piece takes: to within what nobody trims off. */
+        boolean isFor(Placement placement) {
+            return x.equals(placement.x()) && y.equals(placement.y()) && isNearly(width, placement.width()) && isNearly(height, placement.height());
+        }
+
+        private static boolean isNearly(Length part, Length piece) {
+            return !piece.isLongerThan(part) && Cut.LEAST.isLongerThan(part.minus(piece));
+        }
+
         /** Whether it is worth keeping as an offcut. */
         public boolean isKept() {
             return !KEPT_WIDTH.isLongerThan(Length.shorter(width, height)) && !KEPT_LENGTH.isLongerThan(Length.longer(width, height));
@@ -41,7 +50,7 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
             parts.add(cut.near());
             parts.add(cut.far());
         }
-        placements.forEach(placement -> parts.remove(new Part(placement.x(), placement.y(), placement.width(), placement.height())));
+        placements.forEach(placement -> parts.stream().filter(part -> part.isFor(placement)).findFirst().ifPresent(parts::remove));
         return parts;
     }
 

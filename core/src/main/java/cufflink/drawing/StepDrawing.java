@@ -152,7 +152,7 @@ public final class StepDrawing {
     private Picture layers(List<MatLayer> layers) {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
-        AffineTransformation lying = lying(layers.get(0));
+        AffineTransformation lying = LayerDrawing.lying(plan, layers.get(0));
         for (MatLayer layer : layers) {
             Polygon outline = (Polygon) lying.transform(layer.outline());
             bounds.expandToInclude(outline.getEnvelopeInternal());
@@ -174,13 +174,6 @@ public final class StepDrawing {
             shapes.add(Shape.bold("", ink, bounds.centre().x, bounds.centre().y + 9 * point, size, 14));
         }
         return new Picture(bounds, point, shapes);
-    }
-
-    /** Turns layers that lie slanting on their panel, or on the face that lies down, so that they lie as they are cut: pattern up. */
-    private AffineTransformation lying(MatLayer lowest) {
-        AffineTransformation turn = AffineTransformation.rotationInstance(-lowest.form().turn(), lowest.form().at().x, lowest.form().at().y);
-        boolean mirrored = lowest.on().face() != plan.design().piece(lowest.on().on().piece()).up();
-        return mirrored ? turn.scale(-1, 1) : turn;
     }
 
     /** The piece with the panel's face up, the glue on the panel and the lowest layer in its place. */

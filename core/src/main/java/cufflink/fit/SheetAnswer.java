@@ -71,6 +71,9 @@ final class SheetAnswer {
         boolean proved = true;
         for (Steps size : next) {
             String larger = next.size() == 1 ? "The next size up" : (size.down() == found.down() ? "Wider" : "Higher") + " by " + format.text(step.length());
+            if (fit.fits(size)) {
+                return "The program looks for no side longer than " + format.text(SheetFit.FARTHEST) + " or twice the sheet's.";
+            }
             Optional<String> rule = rule(size);
             if (rule.isPresent()) {
                 sentences.add(larger + ": " + rule.get());

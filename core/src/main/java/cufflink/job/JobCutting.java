@@ -1,10 +1,15 @@
 package cufflink.job;
 
 import cufflink.cut.SheetLayout;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Deque;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -52,6 +57,39 @@ public record JobCutting(String id, List<JobSheet> sheets, List<Boolean> done, L
     /** The sheets that are out of the stash, from 0. */
     public Set<Integer> out() {
         return IntStream.range(0, sheets.size()).filter(taken::get).boxed().collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** How many of each piece have come out of the sheets that are done, by the piece's id. */
+    public Map<String, Integer> made() {
+        Map<String, Integer> made = new TreeMap<>();
+        IntStream.range(0, sheets.size()).filter(done::get).forEach(sheet -> layout(sheet).placements().forEach(placement -> placement.pieces().forEach(piece -> made.merge(piece, 1, Integer::sum))));
+        return made;
+    }
+
+    /**
+     * The sheets that are done with others to cut instead of those that are not. A sheet that is out of the stash keeps its place, by which the stash knows it; empty if there
+     * are too few others to fill the places before it.
+     */
+    public Optional<JobCutting> withRest(List<JobSheet> rest) {
+        Deque<JobSheet> still = new ArrayDeque<>();
+        IntStream.range(0, sheets.size()).filter(sheet -> done.get(sheet) && !taken.get(sheet)).forEach(sheet -> still.add(sheets.get(sheet)));
+        int doneBesides = still.size();
+        still.addAll(rest);
+        List<JobSheet> next = new ArrayList<>();
+        List<Boolean> nextDone = new ArrayList<>();
+        List<Boolean> nextTaken = new ArrayList<>();
+        int used = 0;
+        int lastOut = out().stream().max(Integer::compare).orElse(-1);
+        for (int place = 0; place <= lastOut || !still.isEmpty(); place++) {
+            boolean out = place < sheets.size() && taken.get(place);
+            if (!out && still.isEmpty()) {
+                return Optional.empty();
+            }
+            next.add(out ? sheets.get(place) : still.remove());
+            nextDone.add(out || used++ < doneBesides);
+            nextTaken.add(out);
+        }
+        return Optional.of(new JobCutting(id, next, nextDone, nextTaken));
     }
 
     /** The same, known to the stash by another id. */

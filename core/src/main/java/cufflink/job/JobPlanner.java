@@ -98,7 +98,10 @@ public final class JobPlanner {
             for (CutPiece piece : Planner.cutPieces(plans.get(i), job.kits().get(i).copies(), mark)) {
                 Set<String> materials = new LinkedHashSet<>(piece.materials());
                 piece.materials().forEach(material -> materials.addAll(job.alternatives().getOrDefault(material, List.of())));
-                pieces.add(piece.withMaterials(List.copyOf(materials)));
+                int left = piece.quantity() - job.made().getOrDefault(piece.id(), 0);
+                if (left > 0) {
+                    pieces.add(piece.withQuantity(left).withMaterials(List.copyOf(materials)));
+                }
             }
         }
         return pieces;

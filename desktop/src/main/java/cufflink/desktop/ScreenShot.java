@@ -77,6 +77,11 @@ final class ScreenShot {
         if (screens.work() == null) {
             DesignLibrary.builtIn().find(parts[1]).value().ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
         }
+        if (screens.work() == null) {
+            System.err.println("There is no project and no design “" + parts[1] + "”.");
+            Platform.exit();
+            return;
+        }
         screens.work().goTo(Integer.parseInt(parts[2]) - 1);
     }
 

@@ -13,6 +13,7 @@ import cufflink.plan.Phase;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -126,9 +127,45 @@ class WindowTest extends WindowDriver {
     @Test
     void impossibleSize_isTheNearest_andSaysSo() {
         choose("half-fold");
-        type("width", "1/2 in");
-        assertEquals(Length.ofInches(2), work().plan().measures().length("width"));
-        assertTrue(work().messageProperty().get().contains("nearest possible, 2 in"), work().messageProperty().get());
+        type("width", "1/4 in");
+        assertEquals(Length.ofInches(1, 2), work().plan().measures().length("width"));
+        assertTrue(work().messageProperty().get().contains("nearest possible, 1/2 in"), work().messageProperty().get());
+    }
+
+    /** The sheet used whole, in the design's shape, or for so many cards, which are then made. */
+    @Test
+    void fitToSheet_inThreeWays() {
+        choose("half-fold");
+        robot.interact(() -> ((ToggleButton) robot.lookup("#fit-sheet").query()).fire());
+        assertEquals(List.of(Length.ofInches(11, 2), Length.ofInches(17, 2)), List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
+        robot.interact(() -> robot.lookup("#fit-use").queryComboBox().getSelectionModel().select(1));
+        assertEquals(Length.ofInches(57, 8), work().plan().measures().length("height"));
+        robot.interact(() -> robot.lookup("#fit-use").queryComboBox().getSelectionModel().select(2));
+        assertEquals(2, work().project().copies());
+        assertEquals(List.of(Length.ofInches(17, 4), Length.ofInches(11, 2)), List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
+        robot.interact(work()::undo);
+        assertEquals(1, work().project().copies());
+    }
+
+    /** One click puts on the ruler what was set between its marks. */
+    @Test
+    void numberBetweenTheMarks_isRoundedByOneClick() {
+        choose("overlapping-gate");
+        type("cover", "88 mm");
+        Button round = robot.lookup("#round-cover").queryButton();
+        assertTrue(round.isVisible());
+        robot.interact(round::fire);
+        assertEquals(Length.ofInches(55, 16), work().plan().measures().length("cover"));
+        assertTrue(!round.isVisible());
+    }
+
+    /** What was never set follows the unit. */
+    @Test
+    void fromInchesToMillimetres_theBorderFollows() {
+        choose("half-fold");
+        robot.interact(() -> work().change(project -> project.withStep(RulerStep.MILLIMETRE)));
+        assertEquals(List.of(Length.ofMillimetres(105), Length.ofMillimetres(148), Length.ofMillimetres(3)),
+                List.of(work().plan().measures().length("width"), work().plan().measures().length("height"), work().project().mats().reveal()));
     }
 
     @Test

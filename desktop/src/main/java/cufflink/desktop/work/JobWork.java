@@ -230,23 +230,17 @@ public final class JobWork {
             searching.set(false);
             return;
         }
-        List<Kit> kits = new ArrayList<>();
-        List<Problem> problems = new ArrayList<>();
-        for (KeptJob.KeptKit kit : job().kits()) {
-            Outcome<Project> project = projects.apply(kit.project());
-            project.value().ifPresent(found -> kits.add(new Kit(found, kit.copies())));
-            project.problems().stream().filter(Problem::isError).forEach(problems::add);
-        }
-        if (!problems.isEmpty() || kits.isEmpty()) {
+        Outcome<Job> read = wanted();
+        if (read.value().isEmpty()) {
             plan.set(Optional.empty());
             sheets.set(List.of());
             searching.set(false);
-            message.set(text(problems));
+            message.set(job().kits().isEmpty() ? "" : text(read.problems()));
             return;
         }
         message.set("");
         searching.set(true);
-        Job wanted = new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools());
+        Job wanted = read.value().get();
         Stash from = stash.stash();
         search.start(() -> JobPlanner.plan(wanted, from), JobWork::improve, new LayoutSearch.Listener<JobPlan>() {
             @Override
@@ -268,6 +262,21 @@ public final class JobWork {
                 searching.set(false);
             }
         });
+    }
+
+    /** The job with its projects as they are now, or why it cannot be planned. */
+    private Outcome<Job> wanted() {
+        List<Kit> kits = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (KeptJob.KeptKit kit : job().kits()) {
+            Outcome<Project> project = projects.apply(kit.project());
+            project.value().ifPresent(found -> kits.add(new Kit(found, kit.copies())));
+            project.problems().stream().filter(Problem::isError).forEach(problems::add);
+        }
+        if (job().kits().isEmpty()) {
+            problems.add(Problem.error(job().name(), "The job is empty.", "Add a project to it."));
+        }
+        return problems.isEmpty() ? Outcome.of(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools())) : Outcome.failed(problems);
     }
 
     /** Tells of what changes the number of sheets or the bound; the finer points come at the end. */
@@ -297,9 +306,22 @@ public final class JobWork {
         }
     }
 
-    /** Gives the sheets up and plans again what the stash now gives. */
+    /** Gives the sheets up that are not cut, and plans again what is still wanted from what the stash now gives; what is cut stays cut. */
     public void layOutAgain() {
-        change(kept -> kept.withCutting(Optional.empty()).at(0, 0));
+        Optional<JobCutting> begun = job().cutting().filter(cutting -> cutting.doneCount() > 0);
+        if (begun.isEmpty()) {
+            change(kept -> kept.withCutting(Optional.empty()).at(0, 0));
+            return;
+        }
+        Outcome<JobPlan> rest = wanted().then(wanted -> JobPlanner.plan(wanted.withMade(begun.get().made()), stash.stash()));
+        Optional<JobCutting> next = rest.value().flatMap(planned -> begun.get().withRest(planned.sheets()));
+        if (next.isEmpty()) {
+            message.set(rest.value().isPresent() ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back first (Undo in the stash), or cut the sheets before it."
+                    : text(rest.problems()));
+            return;
+        }
+        step(job().withCutting(next).at(Math.max(0, next.get().nextOpen(-1)), 0), Optional.empty());
+        message.set("What is cut stays cut: " + begun.get().doneCount() + (begun.get().doneCount() == 1 ? " sheet." : " sheets.") + " The rest is laid out anew.");
     }
 
     /** Looks at a sheet. */

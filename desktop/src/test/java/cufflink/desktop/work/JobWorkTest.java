@@ -9,6 +9,8 @@ import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.stash.StashUnusable;
+import cufflink.job.JobCutting;
+import cufflink.job.JobSheet;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
@@ -21,6 +23,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -150,11 +154,35 @@ class JobWorkTest {
     void layOutAgain_givesTheSheetsUp_andCanBeTakenBack() {
         JobWork work = open(4);
         work.beginCutting();
-        work.setDone(true);
         work.layOutAgain();
         assertFalse(work.isCutting());
         work.undo();
-        assertEquals(1, work.job().cutting().orElseThrow().doneCount());
+        assertTrue(work.isCutting());
+    }
+
+    /** Every copy is made once: the pieces of the sheets that are done are not planned a second time, and the stash and the job go on agreeing. */
+    @Test
+    void layOutAgain_keepsWhatIsCut() {
+        JobWork work = open(4);
+        work.beginCutting();
+        Map<String, Integer> wanted = pieces(work.sheetsProperty().get());
+        work.setDone(true);
+        work.take();
+        JobCutting before = work.job().cutting().orElseThrow();
+        work.layOutAgain();
+        JobCutting after = work.job().cutting().orElseThrow();
+        assertEquals(before.id(), after.id());
+        assertEquals(before.out(), after.out());
+        assertEquals(before.sheets().get(0), after.sheets().get(0));
+        assertEquals(wanted, pieces(after.sheets()));
+        work.undo();
+        assertEquals(before, work.job().cutting().orElseThrow());
+    }
+
+    private static Map<String, Integer> pieces(List<JobSheet> sheets) {
+        Map<String, Integer> pieces = new TreeMap<>();
+        sheets.forEach(sheet -> sheet.layout().placements().forEach(placement -> placement.pieces().forEach(piece -> pieces.merge(piece, 1, Integer::sum))));
+        return pieces;
     }
 
     @Test

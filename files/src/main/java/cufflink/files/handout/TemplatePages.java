@@ -2,10 +2,12 @@ package cufflink.files.handout;
 
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Ink;
+import cufflink.drawing.LayerDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PictureTurn;
 import cufflink.drawing.PieceDrawing;
 import cufflink.drawing.Shape;
+import cufflink.mat.MatLayer;
 import cufflink.measure.LengthUnit;
 import cufflink.plan.Plan;
 import java.io.IOException;
@@ -14,7 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 
-/** Every piece true to size, on as many pages as it takes, each with a bar to measure after printing. */
+/** Every piece true to size, and every layer that is no rectangle or right triangle, on as many pages as it takes, each with a bar to measure after printing. */
 final class TemplatePages {
     private static final double MARGIN_MM = 12;
     private static final double HEAD_MM = 26;
@@ -32,7 +34,10 @@ final class TemplatePages {
     void write() throws IOException {
         for (SizedDesign.Piece piece : plan.design().pieces()) {
             Picture picture = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), false, POINT, Optional.empty(), Optional.of(plan.format()));
-            tiles(piece, upright(picture));
+            tiles(piece.label() + ", true to size, " + piece.up().word() + " face up", upright(picture));
+        }
+        for (MatLayer layer : LayerDrawing.traced(plan)) {
+            tiles(layer.label() + ", true to size, pattern up", upright(LayerDrawing.draw(plan, layer, POINT)));
         }
     }
 
@@ -57,7 +62,7 @@ final class TemplatePages {
         return extent <= page ? 1 : (int) Math.ceil((extent - OVERLAP_MM) / (page - OVERLAP_MM));
     }
 
-    private void tiles(SizedDesign.Piece piece, Picture picture) throws IOException {
+    private void tiles(String heading, Picture picture) throws IOException {
         int across = count(picture.width(), paperWidth());
         int down = count(picture.height(), paperHeight());
         for (int row = 0; row < down; row++) {
@@ -65,14 +70,14 @@ final class TemplatePages {
                 flow.newPage();
                 String part = across * down == 1 ? "" : ", part " + (row * across + column + 1) + " of " + across * down
                         + "; join the parts on the dashed lines, " + (int) OVERLAP_MM + " mm over each other";
-                tile(piece, picture, row, column, part);
+                tile(heading + part, picture, row, column);
             }
         }
     }
 
-    private void tile(SizedDesign.Piece piece, Picture picture, int row, int column, String part) throws IOException {
+    private void tile(String heading, Picture picture, int row, int column) throws IOException {
         double mm = PicturePainter.TRUE_TO_SIZE;
-        flow.textAt(piece.label() + ", true to size, " + piece.up().word() + " face up" + part, 10.5, MARGIN_MM * mm, (MARGIN_MM + 4) * mm);
+        flow.textAt(heading, 10.5, MARGIN_MM * mm, (MARGIN_MM + 4) * mm);
         boolean inch = plan.project().unit() == LengthUnit.INCH;
         flow.pictureAt(bar(inch), MARGIN_MM * mm, (MARGIN_MM + 8) * mm, mm);
         flow.textAt("Print at 100 %. This bar measures " + (inch ? "4 in" : "100 mm") + ",", 9, (MARGIN_MM + 106) * mm, (MARGIN_MM + 10.5) * mm);
