@@ -75,6 +75,17 @@ public final class LayoutWords {
         return settings;
     }
 
+    /** Which cut, from which edge of what: "cut 2, from the top edge of 1a". */
+    public static String from(CutList.Line line) {
+        return "cut " + line.cut().number() + ", from the " + (line.cut().upright() ? "left" : "top") + " edge of " + line.part();
+    }
+
+    /** What a sheet gives, triangles that share a rectangle one by one: "2 × base, 4 × front, layer 1". */
+    public static String gives(SheetLayout sheet) {
+        return sheet.placements().stream().flatMap(placement -> placement.labels().stream()).collect(Collectors.groupingBy(label -> label, LinkedHashMap::new, Collectors.counting()))
+                .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "));
+    }
+
     /** What one cut does: "cut 2 from the left edge of 1b gives 2a (base) and 2b". */
     public static String cut(CutList.Line line) {
         return "cut " + line.cut().number() + " from the " + (line.cut().upright() ? "left" : "top") + " edge of " + line.part() + " gives " + line.near().text() + " and " + line.far().text();

@@ -32,8 +32,7 @@ public final class SheetDrawing {
         for (Placement placement : layout.placements()) {
             piece(shapes, placement, colour, format, point);
         }
-        layout.cuts().stream().filter(cut -> cut.number() == now).forEach(cut -> shapes.add(Shape.rectangle("part", Ink.HIGHLIGHT, cut.x().toMillimetres(), cut.y().toMillimetres(),
-                cut.width().toMillimetres(), cut.height().toMillimetres(), Optional.empty(), Optional.of(Ink.NOW))));
+        layout.cuts().stream().filter(cut -> cut.number() == now).forEach(cut -> shapes.add(part(cut)));
         layout.cuts().forEach(cut -> cut(shapes, cut, now, point));
         Envelope bounds = new Envelope(0, width, 0, height);
         return new Picture(bounds, point, shapes);
@@ -61,6 +60,15 @@ public final class SheetDrawing {
         if (room >= size.length() * 0.8) {
             shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 + dx, y + h / 2 + dy), size, 11, Shape.Anchor.MIDDLE, false, upright));
         }
+    }
+
+    /** Round the part that a cut divides. */
+    private static Shape part(Cut cut) {
+        double x = cut.x().toMillimetres();
+        double y = cut.y().toMillimetres();
+        double right = x + cut.width().toMillimetres();
+        double bottom = y + cut.height().toMillimetres();
+        return new Shape.Path("part", Ink.NOW, List.of(new Shape.Spot(x, y), new Shape.Spot(right, y), new Shape.Spot(right, bottom), new Shape.Spot(x, bottom), new Shape.Spot(x, y)));
     }
 
     /** An edge that is seen on the paper and on a dark ground. */

@@ -13,7 +13,6 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -78,8 +77,7 @@ final class RunSheet {
     private void cutting() {
         LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
             List<Reading> readings = CutList.of(layout).stream().map(this::reading).toList();
-            String pieces = layout.placements().stream().flatMap(placement -> placement.labels().stream()).collect(Collectors.groupingBy(label -> label, LinkedHashMap::new, Collectors.counting()))
-                    .entrySet().stream().map(entry -> entry.getValue() + " × " + entry.getKey().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
+            String pieces = LayoutWords.gives(layout).toLowerCase(Locale.ROOT);
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
             String title = count > 1 ? count + " sheets of " + layout.stock().name() : layout.stock().name();
             String whole = LayoutWords.whole(layout).isEmpty() ? "" : " " + LayoutWords.whole(layout);
@@ -91,8 +89,7 @@ final class RunSheet {
 
     private Reading reading(CutList.Line line) {
         Cut cut = line.cut();
-        String from = "from the " + (cut.upright() ? "left" : "top") + " edge of " + line.part();
-        return new Reading("cut " + cut.number(), "cut " + cut.number() + ", " + from, cut.at(), Optional.empty(),
+        return new Reading("cut " + cut.number(), LayoutWords.from(line), cut.at(), Optional.empty(),
                 LayoutWords.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()), Optional.empty());
     }
 

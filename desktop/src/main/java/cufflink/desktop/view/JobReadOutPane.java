@@ -64,7 +64,7 @@ final class JobReadOutPane extends VBox {
         FlowPane numbers = new FlowPane();
         numbers.getStyleClass().addAll("numbers", cuts.size() > MANY || cuts.stream().map(cut -> format.number(cut.at())).anyMatch(figure -> figure.contains(".") && figure.length() > LONG) ? "numbers-many" : "numbers-few");
         for (int i = 0; i < cuts.size(); i++) {
-            numbers.getChildren().add(number(cuts.get(i), i));
+            numbers.getChildren().add(number(now, i));
         }
         long alike = work.sheetsProperty().get().stream().filter(now::isAlike).count();
         String many = alike < 2 ? "" : " " + alike + " sheets are cut like this: cut all of them at each setting of the fence.";
@@ -74,14 +74,16 @@ final class JobReadOutPane extends VBox {
         words.settings(now).forEach(setting -> sheet.getChildren().add(new Fractions(setting, "why")));
     }
 
-    private Node number(Cut cut, int index) {
+    private Node number(JobSheet now, int index) {
+        Cut cut = now.layout().cuts().get(index);
+        String which = SheetWords.cut(now, index);
         Fractions value = new Fractions(format.number(cut.at()), "number-value");
-        Label label = new Label(SheetWords.cut(cut));
+        Label label = new Label(which);
         label.getStyleClass().add("number-label");
         label.setWrapText(true);
         VBox box = new VBox(value, label);
         box.getStyleClass().addAll("number", index == work.job().cut() ? "number-now" : "number-later");
-        box.setAccessibleText(format.text(cut.at()) + ", " + SheetWords.cut(cut));
+        box.setAccessibleText(format.text(cut.at()) + ", " + which);
         box.setOnMouseClicked(click -> work.pickCut(index));
         return box;
     }

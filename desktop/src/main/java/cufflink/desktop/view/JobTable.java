@@ -9,6 +9,7 @@ import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthFormat;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The sheets of a job in table view. */
 public final class JobTable implements TableSource {
@@ -62,7 +63,7 @@ public final class JobTable implements TableSource {
     @Override
     public List<Number> numbers() {
         List<Cut> cuts = sheet().layout().cuts();
-        return cuts.subList(Math.min(work.job().cut(), cuts.size()), cuts.size()).stream().map(cut -> new Number(SheetWords.cut(cut), format.number(cut.at()), false)).toList();
+        return IntStream.range(Math.min(work.job().cut(), cuts.size()), cuts.size()).mapToObj(i -> new Number(SheetWords.cut(sheet(), i), format.number(cuts.get(i).at()), false)).toList();
     }
 
     @Override

@@ -1,11 +1,9 @@
 package cufflink.desktop.view;
 
-import cufflink.cut.Cut;
+import cufflink.cut.CutList;
 import cufflink.cut.LayoutWords;
-import cufflink.cut.Placement;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthFormat;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -24,11 +22,9 @@ final class SheetWords {
 
     /** What it gives, and what is left of it. */
     String gives(JobSheet sheet) {
-        String pieces = sheet.layout().placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
-                .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "));
         String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height())).collect(Collectors.joining(", "));
         String whole = LayoutWords.whole(sheet.layout());
-        return "It gives " + pieces + "." + (whole.isEmpty() ? "" : " " + whole) + (keep.isEmpty() ? "" : " Keep " + keep + ".");
+        return "It gives " + LayoutWords.gives(sheet.layout()) + "." + (whole.isEmpty() ? "" : " " + whole) + LayoutWords.diagonals(sheet.layout()) + (keep.isEmpty() ? "" : " Keep " + keep + ".");
     }
 
     /** Each setting of the fence. */
@@ -36,8 +32,8 @@ final class SheetWords {
         return LayoutWords.cuts(sheet.layout(), format);
     }
 
-    /** Which cut, and from where its fence counts. */
-    static String cut(Cut cut) {
-        return "cut " + cut.number() + ", from the " + (cut.upright() ? "left" : "top") + " edge";
+    /** Which cut, and from which edge of what its fence counts. */
+    static String cut(JobSheet sheet, int index) {
+        return LayoutWords.from(CutList.of(sheet.layout()).get(index));
     }
 }

@@ -1,7 +1,6 @@
 package cufflink.files.handout;
 
 import cufflink.cut.LayoutWords;
-import cufflink.cut.Placement;
 import cufflink.drawing.Picture;
 import cufflink.drawing.SheetDrawing;
 import cufflink.job.JobSheet;
@@ -100,7 +99,7 @@ public final class JobHandOut {
         double height = sheet.layout().stock().height().toMillimetres();
         double scale = Math.min(BOX / width, BOX / height);
         List<String> lines = lines(sheet);
-        flow.ensure(Math.max(BOX + 30, 90 + lines.size() * 17 + (count / 18 + 1) * 16));
+        flow.ensure(Math.max(BOX + 30, 90 + lines.size() * 34 + (count / 18 + 1) * 16));
         flow.skip(12);
         double top = flow.y();
         Picture picture = SheetDrawing.draw(sheet.layout(), 0, "#FFFFFF", format, 0.75 / scale);
@@ -116,8 +115,7 @@ public final class JobHandOut {
 
     private List<String> lines(JobSheet sheet) {
         List<String> lines = new ArrayList<>(LayoutWords.cuts(sheet.layout(), format));
-        lines.add("Gives " + sheet.layout().placements().stream().collect(Collectors.groupingBy(Placement::label, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
-                .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", ")) + ".");
+        lines.add("Gives " + LayoutWords.gives(sheet.layout()) + "." + LayoutWords.diagonals(sheet.layout()));
         String whole = LayoutWords.whole(sheet.layout());
         if (!whole.isEmpty()) {
             lines.add(whole);
