@@ -23,6 +23,7 @@ import java.util.Set;
  */
 final class MeasureSizer {
     private static final String BY_HAND = "set by hand";
+    private static final String ON_GROOVE = "lands on a groove";
 
     private final DesignDefinition definition;
     private final Given given;
@@ -137,7 +138,7 @@ final class MeasureSizer {
         Quantity low = limit(measure.min(), wanted.kind(), true);
         Quantity high = limit(measure.max(), wanted.kind(), false);
         boolean onGroove = !rounded.equals(byHand ? wanted : onRuler(measure, wanted));
-        String note = onGroove ? "put on a groove" : fitted ? "fitted" : byHand ? BY_HAND : "";
+        String note = onGroove ? ON_GROOVE : fitted ? "fitted" : byHand ? BY_HAND : "";
         Quantity value = rounded;
         ExpressionWriter writer = new ExpressionWriter(Map.of(), labels, given.format());
         if (high != null && value.amount().compareTo(high.amount()) > 0) {

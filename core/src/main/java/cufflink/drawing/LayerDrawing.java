@@ -24,11 +24,9 @@ public final class LayerDrawing {
     public static Picture draw(Plan plan, MatLayer layer, double point) {
         Polygon outline = (Polygon) lying(plan, layer).transform(layer.outline());
         Envelope box = outline.getEnvelopeInternal();
-        EdgeLengths.of(outline, plan.project().step(), point, box);
         Polygon placed = (Polygon) AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY()).transform(outline);
         Envelope bounds = placed.getEnvelopeInternal();
-        bounds.expandToInclude(0, 0);
-        List<Shape> edges = EdgeLengths.of(placed, plan.project().step(), point, bounds);
+        List<Shape> edges = EdgeLengths.of(placed, plan.project().step(), Ink.SOFT_TEXT, point);
         Shape paper = new Shape.Area("layer", Ink.PAPER, Outlines.spots(placed), Outlines.openings(placed), Optional.empty(), Optional.of(Ink.CUT));
         return new Picture(bounds, point, Stream.concat(Stream.of(paper), edges.stream()).toList());
     }

@@ -161,13 +161,13 @@ public final class StepDrawing {
         }
         MatLayer top = layers.get(layers.size() - 1);
         Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
-        if (bounds.getWidth() > step.title().length() * 6.5 * point) {
-            shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
-        }
         LayerForm form = layers.get(0).form();
         if (form.kind() != LayerForm.Kind.RECTANGLE) {
-            shapes.addAll(EdgeLengths.of((Polygon) lying.transform(form.outline()), plan.project().step(), point, bounds));
+            shapes.addAll(EdgeLengths.of((Polygon) lying.transform(form.outline()), plan.project().step(), ink, point));
             return new Picture(bounds, point, shapes);
+        }
+        if (bounds.getWidth() > step.title().length() * 6.5 * point) {
+            shapes.add(Shape.text("", ink, bounds.centre().x, bounds.centre().y - 14 * point, step.title(), 11));
         }
         String size = plan.format().size(form.width(), form.height());
         if (bounds.getWidth() > size.length() * 7 * point) {

@@ -96,7 +96,7 @@ final class SheetAnswer {
             return fit.limits(size).stream().findFirst().map(Problem::what);
         }
         Optional<String> limited = design.get().measures().all().stream().filter(sized -> given(size).values().containsKey(sized.definition().name()))
-                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()) && !sized.derivation().note().startsWith("put")).findFirst()
+                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()) && !sized.derivation().note().startsWith("lands")).findFirst()
                 .map(sized -> "“" + sized.definition().label() + "”" + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
         return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken).map(SizedDesign.Judgement::text).findFirst());
     }
@@ -123,7 +123,7 @@ final class SheetAnswer {
         }
         List<String> smaller = sizing.definition().measures().stream().filter(measure -> measure.role() == Role.PROPORTION && isShorterBetter(measure, next))
                 .map(measure -> "“" + measure.label() + "”").toList();
-        String others = helps.isEmpty() ? "" : "A" + String.join(", or ", helps).substring(1) + " would lift it.";
+        String others = helps.isEmpty() ? "" : "A" + String.join(" or ", helps).substring(1) + " would lift it.";
         return smaller.isEmpty() ? others : (others + " Less for " + String.join(" or ", smaller) + (others.isEmpty() ? " would lift it." : " would, too.")).strip();
     }
 

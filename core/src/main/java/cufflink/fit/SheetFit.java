@@ -137,8 +137,21 @@ final class SheetFit {
                 .orElse(size.across() <= steps(sizing.width(usual)) && size.down() <= steps(sizing.height(usual))));
     }
 
+    /**
+     * Many copies from many sheets come out if a sheet's share of them comes out of one; where a card is one piece, only then, since some sheet must give that many.
+     */
     private boolean comesOut(SizedDesign design, Wish.FromSheet from, OptionalInt count) {
-        CutJob job = context.job(design, from, copies, count);
+        if (copies > 1 && count.getAsInt() > 1) {
+            CutJob share = context.job(design, from, (copies + count.getAsInt() - 1) / count.getAsInt(), OptionalInt.of(1));
+            boolean shared = isGivenBy(share);
+            if (shared || share.pieces().size() == 1) {
+                return shared;
+            }
+        }
+        return isGivenBy(context.job(design, from, copies, count));
+    }
+
+    private boolean isGivenBy(CutJob job) {
         return isRoom(job) && context.layout(job).unplaced().isEmpty();
     }
 

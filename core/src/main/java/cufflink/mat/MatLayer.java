@@ -40,8 +40,8 @@ public record MatLayer(Mat on, int layer, LayerForm form, Length reveal, Polygon
     public String derivation(LengthFormat format) {
         return label() + switch (form.kind()) {
             case RECTANGLE -> " = " + side(under.width(), width(), format) + ", " + side(under.height(), height(), format) + " " + format.unit().symbol();
-            case TRIANGLE -> " = a right triangle of " + format.size(under.width(), under.height()) + ", " + format.text(reveal) + " in from every edge: " + format.size(width(), height());
-            case OUTLINE -> " = the outline under it, " + format.text(reveal) + " in from every edge; it is cut from " + format.size(width(), height());
+            case TRIANGLE -> " = a right triangle of " + format.size(under.width(), under.height()) + ", smaller by " + format.text(reveal) + " on every side: " + format.size(width(), height());
+            case OUTLINE -> " = the outline under it, smaller by " + format.text(reveal) + " on every side; it is cut from " + format.size(width(), height());
         };
     }
 

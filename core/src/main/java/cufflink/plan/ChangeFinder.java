@@ -42,7 +42,7 @@ final class ChangeFinder {
             return Optional.empty();
         }
         String why = width.filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())).or(() -> height)
-                .map(sized -> sized.derivation().note()).filter(note -> note.startsWith("m")).map(note -> "It " + note + ".").orElse("The design is square.");
+                .map(sized -> sized.derivation().note()).filter(note -> note.startsWith("m") || note.startsWith("lands")).map(note -> "It " + note + ".").orElse("The design is square.");
         return Optional.of(new Changed("finish", format.size(size.width(), size.height()), format.size(w, h), why));
     }
 

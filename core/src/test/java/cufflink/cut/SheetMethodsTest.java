@@ -5,12 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
 import cufflink.paper.GrainRule;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.TreeSet;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -93,6 +97,77 @@ class SheetMethodsTest {
             double worth = worth(counts(demand, strips), values);
             assertTrue(worth <= best * (1 + 1e-9) && worth >= best / 2, worth + " of " + best);
         }
+    }
+
+    /** The most that a part of a sheet is worth by any cuts from edge to edge: tried plainly, cut by cut, at every sum of sides. */
+    private static long plainly(Demand demand, int stock, long width, long height, long[] prices, Map<List<Long>, Long> known) {
+        Long before = known.get(List.of(width, height));
+        if (before != null) {
+            return before;
+        }
+        long most = 0;
+        TreeSet<Long> sides = new TreeSet<>();
+        for (int kind = 0; kind < prices.length; kind++) {
+            for (boolean turned : new boolean[] {false, true}) {
+                long w = turned ? demand.kinds.get(kind).height() : demand.kinds.get(kind).width();
+                long h = turned ? demand.kinds.get(kind).width() : demand.kinds.get(kind).height();
+                if (demand.may(kind, stock, turned)) {
+                    sides.addAll(List.of(w, h));
+                    most = w <= width && h <= height ? Math.max(most, prices[kind]) : most;
+                }
+            }
+        }
+        for (long at : sums(sides, Math.max(width, height))) {
+            if (at < width) {
+                most = Math.max(most, plainly(demand, stock, at, height, prices, known) + plainly(demand, stock, width - at, height, prices, known));
+            }
+            if (at < height) {
+                most = Math.max(most, plainly(demand, stock, width, at, prices, known) + plainly(demand, stock, width, height - at, prices, known));
+            }
+        }
+        known.put(List.of(width, height), most);
+        return most;
+    }
+
+    private static TreeSet<Long> sums(TreeSet<Long> sides, long room) {
+        TreeSet<Long> sums = new TreeSet<>(sides);
+        for (Long from = sums.isEmpty() ? null : sums.first(); from != null; from = sums.higher(from)) {
+            for (long side : sides) {
+                if (from + side < room) {
+                    sums.add(from + side);
+                }
+            }
+        }
+        return sums;
+    }
+
+    /** The certificate of a bound, checked by a plainer road in whole numbers: no sheet is worth more than it says, and so fewer sheets are worth less than what is wanted. */
+    @Property(tries = 25)
+    void priceProof_isVerifiedPlainly(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
+        Demand demand = random(seed, 3, MOST_OF_A_KIND, seed % 2 == 0);
+        List<SheetKnapsack> knapsacks = new ArrayList<>();
+        for (int stock = 0; stock < demand.stock.size(); stock++) {
+            knapsacks.add(SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow());
+        }
+        PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
+        program.solve(() -> false, () -> { });
+        PriceProof proof = program.proof();
+        Assume.that(proof.bound() > 0);
+        BigInteger wanted = BigInteger.ZERO;
+        BigInteger sheet = BigInteger.ZERO;
+        for (int kind = 0; kind < proof.prices().length; kind++) {
+            wanted = wanted.add(BigInteger.valueOf(proof.prices()[kind]).multiply(BigInteger.valueOf(demand.quantities()[kind])));
+        }
+        for (int stock = 0; stock < demand.stock.size(); stock++) {
+            BigInteger most = BigInteger.valueOf(plainly(demand, stock, demand.sheetWidth(stock), demand.sheetHeight(stock), proof.prices(), new HashMap<>()));
+            assertEquals(BigInteger.valueOf(proof.most()[stock]), most);
+            if (demand.stock.get(stock).offcut()) {
+                wanted = wanted.subtract(most.multiply(BigInteger.valueOf(demand.supply()[stock])));
+            } else {
+                sheet = sheet.max(most);
+            }
+        }
+        assertTrue(sheet.multiply(BigInteger.valueOf(proof.bound() - 1L)).compareTo(wanted) < 0, "one sheet fewer holds all that is wanted");
     }
 
     /** What the linear programme proves, the exact search over all sheets does not contradict. */
