@@ -31,9 +31,10 @@ public final class LayerDrawing {
         return new Picture(bounds, point, Stream.concat(Stream.of(paper), edges.stream()).toList());
     }
 
-    /** Turns layers that lie slanting on their panel, or on the face that lies down, so that they lie as they are cut. */
+    /** Turns layers that lie slanting on their panel, or on the face that lies down, so that they lie as they are cut; no further than it takes, so that their top stays at the top. */
     static AffineTransformation lying(Plan plan, MatLayer lowest) {
-        AffineTransformation turn = AffineTransformation.rotationInstance(-lowest.form().turn(), lowest.form().at().x, lowest.form().at().y);
+        double quarters = Math.rint(lowest.form().turn() / (Math.PI / 2)) * (Math.PI / 2);
+        AffineTransformation turn = AffineTransformation.rotationInstance(quarters - lowest.form().turn(), lowest.form().at().x, lowest.form().at().y);
         boolean mirrored = lowest.on().face() != plan.design().piece(lowest.on().on().piece()).up();
         return mirrored ? turn.scale(-1, 1) : turn;
     }

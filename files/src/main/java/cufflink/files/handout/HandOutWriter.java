@@ -3,6 +3,7 @@ package cufflink.files.handout;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.cut.LayoutWords;
+import cufflink.cut.SheetLayout;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.ClosedDrawing;
@@ -31,7 +32,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
-import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Envelope;
 
@@ -161,14 +161,9 @@ public final class HandOutWriter {
             flow.skip(222);
         }
         for (RunStep step : steps(Phase.CUT)) {
-            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(((StepSubject.OfSheet) step.subject()).layout(), format)), TEXT, 0, false);
-            flow.skip(4);
-        }
-        for (RunStep step : steps(Phase.CUT)) {
-            if (!step.readings().isEmpty()) {
-                flow.text(step.title() + ": " + step.readings().stream().map(reading -> reading.label() + " " + reading.text(format))
-                        .collect(Collectors.joining("; ")) + ".", 10, 0, false);
-            }
+            SheetLayout layout = ((StepSubject.OfSheet) step.subject()).layout();
+            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(layout, format)) + LayoutWords.diagonals(layout), 10, 0, false);
+            flow.skip(3);
         }
     }
 
