@@ -1,6 +1,5 @@
 package cufflink.check;
 
-import cufflink.design.Rounding;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -62,7 +61,7 @@ final class BoardJudge implements Judge {
 
     /** Where a score lies against the groove before it: "2 3/16 is 1/16 past the groove at 2 1/8". */
     private static String shifted(CheckSubject subject, Length at) {
-        Length groove = Rounding.DOWN.round(at, subject.tools().grooveStep());
+        Length groove = at.downTo(subject.tools().grooveStep());
         return subject.step().number(at) + " is " + subject.step().number(at.minus(groove)) + " past the groove at " + boardFormat(subject).text(groove);
     }
 

@@ -24,11 +24,10 @@ public enum Rounding {
 
     /** To whole multiples of a distance. */
     public Length round(Length value, Length step) {
-        long whole = step.nanometres();
         return switch (this) {
-            case NEAREST -> step.times(Math.floorDiv(Math.addExact(value.nanometres(), whole / 2), whole));
-            case UP -> step.times(-Math.floorDiv(Math.negateExact(value.nanometres()), whole));
-            case DOWN -> step.times(Math.floorDiv(value.nanometres(), whole));
+            case NEAREST -> value.nearestTo(step);
+            case UP -> value.upTo(step);
+            case DOWN -> value.downTo(step);
             case EXACT -> value;
         };
     }

@@ -27,6 +27,7 @@ final class SheetAnswer {
     private final Sizing sizing;
     private final Wish.FromSheet wanted;
     private final SizedDesign usual;
+    private final SheetRoom room;
     private final SheetFit fit;
     private final RulerStep step;
     private final LengthFormat format;
@@ -35,7 +36,8 @@ final class SheetAnswer {
         this.sizing = sizing;
         this.wanted = wanted;
         this.usual = usual;
-        this.fit = new SheetFit(sizing, context, wanted, usual);
+        this.room = new SheetRoom(context, wanted);
+        this.fit = new SheetFit(sizing, room, wanted, usual);
         this.step = sizing.step();
         this.format = LengthFormat.of(step.unit());
     }
@@ -79,7 +81,7 @@ final class SheetAnswer {
                 sentences.add(larger + ": " + rule.get());
             } else {
                 needs.add(needs.isEmpty() ? larger + (next.size() == 1 ? " needs " : ", it would need ") + pieces(size) : larger.substring(0, 1).toLowerCase(Locale.ROOT) + larger.substring(1) + ", " + pieces(size));
-                proved &= fit.isProved(size);
+                proved &= fit.isRuledOut(size);
             }
         }
         if (!needs.isEmpty()) {
@@ -106,7 +108,7 @@ final class SheetAnswer {
     }
 
     private String pieces(SizedDesign design) {
-        CutJob job = fit.job(design);
+        CutJob job = room.job(design);
         CutPiece largest = job.pieces().stream().max(Comparator.comparingDouble(piece -> piece.width().toMillimetres() * piece.height().toMillimetres())).orElseThrow();
         int count = job.pieces().stream().mapToInt(CutPiece::quantity).sum();
         return (count == 1 ? "a piece of " : count + " pieces, the largest ") + step.size(largest.width(), largest.height());
@@ -115,10 +117,10 @@ final class SheetAnswer {
     /** Only what was tried at the next size and helped. */
     private String lift(List<Steps> next) {
         List<String> helps = new ArrayList<>();
-        if (next.stream().anyMatch(fit::comesOutOfLarger)) {
+        if (next.stream().anyMatch(size -> fit.comesOut(size, room::givesLarger))) {
             helps.add("a larger sheet");
         }
-        if (next.stream().anyMatch(fit::comesOutOfMore)) {
+        if (next.stream().anyMatch(size -> fit.comesOut(size, room::givesWithOneMore))) {
             helps.add("more sheets");
         }
         List<String> smaller = sizing.definition().measures().stream().filter(measure -> measure.role() == Role.PROPORTION && isShorterBetter(measure, next))

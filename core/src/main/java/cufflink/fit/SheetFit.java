@@ -1,7 +1,5 @@
 package cufflink.fit;
 
-import cufflink.cut.CutJob;
-import cufflink.cut.LayoutPlan;
 import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
@@ -14,8 +12,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.LongFunction;
+import java.util.function.Predicate;
 
 /**
  * The largest card out of some sheets. Paper alone is monotone: where a size does not come out, no larger one does, so that what the paper gives is found by halving; among
@@ -38,22 +36,18 @@ final class SheetFit {
     }
 
     private final Sizing sizing;
-    private final FitContext context;
+    private final SheetRoom room;
     private final Wish.FromSheet wanted;
     private final SizedDesign usual;
-    private final int copies;
-    private final OptionalInt sheets;
     private final Map<Steps, Boolean> comesOut = new HashMap<>();
     /** Whether only sizes that break no rule count. */
     private boolean sound = true;
 
-    SheetFit(Sizing sizing, FitContext context, Wish.FromSheet wanted, SizedDesign usual) {
+    SheetFit(Sizing sizing, SheetRoom room, Wish.FromSheet wanted, SizedDesign usual) {
         this.sizing = sizing;
-        this.context = context;
+        this.room = room;
         this.wanted = wanted;
         this.usual = usual;
-        this.copies = wanted.use() instanceof SheetUse.Cards cards ? cards.count() : context.copies();
-        this.sheets = OptionalInt.of(wanted.use() instanceof SheetUse.Cards ? 1 : wanted.sheets());
     }
 
     /** The largest size; empty if none comes out. */
@@ -133,39 +127,8 @@ final class SheetFit {
 
     /** A size that has no numbers at all is too small if it is smaller than the design's own, and too large otherwise. */
     private boolean isGiven(Steps size) {
-        return comesOut.computeIfAbsent(size, none -> sized(size).value().map(design -> comesOut(design, wanted, sheets))
+        return comesOut.computeIfAbsent(size, none -> sized(size).value().map(room::gives)
                 .orElse(size.across() <= steps(sizing.width(usual)) && size.down() <= steps(sizing.height(usual))));
-    }
-
-    /**
-     * Many copies from many sheets come out if a sheet's share of them comes out of one; where a card is one piece, only then, since some sheet must give that many.
-     */
-    private boolean comesOut(SizedDesign design, Wish.FromSheet from, OptionalInt count) {
-        if (copies > 1 && count.getAsInt() > 1) {
-            CutJob share = context.job(design, from, (copies + count.getAsInt() - 1) / count.getAsInt(), OptionalInt.of(1));
-            boolean shared = isGivenBy(share);
-            if (shared || share.pieces().size() == 1) {
-                return shared;
-            }
-        }
-        return isGivenBy(context.job(design, from, copies, count));
-    }
-
-    private boolean isGivenBy(CutJob job) {
-        return isRoom(job) && context.layout(job).unplaced().isEmpty();
-    }
-
-    /** Whether every piece goes on a sheet one way or the other, and all of them together are no larger than the sheets. */
-    private static boolean isRoom(CutJob job) {
-        double room = job.stock().stream().mapToDouble(sheet -> area(sheet.width(), sheet.height()) * sheet.count().orElse(Integer.MAX_VALUE)).sum();
-        double pieces = job.pieces().stream().mapToDouble(piece -> area(piece.width(), piece.height()) * piece.quantity()).sum();
-        return pieces <= room * (1 + 1e-9) && job.pieces().stream().allMatch(piece -> job.stock().stream().anyMatch(sheet ->
-                !Length.longer(piece.width(), piece.height()).isLongerThan(Length.longer(sheet.width(), sheet.height()))
-                        && !Length.shorter(piece.width(), piece.height()).isLongerThan(Length.shorter(sheet.width(), sheet.height()))));
-    }
-
-    private static double area(Length width, Length height) {
-        return width.toMillimetres() * height.toMillimetres();
     }
 
     /** The largest area over all shapes: widths are parted as long as a wider card of the greater height could be as good as the best. */
@@ -258,49 +221,25 @@ final class SheetFit {
     }
 
     /** Whether it is proved that the paper does not give a size. */
-    boolean isProved(Steps size) {
-        Optional<SizedDesign> design = sized(size).value();
-        if (design.isEmpty()) {
-            return true;
-        }
-        CutJob job = context.job(design.get(), wanted, copies, sheets);
-        if (!isRoom(job)) {
-            return true;
-        }
-        LayoutPlan endless = context.layout(context.job(design.get(), wanted, copies, OptionalInt.empty()));
-        return !endless.unplaced().isEmpty() || endless.bound() > sheets.getAsInt();
+    boolean isRuledOut(Steps size) {
+        return sized(size).value().map(room::isRuledOut).orElse(true);
     }
 
-    /** What is cut from the sheets for a size. */
-    CutJob job(SizedDesign design) {
-        return context.job(design, wanted, copies, sheets);
-    }
-
-    /** Whether a size comes out of more sheets. */
-    boolean comesOutOfMore(Steps size) {
-        return !(wanted.use() instanceof SheetUse.Cards) && Sizing.isSound(sized(size)) && comesOut(sized(size).value().orElseThrow(), wanted, OptionalInt.of(wanted.sheets() + 1));
-    }
-
-    /** Whether a size comes out of sheets that are a quarter longer each way. */
-    boolean comesOutOfLarger(Steps size) {
-        Wish.FromSheet larger = new Wish.FromSheet(wanted.name(), quarterMore(wanted.width()), quarterMore(wanted.height()), wanted.sheets(), wanted.use());
-        return Sizing.isSound(sized(size)) && comesOut(sized(size).value().orElseThrow(), larger, sheets);
-    }
-
-    private static Length quarterMore(Length length) {
-        return Length.ofNanometres(length.nanometres() / 4 * 5);
+    /** Whether a size that keeps all rules comes out of paper that may be changed. */
+    boolean comesOut(Steps size, Predicate<SizedDesign> given) {
+        return Sizing.isSound(sized(size)) && given.test(sized(size).value().orElseThrow());
     }
 
     /** Whether a size comes out with other measures. */
     boolean comesOutWith(Steps size, Given other) {
         Outcome<SizedDesign> sized = new Sizing(sizing.definition(), other).size(length(size.across()), length(size.down()));
-        return Sizing.isSound(sized) && comesOut(sized.value().orElseThrow(), wanted, sheets);
+        return Sizing.isSound(sized) && room.gives(sized.value().orElseThrow());
     }
 
     /** Whether anything at all comes out with other measures. */
     boolean isPossibleWith(Given other) {
         Sizing sized = new Sizing(sizing.definition(), other);
-        return sized.usual().value().map(design -> sized.free().isEmpty() ? comesOut(design, wanted, sheets) : new SheetFit(sized, context, wanted, design).search().isPresent()).orElse(false);
+        return sized.usual().value().map(design -> sized.free().isEmpty() ? room.gives(design) : new SheetFit(sized, room, wanted, design).search().isPresent()).orElse(false);
     }
 
     /** The problems of a size that no sheet can help: limits of the design. */

@@ -104,4 +104,19 @@ public record Length(long nanometres) implements Comparable<Length> {
     public String toString() {
         return LengthFormat.of(LengthUnit.MILLIMETRE).text(this);
     }
+
+    /** The greatest whole multiple of a step, more than 0, that is not above this (towards minus infinity). */
+    public Length downTo(Length step) {
+        return step.times(Math.floorDiv(nanometres, step.nanometres));
+    }
+
+    /** The smallest whole multiple of a step, more than 0, that is not below this. */
+    public Length upTo(Length step) {
+        return step.times(-Math.floorDiv(Math.negateExact(nanometres), step.nanometres));
+    }
+
+    /** The nearest whole multiple of a step, more than 0; exactly between two it goes up. */
+    public Length nearestTo(Length step) {
+        return step.times(Math.floorDiv(Math.addExact(nanometres, step.nanometres / 2), step.nanometres));
+    }
 }

@@ -71,17 +71,16 @@ public enum RulerStep {
 
     /** The greatest division not above the value (towards minus infinity). */
     public Length down(Length value) {
-        return length.times(Math.floorDiv(value.nanometres(), length.nanometres()));
+        return value.downTo(length);
     }
 
     /** The smallest division not below the value. */
     public Length up(Length value) {
-        return length.times(-Math.floorDiv(Math.negateExact(value.nanometres()), length.nanometres()));
+        return value.upTo(length);
     }
 
     /** The nearest division; a value exactly between two goes up. */
     public Length nearest(Length value) {
-        long step = length.nanometres();
-        return length.times(Math.floorDiv(Math.addExact(value.nanometres(), step / 2), step));
+        return value.nearestTo(length);
     }
 }

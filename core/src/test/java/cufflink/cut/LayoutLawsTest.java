@@ -62,6 +62,18 @@ class LayoutLawsTest {
         assertTrue(better.unplaced().size() < first.unplaced().size() || better.unplaced().size() == first.unplaced().size() && better.newSheets() <= first.newSheets());
     }
 
+    /** The fibres are followed wherever that costs no sheet and no piece; where they are not, it is said how many pieces lie across. */
+    @Property(tries = 60)
+    void grainPreferred_isGivenUpForASheetOnly(@ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
+        CutJob job = random(seed).withGrain(GrainRule.PREFER);
+        LayoutPlan preferred = PLANNER.improve(job, () -> false, found -> { });
+        LayoutPlan must = PLANNER.improve(job.withGrain(GrainRule.MUST), () -> false, found -> { });
+        int across = GrainCost.across(job, preferred);
+        assertEquals(across, preferred.grain().map(GrainCost::across).orElse(0));
+        boolean costs = must.newSheets() > preferred.newSheets() || must.unplaced().size() > preferred.unplaced().size();
+        assertTrue(across == 0 || costs, across + " across");
+    }
+
     private static CutPiece piece(String id, int quantity, int width, int height) {
         return new CutPiece(id, id, quantity, Length.ofMillimetres(width), Length.ofMillimetres(height), "card", true);
     }

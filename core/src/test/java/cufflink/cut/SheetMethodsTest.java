@@ -99,6 +99,16 @@ class SheetMethodsTest {
         }
     }
 
+    private static PatternProgram solved(Demand demand) {
+        List<SheetKnapsack> knapsacks = new ArrayList<>();
+        for (int stock = 0; stock < demand.stock.size(); stock++) {
+            knapsacks.add(SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow());
+        }
+        PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
+        program.solve(() -> false, () -> { });
+        return program;
+    }
+
     /** The most that a part of a sheet is worth by any cuts from edge to edge: tried plainly, cut by cut, at every sum of sides. */
     private static long plainly(Demand demand, int stock, long width, long height, long[] prices, Map<List<Long>, Long> known) {
         Long before = known.get(List.of(width, height));
@@ -145,12 +155,7 @@ class SheetMethodsTest {
     @Property(tries = 25)
     void priceProof_isVerifiedPlainly(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 3, MOST_OF_A_KIND, seed % 2 == 0);
-        List<SheetKnapsack> knapsacks = new ArrayList<>();
-        for (int stock = 0; stock < demand.stock.size(); stock++) {
-            knapsacks.add(SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow());
-        }
-        PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
-        program.solve(() -> false, () -> { });
+        PatternProgram program = solved(demand);
         PriceProof proof = program.proof();
         Assume.that(proof.bound() > 0);
         BigInteger wanted = BigInteger.ZERO;
@@ -174,12 +179,7 @@ class SheetMethodsTest {
     @Property(tries = 30)
     void boundOfTheProgramme_isNeverAboveTheLeastNumberOfSheets(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 3, MOST_OF_A_KIND, seed % 2 == 0);
-        List<SheetKnapsack> knapsacks = new ArrayList<>();
-        for (int stock = 0; stock < demand.stock.size(); stock++) {
-            knapsacks.add(SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow());
-        }
-        PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
-        program.solve(() -> false, () -> { });
+        PatternProgram program = solved(demand);
         SheetSearch search = SheetSearch.of(demand, demand.blade, demand.quantities(), 5_000_000, () -> false).orElseThrow();
         int all = Arrays.stream(demand.quantities()).sum();
         int least = 0;
