@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -8,8 +9,17 @@ import java.util.Map;
  *
  * @param across     pieces whose long fold lies across the fibres
  * @param moreSheets new sheets that would be needed besides, as far as was found, to have none
+ * @param between    what fewer sheets more would do, from the fewest up
  */
-public record GrainCost(int across, int moreSheets) {
+public record GrainCost(int across, int moreSheets, List<Between> between) {
+    /** So many sheets more, and so many pieces still across. */
+    public record Between(int moreSheets, int across) {
+    }
+
+    public GrainCost {
+        between = List.copyOf(between);
+    }
+
     /** How many pieces of a plan lie across the fibres. */
     static int across(CutJob job, LayoutPlan plan) {
         Map<String, CutPiece> pieces = new HashMap<>();

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -37,16 +38,41 @@ public final class GuillotinePlanner implements LayoutPlanner {
         LayoutPlan along = bound(job.withGrain(GrainRule.MUST), stop, plan -> better.accept(chosen(job, plan, atOnce)));
         boolean least = along.unplaced().size() <= atOnce.unplaced().size() && along.newSheets() <= atOnce.bound();
         LayoutPlan free = least ? atOnce : bound(job.withGrain(GrainRule.IGNORE), stop, plan -> better.accept(chosen(job, along, plan)));
-        LayoutPlan chosen = chosen(job, along, free);
+        LayoutPlan chosen = traded(job, along, chosen(job, along, free));
         better.accept(chosen);
         return chosen;
+    }
+
+    /** With what lies between the two ends, and the fewest pieces across that were found for its sheets. */
+    private static LayoutPlan traded(CutJob job, LayoutPlan along, LayoutPlan chosen) {
+        if (chosen.grain().isEmpty() || chosen.grain().get().moreSheets() < 1 || !chosen.unplaced().isEmpty() || !along.unplaced().isEmpty()) {
+            return chosen;
+        }
+        Map<Integer, LayoutPlan> plans = new GrainTrade(job, along, part -> stocked(job, bound(part, AT_ONCE, plan -> { }))).plans(chosen);
+        LayoutPlan fewest = plans.get(chosen.newSheets());
+        int most = GrainCost.across(job, fewest);
+        List<GrainCost.Between> between = new ArrayList<>();
+        plans.forEach((sheets, plan) -> {
+            int across = GrainCost.across(job, plan);
+            if (sheets > chosen.newSheets() && across < (between.isEmpty() ? most : between.get(between.size() - 1).across())) {
+                between.add(new GrainCost.Between(sheets - chosen.newSheets(), across));
+            }
+        });
+        return fewest.withGrain(new GrainCost(most, along.newSheets() - chosen.newSheets(), between));
+    }
+
+    /** A part's plan with the job's own stock, whose counts were less for it. */
+    private static LayoutPlan stocked(CutJob job, LayoutPlan part) {
+        List<SheetLayout> sheets = part.sheets().stream().map(sheet -> new SheetLayout(job.stock().stream().filter(stock -> stock.id().equals(sheet.stock().id())).findFirst().orElseThrow(),
+                sheet.placements(), sheet.cuts())).toList();
+        return new LayoutPlan(sheets, part.bound(), part.unplaced());
     }
 
     /** The plan along the fibres unless it costs more; what is proved of any plan is proved of it. */
     private static LayoutPlan chosen(CutJob job, LayoutPlan along, LayoutPlan free) {
         boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
         int across = GrainCost.across(job, free);
-        return costsNothing ? along.withBound(Math.min(free.bound(), along.newSheets())) : across == 0 ? free : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets()));
+        return costsNothing ? along.withBound(Math.min(free.bound(), along.newSheets())) : across == 0 ? free : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets(), List.of()));
     }
 
     private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {

@@ -36,7 +36,8 @@ public final class LayoutWords {
 
     /** How many pieces lie across the fibres, and what it would take that none does. */
     public static String grain(GrainCost cost) {
-        return " " + cost.across() + (cost.across() == 1 ? " piece lies" : " pieces lie") + " across the grain" + (cost.moreSheets() > 0 ? "; all along it takes " + counted(cost.moreSheets(), 0) + " more." : ".");
+        return " " + cost.across() + (cost.across() == 1 ? " piece lies" : " pieces lie") + " across the grain" + (cost.moreSheets() > 0 ? "; " + cost.between().stream().map(step -> counted(step.moreSheets(), 0) + " more " + (step.moreSheets() == 1 ? "leaves " : "leave ") + step.across() + " across, ")
+                        .collect(Collectors.joining()) + "all along it takes " + counted(cost.moreSheets(), 0) + " more." : ".");
     }
 
     /** A sheet that divides evenly: into pieces with nothing left, or into pieces alike with the rest in one piece. Empty for others. */

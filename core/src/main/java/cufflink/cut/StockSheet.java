@@ -27,6 +27,11 @@ public record StockSheet(String id, String name, String material, Length width, 
         this(name, name, material, width, height, count, offcut, false, Optional.empty());
     }
 
+    /** So many of them. */
+    StockSheet withCount(OptionalInt value) {
+        return new StockSheet(id, name, material, width, height, value, offcut, directional, grain);
+    }
+
     /** The same, counted as an offcut: used before new sheets and not counted among them. */
     public StockSheet asOffcut() {
         return new StockSheet(id, name, material, width, height, count, true, directional, grain);

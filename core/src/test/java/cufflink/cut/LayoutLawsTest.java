@@ -72,6 +72,21 @@ class LayoutLawsTest {
         assertEquals(across, preferred.grain().map(GrainCost::across).orElse(0));
         boolean costs = must.newSheets() > preferred.newSheets() || must.unplaced().size() > preferred.unplaced().size();
         assertTrue(across == 0 || costs, across + " across");
+        assertEquals(List.of(), LayoutChecker.faults(job, preferred));
+        preferred.grain().ifPresent(cost -> cost.between().forEach(step -> assertTrue(step.moreSheets() > 0 && step.moreSheets() < cost.moreSheets() && step.across() < cost.across())));
+    }
+
+    /** By hand: upright one of 140 × 200 comes out of an A4 sheet, across two; so each sheet saved puts two more across. */
+    @Test
+    void grain_tellsWhatEachSheetSavedCosts() {
+        CutPiece card = piece("card", 6, 140, 200).withFold(Optional.of(Along.HEIGHT));
+        StockSheet sheet = new StockSheet("A4", "A4", "card", Length.ofMillimetres(210), Length.ofMillimetres(297), OptionalInt.empty(), false, false, Optional.of(Along.HEIGHT));
+        CutJob job = new CutJob(List.of(card), List.of(sheet), GrainRule.PREFER, Optional.empty());
+        LayoutPlan plan = PLANNER.improve(job, () -> false, found -> { });
+        assertEquals(3, plan.newSheets());
+        assertEquals(Optional.of(new GrainCost(6, 3, List.of(new GrainCost.Between(1, 4), new GrainCost.Between(2, 2)))), plan.grain());
+        assertEquals("3 sheets give every piece, and 3 is the least possible. 6 pieces lie across the grain; 1 sheet more leaves 4 across, 2 sheets more leave 2 across, all along it takes 3 sheets more.",
+                LayoutWords.sheets(plan));
     }
 
     private static CutPiece piece(String id, int quantity, int width, int height) {

@@ -32,7 +32,11 @@ public final class LayoutJson {
         layout.sheets().forEach(sheet -> sheet(sheets.addObject(), sheet));
         node.put("used", layout.sheets().size()).put("newSheets", layout.newSheets()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
                 .put("proved", layout.isProved());
-        layout.grain().ifPresent(cost -> node.putObject("grain").put("across", cost.across()).put("moreSheets", cost.moreSheets()));
+        layout.grain().ifPresent(cost -> {
+            ObjectNode grain = node.putObject("grain").put("across", cost.across()).put("moreSheets", cost.moreSheets());
+            ArrayNode between = grain.putArray("between");
+            cost.between().forEach(step -> between.addObject().put("moreSheets", step.moreSheets()).put("across", step.across()));
+        });
         layout.unplaced().forEach(node.putArray("unplaced")::add);
         return node;
     }
