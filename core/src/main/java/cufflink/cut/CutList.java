@@ -21,7 +21,7 @@ public final class CutList {
      * @param near what lies between the fence and the blade
      * @param far  what lies beyond
      */
-    public record Line(Cut cut, String part, Half near, Half far) {
+    public record Line(Cut cut, String part, Freed near, Freed far) {
     }
 
     /**
@@ -29,7 +29,7 @@ public final class CutList {
      *
      * @param pieces the labels of the piece, or of two triangles, that it is; empty for what is cut further and for what is left
      */
-    public record Half(String name, List<String> pieces) {
+    public record Freed(String name, List<String> pieces) {
         /** The name with what it is: {@code 3a (base)}. */
         public String text() {
             return pieces.isEmpty() ? name : name + " (" + String.join(" and ", pieces) + ")";
@@ -46,8 +46,8 @@ public final class CutList {
         List<Line> lines = new ArrayList<>();
         for (Cut cut : sheet.cuts()) {
             String part = names.remove(new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height()));
-            Half near = new Half(cut.number() + "a", pieces(sheet, cut.near()));
-            Half far = new Half(cut.number() + "b", pieces(sheet, cut.far()));
+            Freed near = new Freed(cut.number() + "a", pieces(sheet, cut.near()));
+            Freed far = new Freed(cut.number() + "b", pieces(sheet, cut.far()));
             names.put(cut.near(), near.name());
             names.put(cut.far(), far.name());
             lines.add(new Line(cut, part, near, far));

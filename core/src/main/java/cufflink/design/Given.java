@@ -4,6 +4,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -22,9 +23,9 @@ import java.util.Set;
  */
 public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper, Optional<Length> grooves) {
     public Given {
-        values = Map.copyOf(values);
+        values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
         fitted = Set.copyOf(fitted);
-        contents = Map.copyOf(contents);
+        contents = Collections.unmodifiableMap(new LinkedHashMap<>(contents));
     }
 
     /** Nothing set by hand. */

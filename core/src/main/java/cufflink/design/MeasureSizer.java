@@ -38,7 +38,7 @@ final class MeasureSizer {
         this.definition = definition;
         this.given = given;
         this.problems = problems;
-        this.scorePlaces = ScorePlaces.measures(definition);
+        this.scorePlaces = ScorePlaces.measures(definition, given);
         this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step", Value.length(given.step().length()));
     }
 
@@ -185,7 +185,8 @@ final class MeasureSizer {
         if (given.grooves().isEmpty() || value.kind() != Kind.LENGTH || byHand && !fitted || measure.rounding() == Rounding.EXACT || !scorePlaces.contains(measure.name())) {
             return value;
         }
-        return Value.length((fitted ? Rounding.DOWN : measure.rounding()).round(value.toLength(), given.grooves().get()));
+        Length onGroove = (fitted ? Rounding.DOWN : measure.rounding()).round(value.toLength(), given.grooves().get());
+        return onGroove.isPositive() ? Value.length(onGroove) : value;
     }
 
     private Quantity onRuler(Measure measure, Quantity value) {

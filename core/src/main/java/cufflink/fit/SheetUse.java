@@ -1,5 +1,6 @@
 package cufflink.fit;
 
+import java.util.Locale;
 import java.util.Optional;
 
 /** What is to become of the sheets that a design is fitted to. */
@@ -45,7 +46,7 @@ public sealed interface SheetUse {
 
     /** The use written so. */
     static Optional<SheetUse> named(String word) {
-        return switch (word.strip()) {
+        return switch (word.strip().toLowerCase(Locale.ROOT)) {
             case "whole" -> Optional.of(new Whole());
             case "shape" -> Optional.of(new Shape());
             default -> word.strip().matches("[1-9]\\d?") ? Optional.of(new Cards(Integer.parseInt(word.strip()))) : Optional.empty();

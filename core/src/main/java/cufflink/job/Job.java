@@ -1,6 +1,8 @@
 package cufflink.job;
 
 import cufflink.paper.BenchTools;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -18,7 +20,7 @@ public record Job(String name, List<Kit> kits, Map<String, List<String>> alterna
 
     public Job {
         kits = List.copyOf(kits);
-        alternatives = Map.copyOf(alternatives);
+        alternatives = Collections.unmodifiableMap(new LinkedHashMap<>(alternatives));
         made = Map.copyOf(made);
         if (sparePercent < 0 || sparePercent > MOST_SPARE) {
             throw new IllegalArgumentException("sparePercent must lie between 0 and 100: " + sparePercent);

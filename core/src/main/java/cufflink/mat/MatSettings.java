@@ -2,6 +2,7 @@ package cufflink.mat;
 
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -35,7 +36,7 @@ public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPane
         if (!reveal.isPositive()) {
             throw new IllegalArgumentException("reveal must be more than 0: " + reveal);
         }
-        byPanel = Map.copyOf(byPanel);
+        byPanel = Collections.unmodifiableMap(new LinkedHashMap<>(byPanel));
     }
 
     /** One layer, with 1/8 in or 3 mm showing. */

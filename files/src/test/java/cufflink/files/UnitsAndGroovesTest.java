@@ -84,6 +84,16 @@ class UnitsAndGroovesTest {
         expect(gate).judges("grooves", Verdict.GOOD).says("grooves", "2 3/16 is 1/16 past the groove at 2 1/8 in");
     }
 
+    /** Folded at the side, only the width places a score: the height is a cut size and keeps the ruler's step. Grooves farther apart than the card leave it as it is. */
+    @Test
+    void onlyWhatPlacesAScore_landsOnAGroove() {
+        Project fold = project("half-fold").withWish(new Wish.FinishedSize(Length.ofInches(67, 16), Length.ofInches(87, 16)));
+        expect(fold.withTools(fold.tools().withOnGrooves(true))).measures("width", "4 1/8 in").measures("height", "5 7/16 in");
+        expect(fold.withSet("fold", "top").withTools(fold.tools().withOnGrooves(true))).measures("width", "4 3/16 in").measures("height", "5 3/8 in");
+        BenchTools far = new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12), Length.ofInches(13), fold.tools().grain(), true);
+        expect(fold.withTools(far)).measures("width", "4 3/16 in").judges("grooves", Verdict.WATCH);
+    }
+
     /** An everyday case: a metric project on a board in inches. */
     @ParameterizedTest
     @MethodSource("designs")

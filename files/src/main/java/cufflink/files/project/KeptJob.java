@@ -3,6 +3,8 @@ package cufflink.files.project;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.plan.Project;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +31,7 @@ public record KeptJob(String name, List<KeptKit> kits, Map<String, List<String>>
 
     public KeptJob {
         kits = List.copyOf(kits);
-        alternatives = Map.copyOf(alternatives);
+        alternatives = Collections.unmodifiableMap(new LinkedHashMap<>(alternatives));
     }
 
     /** A new job, nothing cut. */
