@@ -11,6 +11,7 @@ import cufflink.design.SizedDesign;
 import cufflink.fit.ClosedSize;
 import cufflink.fit.FitContext;
 import cufflink.fit.Wish;
+import cufflink.paper.GrainRule;
 import cufflink.paper.Stock;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +30,9 @@ record ProjectFit(Project project, Given given, LayoutPlanner planner) implement
         Stock paper = project.paper(card);
         List<CutPiece> pieces = new ProjectPieces(project, design, List.of(), role -> role).pieces(copies, "").stream().filter(piece -> piece.materials().contains(card)).toList();
         StockSheet stock = new StockSheet(sheet.name(), paper.name(), card, sheet.width(), sheet.height(), count, false, paper.directional(), Along.of(paper.grain()));
-        return new CutJob(pieces, List.of(stock), project.tools().grain(), Optional.of(project.tools().trimmerLength()));
+        // What is only preferred forbids nothing, and looking for it would take each of many layouts several times over.
+        GrainRule grain = project.tools().grain() == GrainRule.MUST ? GrainRule.MUST : GrainRule.IGNORE;
+        return new CutJob(pieces, List.of(stock), grain, Optional.of(project.tools().trimmerLength()));
     }
 
     @Override
