@@ -84,6 +84,8 @@ class MainTest {
         assertEquals(given, documented);
         JsonNode pieceSchema = schema.path("properties").path("pieces").path("items").path("properties");
         answer.path("pieces").get(0).fieldNames().forEachRemaining(field -> assertTrue(pieceSchema.has(field), field));
+        JsonNode layoutSchema = schema.path("properties").path("layout").path("properties");
+        answer.path("layout").fieldNames().forEachRemaining(field -> assertTrue(layoutSchema.has(field), field));
     }
 
     @Test

@@ -58,7 +58,7 @@ final class FillPlan {
     }
 
     /** Tells the pieces apart, in their order in the job. */
-    LayoutPlan layout(int bound) {
+    LayoutPlan layout(Bound bound) {
         List<Deque<Demand.Slot>> slots = demand.kinds.stream().<Deque<Demand.Slot>>map(kind -> new ArrayDeque<>(kind.slots())).toList();
         List<SheetLayout> sheets = new ArrayList<>();
         for (Fill fill : fills) {
@@ -67,7 +67,7 @@ final class FillPlan {
         }
         Stream<Demand.Slot> left = Stream.concat(slots.stream().flatMap(Deque::stream), demand.impossible.stream());
         List<String> unplaced = left.flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream().map(CutPiece::id))).sorted().toList();
-        return new LayoutPlan(sheets, Math.min(bound, newSheets()), unplaced);
+        return new LayoutPlan(sheets, List.of(bound), unplaced);
     }
 
     private Placement place(Fill.Spot spot, Demand.Slot slot) {

@@ -38,7 +38,7 @@ final class GrainTrade {
             LayoutPlan again = freely.apply(rest(sheets.subList(0, apart), sheets.subList(apart, sheets.size())));
             List<SheetLayout> all = new ArrayList<>(sheets.subList(apart, sheets.size()));
             all.addAll(again.sheets());
-            LayoutPlan plan = new LayoutPlan(all, least.bound(), along.unplaced());
+            LayoutPlan plan = new LayoutPlan(all, least.bounds(), along.unplaced());
             if (again.unplaced().isEmpty() && plan.newSheets() < along.newSheets() && plan.newSheets() >= least.newSheets()) {
                 plans.merge(plan.newSheets(), plan, (one, other) -> GrainCost.across(job, other) < GrainCost.across(job, one) ? other : one);
             }

@@ -65,18 +65,18 @@ public final class GuillotinePlanner implements LayoutPlanner {
     private static LayoutPlan stocked(CutJob job, LayoutPlan part) {
         List<SheetLayout> sheets = part.sheets().stream().map(sheet -> new SheetLayout(job.stock().stream().filter(stock -> stock.id().equals(sheet.stock().id())).findFirst().orElseThrow(),
                 sheet.placements(), sheet.cuts())).toList();
-        return new LayoutPlan(sheets, part.bound(), part.unplaced());
+        return new LayoutPlan(sheets, part.bounds(), part.unplaced());
     }
 
     /** The plan along the fibres unless it costs more; what is proved of any plan is proved of it. */
     private static LayoutPlan chosen(CutJob job, LayoutPlan along, LayoutPlan free) {
         boolean costsNothing = along.unplaced().size() <= free.unplaced().size() && along.newSheets() <= free.newSheets();
         int across = GrainCost.across(job, free);
-        return costsNothing ? along.withBound(Math.min(free.bound(), along.newSheets())) : across == 0 ? free : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets(), List.of()));
+        return costsNothing ? along.withBounds(free.bounds()) : across == 0 ? free : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets(), List.of()));
     }
 
     private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {
-        List<PaperSearch> searches = parts(job).stream().map(part -> new PaperSearch(new Demand(part))).toList();
+        List<PaperSearch> searches = parts(job).stream().map(part -> new PaperSearch(part)).toList();
         if (!stop.getAsBoolean()) {
             for (PaperSearch search : searches) {
                 search.improve(stop, () -> better.accept(together(searches)));
@@ -88,14 +88,14 @@ public final class GuillotinePlanner implements LayoutPlanner {
     private static LayoutPlan together(List<PaperSearch> searches) {
         List<SheetLayout> sheets = new ArrayList<>();
         List<String> unplaced = new ArrayList<>();
-        int bound = 0;
+        List<Bound> bounds = new ArrayList<>();
         for (PaperSearch search : searches) {
             LayoutPlan plan = search.best();
             sheets.addAll(plan.sheets());
             unplaced.addAll(plan.unplaced());
-            bound += plan.bound();
+            bounds.addAll(plan.bounds());
         }
-        return new LayoutPlan(sheets, bound, unplaced);
+        return new LayoutPlan(sheets, bounds, unplaced);
     }
 
     /** The job divided so that no piece of one part can come from the paper of another. */

@@ -7,11 +7,11 @@ import java.util.Optional;
 /**
  * The sheets of a job.
  *
- * @param bound    no plan can do with fewer new sheets than this
+ * @param bounds   why no plan can do with fewer new sheets, for each set of papers that share pieces
  * @param unplaced ids of pieces for which there is no paper, once for each copy
  * @param grain    what the fibres would cost where they are not followed; absent where they are, or are of no account
  */
-public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced, Optional<GrainCost> grain) {
+public record LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<String> unplaced, Optional<GrainCost> grain) {
     /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each rest left in one piece, fewer settings of the fence. */
     public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
             .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
@@ -19,12 +19,18 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
 
     public LayoutPlan {
         sheets = List.copyOf(sheets);
+        bounds = List.copyOf(bounds);
         unplaced = List.copyOf(unplaced);
     }
 
     /** A plan that says nothing of the grain. */
-    public LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unplaced) {
-        this(sheets, bound, unplaced, Optional.empty());
+    public LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<String> unplaced) {
+        this(sheets, bounds, unplaced, Optional.empty());
+    }
+
+    /** No plan can do with fewer new sheets than this. */
+    public int bound() {
+        return Math.min(newSheets(), bounds.stream().mapToInt(Bound::sheets).sum());
     }
 
     /** Sheets that are not offcuts. */
@@ -34,7 +40,7 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
 
     /** Whether every piece is placed and fewer new sheets are impossible. */
     public boolean isProved() {
-        return unplaced.isEmpty() && newSheets() <= bound;
+        return unplaced.isEmpty() && newSheets() <= bound();
     }
 
     /** Share of the sheets' area that becomes no piece, 0 to 1. */
@@ -63,11 +69,11 @@ public record LayoutPlan(List<SheetLayout> sheets, int bound, List<String> unpla
         return sheets.stream().mapToInt(SheetLayout::settings).sum();
     }
 
-    LayoutPlan withBound(int value) {
-        return new LayoutPlan(sheets, value, unplaced, grain);
+    LayoutPlan withBounds(List<Bound> proved) {
+        return new LayoutPlan(sheets, proved, unplaced, grain);
     }
 
     LayoutPlan withGrain(GrainCost cost) {
-        return new LayoutPlan(sheets, bound, unplaced, Optional.of(cost));
+        return new LayoutPlan(sheets, bounds, unplaced, Optional.of(cost));
     }
 }

@@ -27,6 +27,18 @@ public final class LayoutWords {
         return gives + least + plan.grain().map(LayoutWords::grain).orElse("");
     }
 
+    /** What a bound rests on: "their area alone takes 3 sheets". */
+    public static String why(Bound bound) {
+        String sheets = counted(bound.sheets(), 0);
+        if (bound.sheets() == 0) {
+            return "offcuts may be enough";
+        }
+        return bound.reason() instanceof Bound.Area ? "their area alone takes " + sheets
+                : bound.reason() instanceof Bound.Alone ? "no two of these pieces come out of one sheet, which takes " + sheets
+                : bound.reason() instanceof Bound.Prices ? "whatever the cuts, no sheet holds enough of them for fewer than " + sheets
+                : "every way with fewer than " + sheets + " was tried";
+    }
+
     /** Sheets and offcuts: "2 sheets and 1 offcut". */
     public static String counted(int sheets, int offcuts) {
         String whole = sheets + (sheets == 1 ? " sheet" : " sheets");

@@ -45,13 +45,15 @@ final class PaperSearch {
     private static final int MOST_EXACT = 60;
     private static final int FEW = 24;
 
+    private final CutJob job;
     private final Demand demand;
     private final Random random = new Random(7);
     private FillPlan best;
-    private int bound;
+    private Bound bound;
 
-    PaperSearch(Demand demand) {
-        this.demand = demand;
+    PaperSearch(CutJob job) {
+        this.job = job;
+        this.demand = new Demand(job);
         this.bound = simpleBound();
         this.best = new FillPlan(demand, List.of());
         first();
@@ -97,7 +99,7 @@ final class PaperSearch {
     }
 
     private boolean isSettled() {
-        return best.unplaced() == 0 && best.newSheets() <= bound;
+        return best.unplaced() == 0 && best.newSheets() <= bound.sheets();
     }
 
     /** The most new sheets that would still be a gain. */
@@ -115,14 +117,21 @@ final class PaperSearch {
         return false;
     }
 
-    private void raiseBound(int proved) {
-        if (best.unplaced() == 0) {
-            bound = Math.max(bound, Math.min(proved, best.newSheets()));
+    /** Nothing is left to be found with fewer sheets. */
+    private void settle(SheetSearch search) {
+        bound = best.unplaced() == 0 ? new Bound(job, best.newSheets(), new Bound.Search(search.looked())) : bound;
+    }
+
+    /** Takes what prices prove, if that is more, and holds when it is worked out again plainly. */
+    private void raiseBound(PriceProof proof) {
+        if (proof.bound() > bound.sheets() && best.unplaced() == 0) {
+            Bound found = new Bound(job, proof.bound(), proof.reason(demand));
+            bound = BoundChecker.verdict(found) == BoundChecker.Verdict.HOLDS ? found : bound;
         }
     }
 
     /** The area left over by the offcuts on the largest sheet, and one sheet for each piece of which no two go on one. */
-    private int simpleBound() {
+    private Bound simpleBound() {
         BigInteger area = BigInteger.ZERO;
         BigInteger largest = BigInteger.ZERO;
         long longSide = 0;
@@ -144,7 +153,7 @@ final class PaperSearch {
             alone += Math.min(kind.width(), kind.height()) * 2 > longSide ? kind.slots().size() : 0;
         }
         int byArea = largest.signum() == 0 || area.signum() <= 0 ? 0 : area.add(largest).subtract(BigInteger.ONE).divide(largest).intValueExact();
-        return Math.max(Math.max(0, alone - offcuts), byArea);
+        return alone - offcuts > byArea ? new Bound(job, alone - offcuts, new Bound.Alone()) : new Bound(job, byArea, new Bound.Area());
     }
 
     private static BigInteger area(long width, long height) {
@@ -161,14 +170,14 @@ final class PaperSearch {
         while (search.isPresent() && !isSettled() && found) {
             SheetSearch.Answer answer = search.get().run(demand.quantities(), demand.supply(), aim(), effort.looks());
             if (answer == SheetSearch.Answer.NONE && !demand.isBladeShort()) {
-                raiseBound(best.newSheets());
+                settle(search.get());
             }
             found = answer == SheetSearch.Answer.FOUND && offer(search.get().found());
         }
         if (demand.isBladeShort() && !isSettled()) {
             Optional<SheetSearch> anyBlade = SheetSearch.of(demand, Long.MAX_VALUE, demand.quantities(), effort.joins(), stop);
             if (anyBlade.isPresent() && anyBlade.get().run(demand.quantities(), demand.supply(), aim(), effort.looks()) == SheetSearch.Answer.NONE) {
-                raiseBound(best.newSheets());
+                settle(anyBlade.get());
             }
         }
     }
@@ -205,13 +214,13 @@ final class PaperSearch {
         dive(program, 0, knapsacks, stop);
         better.run();
         program.solve(() -> isSettled() || stop.getAsBoolean(), () -> {
-            int before = bound;
-            raiseBound(program.proof().bound());
-            if (bound > before) {
+            Bound before = bound;
+            raiseBound(program.proof());
+            if (bound != before) {
                 better.run();
             }
         });
-        raiseBound(program.proof().bound());
+        raiseBound(program.proof());
         for (int first = 0; first < DIVES && !isSettled() && !stop.getAsBoolean(); first++) {
             dive(program, first, knapsacks, stop);
             better.run();

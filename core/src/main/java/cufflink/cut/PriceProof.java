@@ -1,5 +1,7 @@
 package cufflink.cut;
 
+import cufflink.measure.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +23,20 @@ record PriceProof(long[] prices, long[] most, int bound) {
     static PriceProof of(Demand demand, int[] quantities, long[] prices, List<Optional<Block>> blocks) {
         long[] most = blocks.stream().mapToLong(block -> block.map(found -> worth(found, prices)).orElse(0L)).toArray();
         return new PriceProof(prices, most, bound(demand, quantities, prices, most));
+    }
+
+    /** The same as a reason that can be passed on. */
+    Bound.Prices reason(Demand demand) {
+        List<Bound.Priced> rectangles = new ArrayList<>();
+        for (int kind = 0; kind < prices.length; kind++) {
+            Demand.Kind of = demand.kinds.get(kind);
+            rectangles.add(new Bound.Priced(new Length(of.width()), new Length(of.height()), of.slots().size(), prices[kind]));
+        }
+        List<Bound.Held> sheets = new ArrayList<>();
+        for (int stock = 0; stock < most.length; stock++) {
+            sheets.add(new Bound.Held(demand.stock.get(stock).id(), most[stock]));
+        }
+        return new Bound.Prices(rectangles, sheets);
     }
 
     private static int bound(Demand demand, int[] quantities, long[] prices, long[] most) {

@@ -22,6 +22,7 @@ final class SheetSearch {
     private final List<Fill> found = new ArrayList<>();
     private final Set<Failed> failed = new HashSet<>();
     private long looks;
+    private long mostLooks;
 
     private SheetSearch(Demand demand, List<BlockTable> tables, BooleanSupplier stop) {
         this.demand = demand;
@@ -47,8 +48,14 @@ final class SheetSearch {
         found.clear();
         failed.clear();
         looks = mostLooks;
+        this.mostLooks = mostLooks;
         boolean yes = place(left.clone(), supply.clone(), newSheets);
         return yes ? Answer.FOUND : looks > 0 ? Answer.NONE : Answer.UNKNOWN;
+    }
+
+    /** Selections for one sheet that the last run looked at. */
+    long looked() {
+        return mostLooks - looks;
     }
 
     /** The sheets found. */

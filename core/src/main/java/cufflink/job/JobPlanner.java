@@ -131,7 +131,7 @@ public final class JobPlanner {
         Map<String, StockSheet> own = new HashMap<>();
         work.stock().forEach(sheet -> own.put(sheet.id(), sheet));
         List<SheetLayout> sheets = found.sheets().stream().map(sheet -> new SheetLayout(own.get(sheet.stock().id()), sheet.placements(), sheet.cuts())).toList();
-        LayoutPlan layout = new LayoutPlan(sheets, found.bound(), found.unplaced(), found.grain());
+        LayoutPlan layout = new LayoutPlan(sheets, found.bounds(), found.unplaced(), found.grain());
         return new JobPlan(job, plans, stash, work, layout, supply, new ShoppingList(job, stash, supply, layout).purchases());
     }
 }

@@ -93,7 +93,7 @@ class GuillotinePlannerTest {
         Cut wrong = new Cut(1, cut.upright(), cut.at(), cut.x(), cut.y(), cut.width().minus(Length.ofMillimetres(1)), cut.height());
         List<Cut> cuts = new ArrayList<>(sheet.cuts());
         cuts.set(0, wrong);
-        LayoutPlan broken = new LayoutPlan(List.of(new SheetLayout(sheet.stock(), sheet.placements(), cuts)), 1, List.of());
+        LayoutPlan broken = new LayoutPlan(List.of(new SheetLayout(sheet.stock(), sheet.placements(), cuts)), List.of(), List.of());
         assertFalse(LayoutChecker.faults(job, broken).isEmpty());
     }
 }

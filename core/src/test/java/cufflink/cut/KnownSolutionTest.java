@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
@@ -107,6 +108,7 @@ class KnownSolutionTest {
                 assertEquals(List.of(), LayoutChecker.faults(known.job(), plan), built + " " + seed);
                 assertEquals(List.of(), plan.unplaced(), built + " " + seed);
                 assertTrue(plan.bound() <= known.sheets(), built + " " + seed + ": at least " + plan.bound() + " of " + known.sheets());
+                plan.bounds().forEach(bound -> assertNotEquals(BoundChecker.Verdict.FAILS, BoundChecker.verdict(bound), built + " " + seed + " " + bound.reason()));
                 more += plan.newSheets() > known.sheets() ? 1 : 0;
             }
         }

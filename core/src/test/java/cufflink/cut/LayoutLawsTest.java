@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
@@ -58,6 +59,7 @@ class LayoutLawsTest {
         int[] asked = {0};
         LayoutPlan better = PLANNER.improve(job, () -> asked[0]++ > 3000, found -> { });
         assertEquals(List.of(), LayoutChecker.faults(job, better));
+        better.bounds().forEach(bound -> assertNotEquals(BoundChecker.Verdict.FAILS, BoundChecker.verdict(bound), bound.reason().toString()));
         LayoutPlan first = PLANNER.plan(job);
         assertTrue(better.unplaced().size() < first.unplaced().size() || better.unplaced().size() == first.unplaced().size() && better.newSheets() <= first.newSheets());
     }

@@ -5,16 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
 import cufflink.paper.GrainRule;
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.TreeSet;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,17 +21,7 @@ class SheetMethodsTest {
     private static final int MOST_OF_A_KIND = 3;
 
     private static Demand random(long seed, int kinds, int quantity, boolean blade) {
-        Random random = new Random(seed);
-        List<CutPiece> pieces = new ArrayList<>();
-        for (int i = 0; i < kinds; i++) {
-            pieces.add(new CutPiece("piece" + i, "piece " + i, quantity, Length.ofMillimetres(60 + random.nextInt(90)), Length.ofMillimetres(60 + random.nextInt(90)), "card", random.nextBoolean()));
-        }
-        List<StockSheet> stock = new ArrayList<>(List.of(new StockSheet("sheet", "card", Length.ofMillimetres(150 + random.nextInt(60)), Length.ofMillimetres(150 + random.nextInt(60)),
-                OptionalInt.empty(), false)));
-        if (random.nextBoolean()) {
-            stock.add(new StockSheet("left", "card", Length.ofMillimetres(80 + random.nextInt(60)), Length.ofMillimetres(80 + random.nextInt(60)), OptionalInt.of(1), true));
-        }
-        return new Demand(new CutJob(pieces, stock, GrainRule.IGNORE, blade ? Optional.of(Length.ofMillimetres(180)) : Optional.empty()));
+        return new Demand(job(seed, kinds, quantity, blade));
     }
 
     private static int[] counts(Demand demand, Block block) {
@@ -109,70 +95,18 @@ class SheetMethodsTest {
         return program;
     }
 
-    /** The most that a part of a sheet is worth by any cuts from edge to edge: tried plainly, cut by cut, at every sum of sides. */
-    private static long plainly(Demand demand, int stock, long width, long height, long[] prices, Map<List<Long>, Long> known) {
-        Long before = known.get(List.of(width, height));
-        if (before != null) {
-            return before;
+    private static CutJob job(long seed, int kinds, int quantity, boolean blade) {
+        Random random = new Random(seed);
+        List<CutPiece> pieces = new ArrayList<>();
+        for (int i = 0; i < kinds; i++) {
+            pieces.add(new CutPiece("piece" + i, "piece " + i, quantity, Length.ofMillimetres(60 + random.nextInt(90)), Length.ofMillimetres(60 + random.nextInt(90)), "card", random.nextBoolean()));
         }
-        long most = 0;
-        TreeSet<Long> sides = new TreeSet<>();
-        for (int kind = 0; kind < prices.length; kind++) {
-            for (boolean turned : new boolean[] {false, true}) {
-                long w = turned ? demand.kinds.get(kind).height() : demand.kinds.get(kind).width();
-                long h = turned ? demand.kinds.get(kind).width() : demand.kinds.get(kind).height();
-                if (demand.may(kind, stock, turned)) {
-                    sides.addAll(List.of(w, h));
-                    most = w <= width && h <= height ? Math.max(most, prices[kind]) : most;
-                }
-            }
+        List<StockSheet> stock = new ArrayList<>(List.of(new StockSheet("sheet", "card", Length.ofMillimetres(150 + random.nextInt(60)), Length.ofMillimetres(150 + random.nextInt(60)),
+                OptionalInt.empty(), false)));
+        if (random.nextBoolean()) {
+            stock.add(new StockSheet("left", "card", Length.ofMillimetres(80 + random.nextInt(60)), Length.ofMillimetres(80 + random.nextInt(60)), OptionalInt.of(1), true));
         }
-        for (long at : sums(sides, Math.max(width, height))) {
-            if (at < width) {
-                most = Math.max(most, plainly(demand, stock, at, height, prices, known) + plainly(demand, stock, width - at, height, prices, known));
-            }
-            if (at < height) {
-                most = Math.max(most, plainly(demand, stock, width, at, prices, known) + plainly(demand, stock, width, height - at, prices, known));
-            }
-        }
-        known.put(List.of(width, height), most);
-        return most;
-    }
-
-    private static TreeSet<Long> sums(TreeSet<Long> sides, long room) {
-        TreeSet<Long> sums = new TreeSet<>(sides);
-        for (Long from = sums.isEmpty() ? null : sums.first(); from != null; from = sums.higher(from)) {
-            for (long side : sides) {
-                if (from + side < room) {
-                    sums.add(from + side);
-                }
-            }
-        }
-        return sums;
-    }
-
-    /** The certificate of a bound, checked by a plainer road in whole numbers: no sheet is worth more than it says, and so fewer sheets are worth less than what is wanted. */
-    @Property(tries = 25)
-    void priceProof_isVerifiedPlainly(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
-        Demand demand = random(seed, 3, MOST_OF_A_KIND, seed % 2 == 0);
-        PatternProgram program = solved(demand);
-        PriceProof proof = program.proof();
-        Assume.that(proof.bound() > 0);
-        BigInteger wanted = BigInteger.ZERO;
-        BigInteger sheet = BigInteger.ZERO;
-        for (int kind = 0; kind < proof.prices().length; kind++) {
-            wanted = wanted.add(BigInteger.valueOf(proof.prices()[kind]).multiply(BigInteger.valueOf(demand.quantities()[kind])));
-        }
-        for (int stock = 0; stock < demand.stock.size(); stock++) {
-            BigInteger most = BigInteger.valueOf(plainly(demand, stock, demand.sheetWidth(stock), demand.sheetHeight(stock), proof.prices(), new HashMap<>()));
-            assertEquals(BigInteger.valueOf(proof.most()[stock]), most);
-            if (demand.stock.get(stock).offcut()) {
-                wanted = wanted.subtract(most.multiply(BigInteger.valueOf(demand.supply()[stock])));
-            } else {
-                sheet = sheet.max(most);
-            }
-        }
-        assertTrue(sheet.multiply(BigInteger.valueOf(proof.bound() - 1L)).compareTo(wanted) < 0, "one sheet fewer holds all that is wanted");
+        return new CutJob(pieces, stock, GrainRule.IGNORE, blade ? Optional.of(Length.ofMillimetres(180)) : Optional.empty());
     }
 
     /** What the linear programme proves, the exact search over all sheets does not contradict. */

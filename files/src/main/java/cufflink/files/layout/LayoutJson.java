@@ -3,10 +3,12 @@ package cufflink.files.layout;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.cut.Bound;
 import cufflink.cut.Cut;
 import cufflink.cut.CutList;
 import cufflink.cut.Half;
 import cufflink.cut.LayoutPlan;
+import cufflink.cut.LayoutWords;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
 import cufflink.measure.Length;
@@ -32,6 +34,8 @@ public final class LayoutJson {
         layout.sheets().forEach(sheet -> sheet(sheets.addObject(), sheet));
         node.put("used", layout.sheets().size()).put("newSheets", layout.newSheets()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
                 .put("proved", layout.isProved());
+        ArrayNode reasons = node.putArray("reasons");
+        layout.bounds().forEach(bound -> reason(reasons.addObject(), bound));
         layout.grain().ifPresent(cost -> {
             ObjectNode grain = node.putObject("grain").put("across", cost.across()).put("moreSheets", cost.moreSheets());
             ArrayNode between = grain.putArray("between");
@@ -39,6 +43,24 @@ public final class LayoutJson {
         });
         layout.unplaced().forEach(node.putArray("unplaced")::add);
         return node;
+    }
+
+    private void reason(ObjectNode node, Bound bound) {
+        node.put("why", bound.reason().word()).put("sheets", bound.sheets()).put("text", LayoutWords.why(bound));
+        ArrayNode pieces = node.putArray("pieces");
+        bound.job().pieces().forEach(piece -> pieces.add(piece.id()));
+        if (bound.reason() instanceof Bound.Search search) {
+            node.put("selections", search.selections());
+        } else if (bound.reason() instanceof Bound.Prices prices) {
+            ArrayNode rectangles = node.putArray("rectangles");
+            prices.rectangles().forEach(rectangle -> {
+                ObjectNode priced = rectangles.addObject().put("count", rectangle.count()).put("price", rectangle.price());
+                priced.set("width", length(rectangle.width()));
+                priced.set("height", length(rectangle.height()));
+            });
+            ArrayNode most = node.putArray("most");
+            prices.sheets().forEach(held -> most.addObject().put("stock", held.stock()).put("price", held.most()));
+        }
     }
 
     private void sheet(ObjectNode node, SheetLayout sheet) {
