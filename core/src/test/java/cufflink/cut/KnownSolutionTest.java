@@ -108,7 +108,9 @@ class KnownSolutionTest {
                 assertEquals(List.of(), LayoutChecker.faults(known.job(), plan), built + " " + seed);
                 assertEquals(List.of(), plan.unplaced(), built + " " + seed);
                 assertTrue(plan.bound() <= known.sheets(), built + " " + seed + ": at least " + plan.bound() + " of " + known.sheets());
-                plan.bounds().forEach(bound -> assertNotEquals(BoundChecker.Verdict.FAILS, BoundChecker.verdict(bound), built + " " + seed + " " + bound.reason()));
+                for (Bound bound : plan.bounds()) {
+                    assertNotEquals(BoundChecker.Verdict.FAILS, BoundChecker.verdict(bound), built + " " + seed + " " + bound.reason());
+                }
                 more += plan.newSheets() > known.sheets() ? 1 : 0;
             }
         }
