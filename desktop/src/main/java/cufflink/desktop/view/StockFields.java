@@ -75,6 +75,7 @@ final class StockFields {
 
     /** The paper that the fields describe, or nothing after the dialog has been told what is wrong. */
     Optional<Stock> read() {
+        sheet.commitValue();
         Optional<NamedSize> named = PublishedSizes.named(NamedSize.Kind.SHEET, String.valueOf(sheet.getValue()));
         LengthReading<List<Length>> size = named.isPresent() ? new LengthReading.Understood<>(List.of(named.get().width(), named.get().height()))
                 : LengthParser.readSize(String.valueOf(sheet.getValue()), unit);
