@@ -1,14 +1,15 @@
 package cufflink.fold;
 
 import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 /**
  * The way from one state to another. Every crease turns evenly; where that would tear a loop, the way is followed in small steps instead, each to the nearest angles that
@@ -17,8 +18,6 @@ import java.util.stream.IntStream;
 public final class FoldMotion {
     private static final int SAMPLES = 8;
     private static final double[] PROBES = {0.07, 0.31, 0.5, 0.83};
-    /** Steps of the way after which it is looked at on the way. */
-    private static final int[] STATIONS = {1, 2, 4, 6, 7};
 
     private final Folder folder;
     private final FoldedState from;
@@ -89,9 +88,37 @@ public final class FoldMotion {
         return folder.follow(mixed, mixed, List.of(Set.of()));
     }
 
-    /** Shares of the way, between its ends, that tell what happens on it. */
-    double[] stations() {
-        return IntStream.of(STATIONS).mapToDouble(station -> (double) station / SAMPLES).toArray();
+    /** Whether every crease turns evenly all the way. */
+    boolean turnsEvenly() {
+        return even;
+    }
+
+    /** How two panels are joined. */
+    List<Linkage.Link> between(PanelRef a, PanelRef b) {
+        return folder.between(a, b);
+    }
+
+    /** Whether a link may turn on the way. */
+    boolean turns(Linkage.Link link) {
+        return link.turns() && (changing.contains(link.angle()) || !even && folder.isLooped(link.angle()));
+    }
+
+    /** Degrees by which the creases of an even motion turn on the whole way. */
+    double turned(CreaseRef crease) {
+        return Math.abs(wanted.get(crease) - from.angle(crease));
+    }
+
+    /** Where every panel is at a share of the way, in the assembly's order; absent where loops cannot close. */
+    Optional<RigidMotion[]> positions(double share) {
+        if (!even) {
+            return at(share).value().map(state -> folder.panels().stream().map(state.position()::get).toArray(RigidMotion[]::new));
+        }
+        double[] start = folder.angles(from.angles());
+        double[] angles = folder.angles(wanted);
+        for (int i = 0; i < angles.length; i++) {
+            angles[i] = start[i] + (angles[i] - start[i]) * share;
+        }
+        return Optional.of(folder.positions(angles));
     }
 
     private synchronized List<Outcome<FoldedState>> path() {

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
@@ -79,24 +80,54 @@ public final class FoldSequencer {
             }
             angles.put(crease, step.angle());
         }
+        step.tucks().forEach(tuck -> check(step, tuck));
+        if (!problems.isEmpty()) {
+            return;
+        }
         Outcome<FoldedState> folded = folder.fold(angles);
         folded.problems().stream().map(this::atStep).forEach(problems::add);
         folded.value().ifPresent(after -> arrive(step, after));
     }
 
+    /** A tuck names two panels of the piece, and says of them once which is behind. */
+    private void check(FoldStep step, FoldStep.Tuck tuck) {
+        for (String panel : List.of(tuck.behind(), tuck.front())) {
+            if (!folder.assembly().panels().contains(new PanelRef(piece, panel))) {
+                problems.add(atStep(Problem.error(piece, "It tucks a panel “" + panel + "” that this piece does not have.", "Name two of its panels, the one behind first.")));
+            }
+        }
+        if (tuck.behind().equals(tuck.front()) || step.tucks().contains(new FoldStep.Tuck(tuck.front(), tuck.behind()))) {
+            problems.add(atStep(Problem.error(piece, "It tucks " + tuck.behind() + " behind " + tuck.front() + " and the other way round.", "Keep one of the two.")));
+        }
+    }
+
+    /** What was tucked lies where it can be behind the other. */
+    private void checkTucked(FoldStep step, Optional<Places> places) {
+        for (FoldStep.Tuck tuck : step.tucks()) {
+            if (places.filter(flat -> flat.overlap(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front()))).isEmpty()) {
+                problems.add(atStep(Problem.error(piece, "It tucks " + tuck.behind() + " behind " + tuck.front() + ", but after it the two do not lie flat on each other.",
+                        "Name the two panels that come to lie on each other, or leave the tuck out.")));
+            }
+        }
+    }
+
     private void arrive(FoldStep step, FoldedState after) {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
-        Optional<Problem> obstacle = step.tucks().isEmpty() ? PathChecker.obstacle(motion, flat) : Optional.empty();
+        Set<Sweep.Pair> exchanged = step.tucks().stream().map(tuck -> Sweep.Pair.of(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front()))).collect(Collectors.toSet());
+        Optional<Problem> obstacle = PathChecker.obstacle(motion, lastFlat, exchanged);
         obstacle.map(this::atStep).ifPresent(problems::add);
         Set<PanelRef> moved = Travel.between(state, after).moved();
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
             LayerProblem layers = LayerProblem.of(after);
+            checkTucked(step, Optional.of(layers.places()));
             Outcome<FlatFoldedState> proof = layers.knowing(known(step, motion, after, layers.places())).solve();
             proof.problems().stream().map(this::atStep).forEach(problems::add);
             flat = proof.value();
             lastFlat = flat;
+        } else if (problems.isEmpty()) {
+            checkTucked(step, Optional.empty());
         }
         stages.add(new FoldStage(step, motion, after, moved, flat.map(FlatFoldedState::order).orElse(List.of())));
     }

@@ -95,6 +95,31 @@ public final class Folder {
         return free.isEmpty() ? Optional.empty() : LoopSolver.solve(linkage, start, wanted, free);
     }
 
+    /** The links on the way from one panel to another. */
+    List<Linkage.Link> between(PanelRef a, PanelRef b) {
+        return linkage.between(a, b).stream().map(Linkage.Branch::link).toList();
+    }
+
+    /** Panels by the numbers that links name them with. */
+    List<PanelRef> panels() {
+        return linkage.panels();
+    }
+
+    /** Degrees by the numbers of the angles. */
+    double[] angles(Map<CreaseRef, Double> named) {
+        return linkage.angles(named);
+    }
+
+    /** Where every panel lies at certain angles, by number, whether or not loops close. */
+    RigidMotion[] positions(double[] angles) {
+        return new LinkageState(linkage, angles).places();
+    }
+
+    /** Whether a crease cannot turn by itself. */
+    boolean isLooped(CreaseRef crease) {
+        return linkage.looped().contains(crease);
+    }
+
     /** The flat, unfolded state. */
     FoldedState unfolded() {
         return new FoldedState(assembly, Map.of(), new LinkageState(linkage, linkage.angles(Map.of())).positions());

@@ -168,6 +168,18 @@ final class Linkage {
         }
     }
 
+    /** The way from one panel to another along the tree; empty for a panel that hangs on nothing. */
+    List<Branch> between(PanelRef a, PanelRef b) {
+        BitSet one = ancestry[index.get(a)];
+        BitSet other = ancestry[index.get(b)];
+        if (one == null || other == null) {
+            return List.of();
+        }
+        BitSet between = (BitSet) one.clone();
+        between.xor(other);
+        return between.stream().mapToObj(tree::get).toList();
+    }
+
     /** Panels that no link reaches. */
     List<PanelRef> loose() {
         return panels.stream().filter(panel -> ancestry[index.get(panel)] == null).toList();

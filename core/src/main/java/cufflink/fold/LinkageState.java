@@ -57,6 +57,11 @@ final class LinkageState {
         }
     }
 
+    /** Where every panel lies, by number; null for one that hangs on nothing. */
+    RigidMotion[] places() {
+        return position.clone();
+    }
+
     /** Where every panel lies, by name; panels that hang on nothing are left out. */
     Map<PanelRef, RigidMotion> positions() {
         List<PanelRef> panels = linkage.panels();

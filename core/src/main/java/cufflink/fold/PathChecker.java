@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pierce another. The
- * way is looked at in samples, so that what only grazes between two of them is not seen.
+ * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pass through another
+ * ({@link Sweep}); where it ends none may stand across another ({@link Crossings}).
  */
 public final class PathChecker {
     /** Shares of the way at which the layers are compared just after the start and just before the end. */
@@ -18,19 +18,25 @@ public final class PathChecker {
     private static final double SUNK = 1e-3;
 
     private final FoldMotion motion;
+    private final Optional<FlatFoldedState> layers;
+    private final Set<Sweep.Pair> exchanged;
 
-    private PathChecker(FoldMotion motion) {
+    private PathChecker(FoldMotion motion, Optional<FlatFoldedState> layers, Set<Sweep.Pair> exchanged) {
         this.motion = motion;
+        this.layers = layers;
+        this.exchanged = exchanged;
     }
 
     /**
      * What is in the way, at most one problem.
      *
-     * @param start the layers at the start, if it is flat
+     * @param layers    of the start, or of the last flat state before it, if there was one
+     * @param exchanged panels that come past each other because the maker tucks one behind the other
      */
-    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> start) {
-        PathChecker checker = new PathChecker(motion);
-        return start.flatMap(flat -> checker.onTheWayOut(flat)).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between());
+    static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> layers, Set<Sweep.Pair> exchanged) {
+        PathChecker checker = new PathChecker(motion, layers, exchanged);
+        Optional<FlatFoldedState> start = layers.filter(flat -> Travel.between(flat.state(), motion.from()).moved().isEmpty());
+        return start.flatMap(checker::onTheWayOut).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between().or(checker::atTheEnd));
     }
 
     private Optional<Problem> onTheWayOut(FlatFoldedState start) {
@@ -42,7 +48,7 @@ public final class PathChecker {
         List<PanelRef> panels = start.order();
         for (PanelRef upper : panels) {
             for (PanelRef lower : panels) {
-                if (start.relation().side(upper, lower) > 0 && !travel.together(upper, lower)
+                if (start.relation().side(upper, lower) > 0 && !exchanged.contains(Sweep.Pair.of(upper, lower)) && !travel.together(upper, lower)
                         && start.places().commonPoints(upper, lower).stream().anyMatch(place -> travel.rise(upper, lower, place) < -SUNK)) {
                     return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the " + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
                 }
@@ -73,19 +79,17 @@ public final class PathChecker {
     }
 
     private Optional<Problem> between() {
-        for (double share : motion.stations()) {
-            Outcome<FoldedState> at = motion.at(share);
-            if (at.value().isEmpty()) {
-                return Optional.of(at.problems().get(0));
-            }
-            FoldedState state = at.value().get();
-            Optional<Problem> hit = Crossings.first(state, Travel.between(motion.from(), state)).map(pair -> problem(pair.get(0), "While " + creases() + " turns, the "
-                    + label(pair.get(0)) + " hits the " + label(pair.get(1)) + " after " + Math.round(share * 100) + " % of the way.",
-                    "Fold the creases one after the other, or in another order."));
-            if (hit.isPresent()) {
-                return hit;
-            }
+        return Sweep.first(motion, layers, exchanged).map(hit -> problem(hit.panel(), "While " + creases() + " turns, the " + label(hit.panel()) + " hits the " + label(hit.other())
+                + " after " + Math.round(hit.share() * 100) + " % of the way.", "Fold the creases one after the other, or in another order."));
+    }
+
+    /** Panels that would stand or lie across each other when it is done. */
+    private Optional<Problem> atTheEnd() {
+        Outcome<FoldedState> end = motion.end();
+        if (end.value().isEmpty()) {
+            return Optional.of(end.problems().get(0));
         }
-        return Optional.empty();
+        return Crossings.first(end.value().get(), Travel.between(motion.from(), end.value().get())).map(pair -> problem(pair.get(0), "Where " + creases() + " stops, the "
+                + label(pair.get(0)) + " goes through the " + label(pair.get(1)) + ".", "Fold it less far, or fold the other out of the way first."));
     }
 }

@@ -3,8 +3,7 @@ package cufflink.fold;
 /** A point or a vector in space, millimetres: x right, y down, z towards the viewer. */
 public record Point3(double x, double y, double z) {
     public double distance(Point3 other) {
-        Point3 difference = minus(other);
-        return Math.sqrt(difference.dot(difference));
+        return minus(other).length();
     }
 
     Point3 plus(Point3 other) {
@@ -17,6 +16,10 @@ public record Point3(double x, double y, double z) {
 
     Point3 times(double factor) {
         return new Point3(x * factor, y * factor, z * factor);
+    }
+
+    double length() {
+        return Math.sqrt(x * x + y * y + z * z);
     }
 
     /** The scalar product. */

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The card in one of its named poses.
@@ -32,8 +33,7 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
             FoldedState from = pose.after().map(known::get).orElse(shut);
             FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
-            Optional<FlatFoldedState> start = from == shut ? Optional.of(closed) : Optional.empty();
-            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, start));
+            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, Optional.of(closed), Set.of()));
             state.value().ifPresent(there -> known.put(name, there));
             posed.add(new PosedCard(name, motion, state, obstacle));
         });

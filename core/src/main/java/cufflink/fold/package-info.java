@@ -11,7 +11,7 @@
  * order, proves that there is none, or counts them;</li>
  * <li>{@link cufflink.fold.LayerOrderVerifier} proves a found order by other means: only it makes a {@link cufflink.fold.FlatFoldedState};</li>
  * <li>{@link cufflink.fold.FoldSequencer} folds a piece step by step, {@link cufflink.fold.PathChecker} sees what is in the way ({@code Travel}: how panels have
- * moved; {@code Crossings}: paper that passes through paper), {@code SequenceProposer} proposes steps where a
+ * moved; {@code Sweep}: what passes through what on the way, by {@code Contact}s; {@code Crossings}: paper that stands across paper), {@code SequenceProposer} proposes steps where a
  * design gives none, {@link cufflink.fold.Refolding} adds the creases that folding folded paper makes, {@link cufflink.fold.Trial} folds a crease the wrong way round;</li>
  * <li>{@link cufflink.fold.AssemblyCloser} closes the joined card, {@link cufflink.fold.PosedCard} moves it into its poses;</li>
  * <li>{@link cufflink.fold.ClosedStackBuilder} stacks panels, mats and contents: thickness at every place, what each fold goes round, what shows;

@@ -7,6 +7,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Steps that tuck, that are blocked, that fold partly, and what a crease folded the wrong way comes to. */
@@ -28,6 +29,29 @@ class FoldStepsTest {
         FoldStep tucked = new FoldStep("base", List.of("right"), 180, "", false, List.of(new FoldStep.Tuck("p3", "p1")));
         assertEquals(List.of("p3", "p1", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")))));
         assertEquals(List.of("p1", "p3", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), tucked))));
+    }
+
+    private static FoldStep tucking(String crease, double angle, String... pairs) {
+        return new FoldStep("base", List.of(crease), angle, "", false, Stream.of(pairs).map(pair -> new FoldStep.Tuck(pair.split(" ")[0], pair.split(" ")[1])).toList());
+    }
+
+    private static String refused(FoldStep... steps) {
+        return FoldSequencer.fold(GATE, "p2", List.of(steps)).problems().get(0).what();
+    }
+
+    /** Only the two that are named come past each other. */
+    @Test
+    void tuckOfTwoPanels_doesNotFreeTheOthers() {
+        String says = refused(step(180, "left"), step(180, "right"), tucking("left", 90, "p2 p3"));
+        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.", says);
+    }
+
+    @Test
+    void tucksThatSayNothing_areMistakes() {
+        assertTrue(refused(tucking("left", 180, "p1 lid")).contains("It tucks a panel “lid” that this piece does not have"));
+        assertTrue(refused(tucking("left", 180, "p1 p3")).contains("do not lie flat on each other"));
+        assertTrue(refused(tucking("left", 90, "p1 p2")).contains("do not lie flat on each other"));
+        assertTrue(refused(step(180, "left"), tucking("right", 180, "p3 p1", "p1 p3")).contains("the other way round"));
     }
 
     /** Both leaves at once hit each other half way: they overlap. */

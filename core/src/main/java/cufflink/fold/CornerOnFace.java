@@ -1,0 +1,40 @@
+package cufflink.fold;
+
+import org.locationtech.jts.geom.Coordinate;
+
+/** A corner of one panel and the face of the other. */
+final class CornerOnFace extends Contact {
+    private final Coordinate corner;
+    private final PanelShape face;
+    private final boolean ofFirst;
+
+    /** {@code ofFirst}: the corner is one of the first panel, the face that of the second. */
+    CornerOnFace(PanelShape of, int corner, PanelShape face, boolean ofFirst) {
+        this.corner = of.corner(corner);
+        this.face = face;
+        this.ofFirst = ofFirst;
+    }
+
+    private Point3 seen(Relative at) {
+        return (ofFirst ? at.toSecond() : at.toFirst()).apply(corner);
+    }
+
+    @Override
+    double undecided(Relative start, Relative half, Relative end, double bend) {
+        Point3 place = seen(half);
+        double moves = Sweep.way(seen(start), place, seen(end), bend);
+        boolean apart = Math.abs(place.z()) > moves || face.beside(place.x(), place.y()) > moves || Math.hypot(place.z(), face.away(place.x(), place.y())) > moves;
+        return apart ? 0 : moves;
+    }
+
+    @Override
+    double height(Relative at) {
+        Point3 place = seen(at);
+        return face.isInside(place.x(), place.y(), Sweep.GRAZE) ? place.z() : Double.NaN;
+    }
+
+    @Override
+    int sideWhenFlat(Relative start, int above) {
+        return ofFirst ? above : start.toSecond().turnsOver() ? above : -above;
+    }
+}

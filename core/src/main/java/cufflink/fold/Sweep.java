@@ -1,0 +1,236 @@
+package cufflink.fold;
+
+import cufflink.design.PanelRef;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/**
+ * What passes through what on the way of a motion. For every two panels that move against each other the way is halved until it is decided: over a stretch of it in which no
+ * point can move farther than the two are apart nothing happens (conservative advancement; Mirtich 1996, from memory); stretches too short to matter are looked at from end to
+ * end, corner against face and edge against edge, and what comes out on the other side by more than {@link #GRAZE} has passed through.
+ * <p>How far a point moves: one crease turning between two panels leads it along an arc, so that it is never farther from the middle of a stretch than at its ends. Where several
+ * turn evenly, it may be farther by as much as their speeds and reach bend its way. Where loops make them turn unevenly, that is read off the way itself, twice as much as
+ * shows, after a first division that leaves no whole turn unseen.
+ */
+final class Sweep {
+    /** Paper that goes less far through other paper, or passes it nearer to its edge, only touches it, millimetres. */
+    static final double GRAZE = 0.3;
+    /** A stretch in which nothing moves farther than this is looked at whole, millimetres; less than twice a graze, so that nothing goes round an edge in it. */
+    static final double SHORT = 0.5;
+    private static final int DEEPEST = 12;
+    /** Stretches into which a way with loops is divided before anything is read off it. */
+    private static final int FIRST_STRETCHES = 4;
+
+    /** Two panels of which the first passes through the second, and the share of the way at which it has. */
+    record Hit(PanelRef panel, PanelRef other, double share) {
+    }
+
+    /** Two panels, whichever comes first. */
+    record Pair(PanelRef one, PanelRef other) {
+        static Pair of(PanelRef a, PanelRef b) {
+            return a.toString().compareTo(b.toString()) < 0 ? new Pair(a, b) : new Pair(b, a);
+        }
+    }
+
+    private final FoldMotion motion;
+    private final List<PanelRef> panels;
+    private final List<PanelShape> shapes;
+    /** Without a margin, so that paper which shares an edge with other paper does not hide behind it. */
+    private final List<PanelShape> inner;
+    private final Map<Integer, Optional<RigidMotion[]>> states = new HashMap<>();
+    private final Optional<FlatFoldedState> layers;
+    private final Optional<Travel> sinceLayers;
+    private Sweep(FoldMotion motion, Optional<FlatFoldedState> layers) {
+        this.motion = motion;
+        this.panels = motion.from().assembly().panels();
+        this.shapes = panels.stream().map(panel -> PanelShape.of(motion.from().assembly().panel(panel).outline())).toList();
+        this.inner = panels.stream().map(panel -> PanelShape.within(motion.from().assembly().panel(panel).outline(), 2 * GRAZE)).toList();
+        this.layers = layers;
+        this.sinceLayers = layers.map(flat -> Travel.between(flat.state(), motion.from()));
+    }
+
+    /**
+     * The first panels that pass through each other on the way.
+     *
+     * @param layers of a flat state; panels that have moved as one from there to the start still lie as they lay
+     * @param apart  pairs that need not be looked at
+     */
+    static Optional<Hit> first(FoldMotion motion, Optional<FlatFoldedState> layers, Set<Pair> apart) {
+        return new Sweep(motion, layers).first(apart);
+    }
+
+    private Optional<Hit> first(Set<Pair> apart) {
+        Optional<Hit> first = Optional.empty();
+        Set<Pair> hinged = hinged();
+        for (int a = 0; a < panels.size(); a++) {
+            for (int b = a + 1; b < panels.size(); b++) {
+                Pair pair = Pair.of(panels.get(a), panels.get(b));
+                List<Linkage.Link> links = motion.between(panels.get(a), panels.get(b));
+                boolean looked = links.stream().anyMatch(motion::turns) && !apart.contains(pair) && !hinged.contains(pair);
+                Optional<Hit> hit = looked ? new Meeting(a, b, links).first() : Optional.empty();
+                if (hit.isPresent() && (first.isEmpty() || hit.get().share() < first.get().share())) {
+                    first = hit;
+                }
+            }
+        }
+        return first;
+    }
+
+    /** Panels on the two sides of one crease, neither of which reaches over the line of it: they only ever meet shut. */
+    private Set<Pair> hinged() {
+        Set<Pair> hinged = new HashSet<>();
+        motion.from().assembly().pieces().forEach(pattern -> pattern.hinges().forEach(hinge -> {
+            PanelRef first = new PanelRef(pattern.piece(), hinge.first());
+            PanelRef second = new PanelRef(pattern.piece(), hinge.second());
+            if (shapes.get(panels.indexOf(first)).isBeside(hinge.at()) && shapes.get(panels.indexOf(second)).isBeside(hinge.at())) {
+                hinged.add(Pair.of(first, second));
+            }
+        }));
+        return hinged;
+    }
+
+    private Optional<RigidMotion[]> state(int step) {
+        return states.computeIfAbsent(step, at -> motion.positions((double) at / (1 << DEEPEST)));
+    }
+
+    /**
+     * How far a point gets at most from where it is in the middle of a stretch, in millimetres.
+     *
+     * @param bend how much farther than at the ends; below 0 to read it off the three places
+     */
+    static double way(Point3 start, Point3 half, Point3 end, double bend) {
+        double farthest = Math.max(half.distance(start), half.distance(end));
+        return farthest + (bend >= 0 ? bend : start.plus(end).times(0.5).distance(half));
+    }
+
+    /** Two panels on the way. */
+    private final class Meeting {
+        private final int a;
+        private final int b;
+        /** The square of what turns between them on the whole way, in radians, times their reach; 0 for one crease, below 0 for loops. */
+        private final double bending;
+        private final int coarsest;
+        private final List<Contact> contacts = new ArrayList<>();
+        private final Map<Integer, Relative> known = new HashMap<>();
+        private Optional<Hit> hit = Optional.empty();
+
+        Meeting(int a, int b, List<Linkage.Link> links) {
+            this.a = a;
+            this.b = b;
+            this.bending = bending(links);
+            this.coarsest = (1 << DEEPEST) / (motion.turnsEvenly() ? 1 : FIRST_STRETCHES);
+            int above = lying();
+            PanelShape one = inner.get(a);
+            PanelShape other = inner.get(b);
+            for (int corner = 0; corner < one.corners(); corner++) {
+                contacts.add(new CornerOnFace(one, corner, shapes.get(b), true));
+            }
+            for (int corner = 0; corner < other.corners(); corner++) {
+                contacts.add(new CornerOnFace(other, corner, shapes.get(a), false));
+            }
+            for (int edge = 0; edge < one.corners(); edge++) {
+                for (int across = 0; across < shapes.get(b).corners(); across++) {
+                    contacts.add(new EdgeOnEdge(one, edge, shapes.get(b), across));
+                }
+            }
+            if (above != 0) {
+                Relative start = relative(0);
+                contacts.forEach(contact -> contact.lies(start, above));
+            }
+        }
+
+        /** 1 if the first lies above the second, seen from the second's up face, −1 if below, 0 if that is not known. */
+        private int lying() {
+            PanelRef one = panels.get(a);
+            PanelRef other = panels.get(b);
+            boolean known = sinceLayers.filter(travel -> travel.together(one, other)).isPresent();
+            return known ? layers.get().relation().side(one, other) * (layers.get().state().position().get(other).turnsOver() ? -1 : 1) : 0;
+        }
+
+        Optional<Hit> first() {
+            search(0, 1 << DEEPEST, contacts);
+            return hit;
+        }
+
+        private Relative relative(int step) {
+            return known.computeIfAbsent(step, at -> {
+                return state(at).map(state -> Relative.of(state[a], state[b])).orElse(null);
+            });
+        }
+
+        /** Decides about contacts from one step of the way to another. */
+        private void search(int from, int to, List<Contact> open) {
+            int middle = (from + to) / 2;
+            Relative start = relative(from);
+            Relative half = relative(middle);
+            Relative end = relative(to);
+            if (hit.isPresent() || start == null || half == null || end == null) {
+                return;
+            }
+            if (to - from > coarsest) {
+                search(from, middle, open);
+                search(middle, to, open);
+                return;
+            }
+            double share = (double) (to - from) / (1 << DEEPEST);
+            double bend = bending < 0 ? -1 : bending * share * share / 32;
+            boolean last = to - from <= 2;
+            if (clear(start, half, end, bend)) {
+                open.forEach(contact -> contact.passes(half, end));
+                open.stream().filter(Contact::isThrough).findFirst().ifPresent(contact -> found(to));
+                return;
+            }
+            List<Contact> near = new ArrayList<>();
+            for (Contact contact : open) {
+                double moves = contact.undecided(start, half, end, bend);
+                if (moves == 0) {
+                    contact.passes(half, end);
+                } else if (moves < SHORT || last) {
+                    contact.touches(start, half, end);
+                } else {
+                    near.add(contact);
+                }
+                if (contact.isThrough()) {
+                    found(to);
+                    return;
+                }
+            }
+            if (!near.isEmpty()) {
+                search(from, middle, near);
+                search(middle, to, near);
+            }
+        }
+
+        private void found(int step) {
+            hit = Optional.of(new Hit(panels.get(a), panels.get(b), (double) step / (1 << DEEPEST)));
+        }
+
+        /** Whether one panel stays on one side of the other's plane, or beside it, all the time. */
+        private boolean clear(Relative start, Relative half, Relative end, double bend) {
+            return inner.get(a).isClearOf(shapes.get(b), start.toSecond(), half.toSecond(), end.toSecond(), bend)
+                    || inner.get(b).isClearOf(shapes.get(a), start.toFirst(), half.toFirst(), end.toFirst(), bend);
+        }
+
+        /**
+         * A stretch of h of the way bends by h²/8 times the largest acceleration, each half of it by a quarter of that; for a chain of links that turn evenly it is at most
+         * (the sum of their speeds)² times its reach.
+         */
+        private double bending(List<Linkage.Link> links) {
+            List<Linkage.Link> turning = links.stream().filter(motion::turns).toList();
+            if (!motion.turnsEvenly()) {
+                return -1;
+            } else if (turning.size() == 1) {
+                return 0;
+            }
+            double speed = Math.toRadians(turning.stream().mapToDouble(link -> motion.turned(link.angle())).sum());
+            double reach = links.stream().flatMapToInt(link -> IntStream.of(link.near(), link.far())).distinct().mapToDouble(panel -> shapes.get(panel).reach()).sum();
+            return speed * speed * reach;
+        }
+    }
+}
