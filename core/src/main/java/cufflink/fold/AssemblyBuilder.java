@@ -19,6 +19,7 @@ import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 
 /** Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out. */
 public final class AssemblyBuilder {
@@ -63,6 +64,10 @@ public final class AssemblyBuilder {
                 return false;
             }
         }
+        if (glue.part().equals(glue.onto())) {
+            problems.add(Problem.error("joint " + glue.id(), "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
+            return false;
+        }
         if (glue.way() == Way.SLOT && slit(glue).isEmpty()) {
             problems.add(Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
             return false;
@@ -85,7 +90,13 @@ public final class AssemblyBuilder {
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
         return new Join(glue.id(), way, glue.part(), glue.onto(), place, onUpFace,
-                glue.way() == Way.GLUE && glue.edges().size() >= 3, glue.over(), glue.under(), axis(glue, place));
+                glue.way() == Way.GLUE ? glued(glue) : List.of(), glue.over(), glue.under(), axis(glue, place));
+    }
+
+    /** Three edges or all close a part all round; along fewer each has its strip of glue. */
+    private List<Polygon> glued(Glue glue) {
+        Panel part = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
+        return glue.edges().size() >= 3 ? List.of(part.outline()) : glue.edges().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
     }
 
     /** Slotted parts turn about their slit; a part glued along one edge only can be lifted about that edge. */

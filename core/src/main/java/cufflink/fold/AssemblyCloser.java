@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Closes an assembly: every piece as its own sequence left it, the order between the pieces found and proved. */
 public final class AssemblyCloser {
@@ -40,13 +41,36 @@ public final class AssemblyCloser {
         Map<CreaseRef, Double> angles = new LinkedHashMap<>();
         assembly.pieces().forEach(pattern -> angles.putAll(pieces.get(pattern.piece()).last().angles()));
         Outcome<FoldedState> folded = new Folder(assembly).fold(angles);
-        return folded.then(state -> state.isFlat() ? LayerProblem.of(state).knowing(known(state, stated)).solve()
+        return folded.then(state -> state.isFlat() ? order(LayerProblem.of(state), state, stated)
                 : Outcome.failed(Problem.error(assembly.anchor().piece(), "It does not lie flat after its last fold.", "Fold it shut to see its closed size.")));
     }
 
-    private List<LayerProblem.Known> known(FoldedState state, List<Layers> stated) {
+    private Outcome<FlatFoldedState> order(LayerProblem layers, FoldedState state, List<Layers> stated) {
+        List<Problem> apart = new ArrayList<>();
+        for (Join join : assembly.joins()) {
+            if ((join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) && !layers.places().overlap(join.part(), join.onto())) {
+                apart.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " is put on the " + label(join.onto()) + ", but closed the two do not lie on each other.",
+                        "Place it on the panel, or name the panel that it comes to lie on."));
+            }
+            Stream.concat(join.over().stream(), join.under().stream()).filter(other -> !layers.places().overlap(join.part(), other)).forEach(other ->
+                    apart.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " is woven past the " + label(other) + ", but the two do not lie on each other.",
+                            "Name only panels that it passes.")));
+        }
+        for (Layers line : stated) {
+            if (!layers.places().overlap(line.front(), line.behind())) {
+                apart.add(Problem.error("stack", "The stack says that " + line.front() + " lies before " + line.behind() + ", but closed the two do not lie on each other.",
+                        "Leave the line out, or name two panels that do."));
+            }
+        }
+        return apart.isEmpty() ? layers.knowing(known(state)).stating(stated).solve() : Outcome.failed(apart);
+    }
+
+    private String label(PanelRef panel) {
+        return assembly.panel(panel).label();
+    }
+
+    private List<LayerProblem.Known> known(FoldedState state) {
         List<LayerProblem.Known> known = new ArrayList<>();
-        stated.forEach(layers -> known.add(new LayerProblem.Known(layers.front(), layers.behind())));
         assembly.pieces().forEach(pattern -> pieces.get(pattern.piece()).flat().ifPresent(flat -> keep(flat, state, known)));
         for (int later = 0; later < assembly.joins().size(); later++) {
             for (int earlier = 0; earlier < later; earlier++) {

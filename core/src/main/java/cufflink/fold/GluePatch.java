@@ -60,11 +60,15 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         Polygon host = join.place().isPresent() ? assembly.panel(join.onto()).outline() : lying;
         List<Strip> glued = new ArrayList<>();
         for (Side side : glue.edges()) {
-            Geometry strip = RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side)));
-            List<Polygon> areas = polygons(strip).stream().flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream()).toList();
+            List<Polygon> areas = strip(part, side).stream().flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream()).toList();
             glued.add(new Strip(side, share(part, side, place, host), areas));
         }
         return new GluePatch(lying, glued, polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
+    }
+
+    /** The strip of glue along an edge of a panel, in its own coordinates. */
+    static List<Polygon> strip(Panel part, Side side) {
+        return polygons(RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side))));
     }
 
     /** How much of an edge lies on the other panel, its ends left out: there the strips of the neighbouring edges lie. */

@@ -6,12 +6,14 @@ import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
@@ -24,7 +26,9 @@ import org.locationtech.jts.geom.Polygon;
  * <li>a valley has its far panel above an unturned near panel, a mountain below;</li>
  * <li>no layer passes between the two panels of a folded crease across it (taco and tortilla), nor across a flat one;</li>
  * <li>two folded creases on one line, opening to the same side, are nested or apart, never interleaved (taco and taco);</li>
- * <li>what lies over one place lies there in one order, not in a ring.</li>
+ * <li>what lies over one place lies there in one order, not in a ring;</li>
+ * <li>what is glued, slides, is woven or slotted lies on the side of its panel that the join says, with no paper in its glue;</li>
+ * <li>what the design states is so.</li>
  * </ol>
  */
 public final class LayerOrderVerifier {
@@ -69,7 +73,16 @@ public final class LayerOrderVerifier {
 
     /** The proved state, or the panels that would pass through each other. */
     public static Outcome<FlatFoldedState> verify(FoldedState state, LayerRelation relation) {
-        List<Problem> problems = new LayerOrderVerifier(state, relation).problems();
+        return verify(state, relation, List.of());
+    }
+
+    /** The same of an assembly about which the design states that panels lie before others. */
+    static Outcome<FlatFoldedState> verify(FoldedState state, LayerRelation relation, List<Layers> stated) {
+        LayerOrderVerifier verifier = new LayerOrderVerifier(state, relation);
+        List<Problem> problems = verifier.problems();
+        state.assembly().joins().forEach(join -> verifier.join(join, problems));
+        stated.stream().filter(line -> verifier.side(line.front(), line.behind()) < 0).forEach(line -> problems.add(Problem.error("stack",
+                "The " + verifier.label(line.behind()) + " would lie before the " + verifier.label(line.front()) + ".", "Look at the stack's lines.")));
         return problems.isEmpty() ? Outcome.of(new FlatFoldedState(state, relation)) : Outcome.failed(problems);
     }
 
@@ -154,6 +167,46 @@ public final class LayerOrderVerifier {
 
     private boolean opens(Crease crease, LineSegment shared) {
         return covers(footprint[crease.first()], shared.pointAlongOffset(0.5, ACROSS));
+    }
+
+    private int side(PanelRef a, PanelRef b) {
+        return side[panels.indexOf(a)][panels.indexOf(b)];
+    }
+
+    private String label(PanelRef panel) {
+        return state.assembly().panel(panel).label();
+    }
+
+    /** A join of panels that lie on each other; those that do not are not its business. */
+    private void join(Join join, List<Problem> problems) {
+        int front = state.position().get(join.onto()).turnsOver() ? -1 : 1;
+        int onto = join.above() ? front : -front;
+        boolean lies = join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING;
+        boolean right = (!lies || side(join.part(), join.onto()) * onto >= 0) && join.over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
+                && join.under().stream().allMatch(over -> side(join.part(), over) * front <= 0) && (join.way() != Join.Way.SLOTTED || crosses(join));
+        if (!right) {
+            problems.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " would lie on the wrong side of the " + label(join.onto()) + ".", "Look at the face that it is put on."));
+        }
+        panels.stream().filter(other -> side(join.part(), other) * side(other, join.onto()) > 0 && isInGlue(join, other)).forEach(other -> problems.add(Problem.error("joint " + join.id(),
+                "The " + label(other) + " would lie in the glue between the " + label(join.part()) + " and the " + label(join.onto()) + ".", "Fold it out of the way before this is glued.")));
+    }
+
+    /** On the other side of the slot the two lie the other way round. */
+    private boolean crosses(Join join) {
+        int here = side(join.part(), join.onto());
+        return beside(join.part()).stream().allMatch(part -> beside(join.onto()).stream().allMatch(onto -> here * side(part, onto) <= 0));
+    }
+
+    private List<PanelRef> beside(PanelRef panel) {
+        return creases.stream().filter(crease -> !crease.hinge().folds() && crease.has(panels.indexOf(panel))).map(crease -> panels.get(crease.first() + crease.second() - panels.indexOf(panel))).toList();
+    }
+
+    /** Whether paper that is not itself glued on the same panel, nor, where a piece is glued to itself, a flap that was folded over one of the two before, covers some of the glue. */
+    private boolean isInGlue(Join join, PanelRef other) {
+        boolean flap = join.part().piece().equals(join.onto().piece()) && creases.stream().anyMatch(crease -> crease.folded() && crease.has(panels.indexOf(other)) && (crease.has(panels.indexOf(join.part())) || crease.has(panels.indexOf(join.onto()))));
+        boolean alongside = state.assembly().joins().stream().anyMatch(one -> one.way() == Join.Way.GLUED && one.part().equals(other) && one.onto().equals(join.onto()));
+        Geometry both = RobustOverlay.intersection(footprint[panels.indexOf(other)], footprint[panels.indexOf(join.onto())]);
+        return !flap && !alongside && join.glued().stream().anyMatch(strip -> RobustOverlay.intersection(both, Footprints.of(strip, state.position().get(join.part()))).getArea() > Overlay.SPECK);
     }
 
     private void rings(List<Problem> problems) {

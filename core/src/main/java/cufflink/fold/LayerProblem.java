@@ -2,9 +2,11 @@ package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
@@ -14,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * The order of the layers of an assembly folded flat, as constraints (Justin's conditions, local to each stretch between two places of the stack):
@@ -46,6 +49,7 @@ public final class LayerProblem {
     private final Overlay overlay;
     private final LayerConstraints constraints;
     private final List<Placed> hinges = new ArrayList<>();
+    private List<Layers> stated = List.of();
 
     private LayerProblem(FoldedState state, boolean creasesKnown) {
         this.state = state;
@@ -82,11 +86,17 @@ public final class LayerProblem {
         return this;
     }
 
+    /** The same problem with what the design says about which panel lies before which; the proof covers it. */
+    LayerProblem stating(List<Layers> lines) {
+        stated = List.copyOf(lines);
+        return knowing(lines.stream().map(line -> new Known(line.front(), line.behind())).toList());
+    }
+
     /** One order that obeys everything, proved by {@link LayerOrderVerifier}; or the reason why there is none, or that the search was stopped. */
     public Outcome<FlatFoldedState> solve() {
         LayerSearch.Result result = LayerSearch.first(constraints, MOST_CHOICES);
         if (result.any()) {
-            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first()))).map(flat -> flat.at(places));
+            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first())), stated).map(flat -> flat.at(places));
         }
         String where = state.assembly().pieces().get(0).piece();
         if (!result.complete()) {
@@ -155,8 +165,8 @@ public final class LayerProblem {
             int part = places.index(join.part());
             int onto = places.index(join.onto());
             boolean turned = state.position().get(join.onto()).turnsOver();
-            String reason = "the " + label(part) + " is glued on the other side of the " + label(onto);
-            if (join.place().isPresent() && join.way() == Join.Way.GLUED && constraints.overlap(part, onto)) {
+            String reason = "the " + label(part) + (join.way() == Join.Way.GLUED ? " is glued" : " slides") + " on the other side of the " + label(onto);
+            if (join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) {
                 order(part, onto, join.above() != turned, reason);
             }
             join.over().forEach(under -> order(part, places.index(under), !turned, "the " + label(part) + " goes over the " + label(under)));
@@ -164,8 +174,8 @@ public final class LayerProblem {
             if (join.way() == Join.Way.SLOTTED) {
                 crossing(join);
             }
-            if (join.whole() && constraints.overlap(part, onto)) {
-                nothingBetween(part, onto);
+            if (constraints.overlap(part, onto)) {
+                nothingBetween(join, part, onto);
             }
         }
     }
@@ -193,13 +203,26 @@ public final class LayerProblem {
         }
     }
 
-    private void nothingBetween(int part, int onto) {
+    private void nothingBetween(Join join, int part, int onto) {
         BitSet common = places.common(part, onto);
         for (int other = 0; other < panels.size(); other++) {
-            if (other != part && other != onto && places.cellsOf(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto))) {
+            if (other != part && other != onto && places.cellsOf(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto)) && !isFlapOf(other, part, onto) && isOverGlue(join, other)) {
                 constraints.alike(part, other, onto, other, "the " + label(other) + " would lie in the glue between the " + label(part) + " and the " + label(onto));
             }
         }
+    }
+
+    /** Where a piece is glued to itself, what folds over one of the two panels lies there before they come together. */
+    private boolean isFlapOf(int other, int part, int onto) {
+        return panels.get(part).piece().equals(panels.get(onto).piece()) && hinges.stream().filter(Placed::folded).anyMatch(hinge -> hinge.first() == other && (hinge.second() == part || hinge.second() == onto)
+                || hinge.second() == other && (hinge.first() == part || hinge.first() == onto));
+    }
+
+    private boolean isOverGlue(Join join, int other) {
+        Polygon paper = state.footprint(panels.get(other));
+        Polygon onto = state.footprint(join.onto());
+        return join.glued().stream().map(strip -> Footprints.of(strip, state.position().get(join.part())))
+                .anyMatch(strip -> RobustOverlay.intersection(RobustOverlay.intersection(strip, onto), paper).getArea() > Overlay.SPECK);
     }
 
     private boolean isGluedOn(PanelRef part, PanelRef onto) {

@@ -47,7 +47,7 @@ class AssemblyTest {
     }
 
     private static Join glued(PanelRef part, PanelRef onto, RigidMotion place, boolean above, Optional<LineSegment> axis) {
-        return new Join("glue", Join.Way.GLUED, part, onto, Optional.of(place), above, axis.isEmpty(), List.of(), List.of(), axis);
+        return new Join("glue", Join.Way.GLUED, part, onto, Optional.of(place), above, axis.isEmpty() ? List.of(TAG.panels().get(0).outline()) : List.of(), List.of(), List.of(), axis);
     }
 
     private static final PanelRef FRONT = new PanelRef("card", "front");
@@ -78,6 +78,32 @@ class AssemblyTest {
         assertTrue(refused.problems().get(0).what().contains("the back lies before the tag"), refused.problems().toString());
     }
 
+    /** The certificate covers glue: of the three orders of a tag glued inside a card one is paper. */
+    @Test
+    void verifier_knowsWhereATagIsGlued() {
+        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
+        FoldedState state = new Folder(assembly).fold(Map.of(new CreaseRef("card", "spine"), 180.0)).orThrow();
+        assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, ON, BACK)).value().isPresent());
+        assertTrue(LayerOrderVerifier.verify(state, List.of(ON, FRONT, BACK)).problems().get(0).what().contains("The front would lie in the glue"));
+        assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, BACK, ON)).problems().get(0).what().contains("The tag would lie on the wrong side of the back"));
+    }
+
+    @Test
+    void verifier_knowsWhatTheDesignStates() {
+        Assembly assembly = new Assembly(List.of(CARD), List.of(), BACK, 0);
+        FoldedState state = new Folder(assembly).fold(Map.of(new CreaseRef("card", "spine"), 180.0)).orThrow();
+        LayerRelation relation = LayerRelation.ofOrder(List.of(FRONT, BACK));
+        assertTrue(LayerOrderVerifier.verify(state, relation, List.of(new Layers(FRONT, BACK))).value().isPresent());
+        assertTrue(LayerOrderVerifier.verify(state, relation, List.of(new Layers(BACK, FRONT))).value().isEmpty());
+    }
+
+    @Test
+    void glueAndStackLinesOfPanelsThatNeverMeet_areMistakes() {
+        Assembly beside = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(350, 15), true, Optional.empty())), BACK, 0);
+        assertTrue(close(beside, List.of()).problems().get(0).what().contains("closed the two do not lie on each other"));
+        assertTrue(close(beside, List.of(new Layers(ON, FRONT))).problems().stream().anyMatch(problem -> problem.what().contains("The stack says that tag.tag lies before card.front")));
+    }
+
     /** Glued along one edge, a tag can be lifted about that edge; a pose that lifts it into the closed leaf is stopped. */
     @Test
     void partGluedAlongOneEdge_canBeLifted() {
@@ -99,8 +125,8 @@ class AssemblyTest {
     @Test
     void tieBetweenTheLeaves_holdsTheCardShut() {
         CreasePattern tie = piece("tie", 60, 10, List.of(), "tie");
-        Join one = new Join("one", Join.Way.GLUED, new PanelRef("tie", "tie"), BACK, Optional.of(RigidMotion.shift(90, 20)), true, true, List.of(), List.of(), Optional.empty());
-        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, Optional.empty(), true, true, List.of(), List.of(), Optional.empty());
+        Join one = new Join("one", Join.Way.GLUED, new PanelRef("tie", "tie"), BACK, Optional.of(RigidMotion.shift(90, 20)), true, List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
+        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, Optional.empty(), true, List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
         Assembly assembly = new Assembly(List.of(CARD, tie), List.of(one, two), BACK, 0);
         FlatFoldedState closed = AssemblyCloser.close(assembly, Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of()).orThrow();
         PosedCard open = PosedCard.pose(closed, Map.of("open", new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 90.0)))).get(0);
@@ -113,11 +139,11 @@ class AssemblyTest {
     void wovenStrip_goesOverAndUnder() {
         CreasePattern pair = piece("card", 100, 60, List.of(Maps.score("spine", Fold.VALLEY, 50, 0, 50, 60)), "front", "back");
         CreasePattern woven = piece("tag", 80, 20, List.of(), "tag");
-        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, false, List.of(FRONT), List.of(BACK), Optional.empty());
+        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, List.of(), List.of(FRONT), List.of(BACK), Optional.empty());
         Assembly assembly = new Assembly(List.of(pair, woven), List.of(weave), BACK, 0);
         Folder folder = new Folder(assembly);
         assertTrue(LayerProblem.of(folder.fold(Map.of()).orThrow()).solve().value().isEmpty(), "a strip cannot pass through a crease: it would need a slit there");
-        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, false, List.of(FRONT, BACK), List.of(), Optional.empty());
+        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, List.of(), List.of(FRONT, BACK), List.of(), Optional.empty());
         FlatFoldedState above = LayerProblem.of(new Folder(new Assembly(List.of(pair, woven), List.of(over), BACK, 0)).fold(Map.of()).orThrow()).solve().orThrow();
         assertEquals(ON, above.order().get(0));
     }
