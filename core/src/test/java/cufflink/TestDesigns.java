@@ -59,7 +59,7 @@ public final class TestDesigns {
                         Optional.empty(), Optional.empty()));
             }
         }
-        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card", Optional.empty(), Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
+        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card", Optional.empty(), false, Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
                 List.of(), folds.contains("d") ? List.of() : panels);
         List<DesignDefinition.FoldStep> steps = sequence.stream().map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)), Optional.empty(),
                 Template.of("Fold " + crease + "."), false, false, List.of(), Optional.empty(), Optional.empty())).toList();

@@ -1,5 +1,6 @@
 package cufflink.crease;
 
+import cufflink.design.DesignDefinition.CutShape;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
@@ -45,6 +46,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
 public final class CreasePatternBuilder {
     /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
     private static final double ON_LINE = 1e-5;
+    /** A score may be so much too long or too short, millimetres. */
+    private static final double ENDS_SHORT = 1e-2;
     /** Lines meet on the nanometre, so that three through one point meet in one point. */
     private static final PrecisionModel GRID = new PrecisionModel(1e6);
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -62,7 +65,7 @@ public final class CreasePatternBuilder {
     }
 
     private Outcome<CreasePattern> build() {
-        scoresInside();
+        linesInside();
         cutOutsWhole();
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
@@ -77,31 +80,47 @@ public final class CreasePatternBuilder {
             return Outcome.failed(problems);
         }
         List<Panel> panels = panels(outline);
-        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges(panels),
-                piece.slits().stream().filter(slit -> !slit.width().isPositive()).map(slit -> segment(slit.line())).toList()), problems);
+        List<Hinge> hinges = hinges(panels);
+        List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive()).map(slit -> segment(slit.line())).toList();
+        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
     }
 
     private Problem problem(String what, String remedy) {
         return Problem.error(piece.label(), what, remedy);
     }
 
-    private void scoresInside() {
-        for (Score score : piece.scores()) {
-            Line line = score.line();
-            boolean inside = within(line.x1(), piece.width().length()) && within(line.x2(), piece.width().length())
-                    && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
-            if (!inside) {
-                problems.add(problem("Score " + score.id() + " lies beyond the piece.", "Change the measures it is made of."));
+    private void linesInside() {
+        List<String> beyond = piece.scores().stream().filter(score -> !inside(score.line())).map(Score::id).toList();
+        if (!beyond.isEmpty()) {
+            problems.add(problem((beyond.size() == 1 ? "Score " : "Scores ") + listed(beyond) + (beyond.size() == 1 ? " lies" : " lie") + " beyond the piece.", "Change the measures they are made of."));
+        }
+        for (Slit slit : piece.slits()) {
+            if (!inside(slit.line())) {
+                problems.add(problem("Slit " + slit.id() + " lies beyond the piece.", "Change the measures it is made of."));
+            } else if (segment(slit.line()).getLength() == 0 || slit.width().isNegative()) {
+                problems.add(problem("Slit " + slit.id() + " has no length, or a width below 0.", "Change the measures it is made of."));
             }
         }
     }
 
-    /** A cut-out that crosses itself has no inside. */
+    private boolean inside(Line line) {
+        return within(line.x1(), piece.width().length()) && within(line.x2(), piece.width().length()) && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
+    }
+
+    /** The first few of many. */
+    private static String listed(List<String> ids) {
+        return String.join(", ", ids.subList(0, Math.min(3, ids.size()))) + (ids.size() > 3 ? " and " + (ids.size() - 3) + " more" : "");
+    }
+
+    /** A cut-out that crosses itself or turns itself inside out has no inside; one beside the piece cuts nothing. */
     private void cutOutsWhole() {
+        Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
             Polygon shape = CutShapes.polygon(cutOut, FACTORY);
-            if (!shape.isValid() || shape.getArea() <= 0) {
-                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.", "Give its corners in order, once round the opening."));
+            if (!CutShapes.hasSize(cutOut) || !shape.isValid() || shape.getArea() <= 0) {
+                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.", cutOut.shape() == CutShape.POLYGON ? "Give its corners in order, once round the opening." : "Its sides and radius must be more than 0."));
+            } else if (RobustOverlay.intersection(whole, shape).getArea() <= 0) {
+                problems.add(problem("Cut-out " + cutOut.id() + " lies beside the piece and cuts nothing.", "Change the measures it is made of."));
             }
         }
     }
@@ -218,9 +237,31 @@ public final class CreasePatternBuilder {
 
     private List<Hinge> hinges(List<Panel> panels) {
         List<Hinge> hinges = new ArrayList<>();
-        folded().forEach(score -> addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges));
+        for (Score score : folded()) {
+            int before = hinges.size();
+            addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges);
+            divides(score, panels, hinges.subList(before, hinges.size()));
+        }
         joints().forEach(slit -> addHinges(slit.id(), Fold.DECORATIVE, across(slit), panels, hinges));
         return hinges;
+    }
+
+    /** A score that is folded has a panel on each side all along, where there is paper and no slit. */
+    private void divides(Score score, List<Panel> panels, List<Hinge> hinges) {
+        LineSegment line = segment(score.line());
+        double creased = hinges.stream().mapToDouble(hinge -> hinge.at().getLength()).sum();
+        double inside = panels.stream().mapToDouble(panel -> within(line, panel)).sum();
+        if (creased == 0 && inside <= ENDS_SHORT) {
+            problems.add(problem("Score " + score.id() + " lies on no paper.", "Change the measures it is made of, or leave it out with when."));
+        } else if (inside > ENDS_SHORT) {
+            problems.add(problem("Score " + score.id() + " ends inside a panel: it cannot be folded there.", "Let it end at an edge, a slit or another score, or make it decorative."));
+        }
+    }
+
+    /** How much of a line runs through the inside of a panel, not along its edges. */
+    private static double within(LineSegment line, Panel panel) {
+        Geometry inner = panel.outline().buffer(-ENDS_SHORT);
+        return inner.isEmpty() || !inner.getEnvelopeInternal().intersects(line.p0, line.p1) ? 0 : RobustOverlay.intersection(line(line), inner).getLength();
     }
 
     private void addHinges(String crease, Fold fold, LineSegment line, List<Panel> panels, List<Hinge> hinges) {

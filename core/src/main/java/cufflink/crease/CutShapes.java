@@ -16,6 +16,15 @@ final class CutShapes {
     private CutShapes() {
     }
 
+    /** Whether sides and radius are more than 0; a polygon shows its size itself. */
+    static boolean hasSize(CutOut cutOut) {
+        return switch (cutOut.shape()) {
+            case CIRCLE -> cutOut.numbers().get(2).isPositive();
+            case ROUNDED -> cutOut.numbers().get(2).isPositive() && cutOut.numbers().get(3).isPositive() && !cutOut.numbers().get(4).isNegative();
+            case POLYGON -> true;
+        };
+    }
+
     static Polygon polygon(CutOut cutOut, GeometryFactory factory) {
         double[] n = cutOut.numbers().stream().mapToDouble(number -> number.toMillimetres()).toArray();
         List<Coordinate> corners = new ArrayList<>();

@@ -90,8 +90,8 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Repeat(String variable, Formula from, Formula to) {
     }
 
-    /** A piece; {@code from} names the piece whose waste it is cut from, {@code rests} the panel that stays on the table; width and height with the face {@code up} lying up. */
-    public record Piece(Template id, Template label, String material, Optional<String> from, Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
+    /** A piece; {@code from} names the piece whose waste it is cut from, {@code loose} says that nothing joins it to the others, {@code rests} names the panel that stays on the table; width and height with the face {@code up} lying up. */
+    public record Piece(Template id, Template label, String material, Optional<String> from, boolean loose, Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
                         Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
         public Piece {
             scores = List.copyOf(scores);

@@ -11,9 +11,11 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}. */
 public final class DesignSizer {
@@ -40,6 +42,17 @@ public final class DesignSizer {
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
         SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
+        Set<String> known = new HashSet<>();
+        Set<String> loose = new HashSet<>();
+        definition.pieces().forEach(piece -> sheet.repeat(piece.repeat(), () -> {
+            known.add(sheet.text(piece.id()));
+            if (piece.loose()) {
+                loose.add(sheet.text(piece.id()));
+            }
+        }));
+        if (problems.stream().noneMatch(Problem::isError)) {
+            problems.addAll(new Consistency(design, known, loose).problems());
+        }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
     }
 

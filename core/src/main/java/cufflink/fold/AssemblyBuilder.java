@@ -64,10 +64,6 @@ public final class AssemblyBuilder {
                 return false;
             }
         }
-        if (glue.part().equals(glue.onto())) {
-            problems.add(Problem.error("joint " + glue.id(), "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
-            return false;
-        }
         if (glue.way() == Way.SLOT && slit(glue).isEmpty()) {
             problems.add(Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
             return false;

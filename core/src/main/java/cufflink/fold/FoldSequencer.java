@@ -1,6 +1,7 @@
 package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
+import cufflink.crease.Hinge;
 import cufflink.crease.VertexConditions;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
@@ -45,7 +46,7 @@ public final class FoldSequencer {
     public static FoldedPiece fold(CreasePattern pattern, String anchor, List<FoldStep> steps) {
         Folder folder = new Folder(Assembly.of(pattern, anchor));
         List<FoldStep> own = steps.stream().filter(step -> step.piece().equals(pattern.piece())).toList();
-        return own.isEmpty() && pattern.hinges().stream().anyMatch(hinge -> hinge.folds()) ? SequenceProposer.propose(folder) : fold(folder, own, false);
+        return own.isEmpty() && pattern.hinges().stream().anyMatch(Hinge::folds) ? SequenceProposer.propose(folder) : fold(folder, own, false);
     }
 
     static FoldedPiece fold(Folder folder, List<FoldStep> steps, boolean proposed) {
@@ -56,6 +57,15 @@ public final class FoldSequencer {
         sequencer.problems.addAll(VertexConditions.check(folder.assembly().pieces().get(0), shut(steps)));
         steps.forEach(sequencer::take);
         return new FoldedPiece(folder.assembly(), sequencer.stages, sequencer.flat, sequencer.problems, proposed);
+    }
+
+    /** The folded piece of a design, in whose folding every crease has its step: one that none names was forgotten, or is decorative. */
+    public static FoldedPiece foldAll(CreasePattern pattern, String anchor, List<FoldStep> steps) {
+        FoldedPiece folded = fold(pattern, anchor, steps);
+        Set<String> named = folded.stages().stream().flatMap(stage -> stage.step().creases().stream()).collect(Collectors.toSet());
+        List<String> never = pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease).distinct().filter(crease -> !named.contains(crease)).toList();
+        return never.isEmpty() || !folded.problems().isEmpty() ? folded : folded.but(Problem.error(pattern.piece(), (never.size() == 1 ? "Crease " : "Creases ") + String.join(", ", never)
+                + (never.size() == 1 ? " is" : " are") + " never folded.", "Name it in a step of the folding, or make it decorative."));
     }
 
     /** The creases that are shut when all is done. */

@@ -4,6 +4,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.stream.IntStream;
 
 /**
@@ -43,5 +44,10 @@ public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<Fl
     /** The state after the last step. */
     public FoldedState last() {
         return stages.isEmpty() ? new Folder(assembly).unfolded() : stages.get(stages.size() - 1).after();
+    }
+
+    /** The same with another problem. */
+    FoldedPiece but(Problem problem) {
+        return new FoldedPiece(assembly, stages, flat, Stream.concat(problems.stream(), Stream.of(problem)).toList(), proposed);
     }
 }

@@ -82,7 +82,7 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
             return Outcome.failed(problems);
         }
         Map<String, FoldedPiece> folded = new LinkedHashMap<>();
-        patterns.forEach((id, pattern) -> folded.put(id, FoldSequencer.fold(pattern, anchor(design, pattern), design.folding())));
+        patterns.forEach((id, pattern) -> folded.put(id, FoldSequencer.foldAll(pattern, anchor(design, pattern), design.folding())));
         List<MatLayer> mats = MatSizer.size(design, patterns, project.mats(), project.step(), problems);
         CreasePattern main = patterns.values().iterator().next();
         Assembly assembly = AssemblyBuilder.build(design, patterns, new PanelRef(main.piece(), anchor(design, main)), problems);

@@ -128,7 +128,25 @@ class DesignLanguageTest {
         "half open: {spine: 90 deg}| half open: {repeat: 3, spine: 90 deg}| A repeat counts one variable",
         "say: Fold it.}| tuck: [[front]], say: Fold it.}| A tuck names two panels",
         "say: Fold it.}| through: perhaps, say: Fold it.}| must be yes or no",
-        "checks: []| 'checks: []\\nstack: [{front: base.front}]'| “behind” is missing"})
+        "checks: []| 'checks: []\\nstack: [{front: base.front}]'| “behind” is missing",
+        "onto: base.front, face| onto: \"tag{i}.tag\", face| The panel tag1.tag is put on itself",
+        "at: [i * 1/4 in, i * 1/4 in], turn| at: [10 in, 0 mm], turn| closed the two do not lie on each other",
+        "checks: []| 'checks: []\\nstack: [{front: base.back, behind: tag1.tag}, {front: tag1.tag, behind: base.back}]'| The layers cannot lie flat",
+        "- {fold: [spine], say: Fold it.}| '- {fold: [spine], say: Fold it.}\\n  - {piece: lid, fold: [spine], say: Fold it.}'| It folds a piece “lid” that this design does not have",
+        "fold: valley}| 'fold: valley}\\n      - {id: other, y: height / 4, to: width, fold: valley}'| Crease other is never folded",
+        "fold: valley}| 'fold: valley}\\n      - {id: short, y: height / 2, to: width / 2, fold: valley}'| Score short ends inside a panel",
+        "fold: valley}| 'fold: valley}\\n      - {id: spine, y: height / 2, fold: decorative}'| There are two of the score “spine”",
+        "fold: valley}| 'fold: valley}\\n    slits: [{id: cut, x: 10 in}]'| Slit cut lies beyond the piece",
+        "fold: valley}| 'fold: valley}\\n    slits: [{id: cut, x: 1 in, from: 1 in, to: 1 in}]'| Slit cut has no length",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [1 in, 1 in, 0 mm - 1 in]}]'| Cut-out hole crosses itself or has no size",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [20 in, 1 in, 1 in]}]'| Cut-out hole lies beside the piece",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: bow, polygon: [[0 mm, 0 mm], [1 in, 1 in], [1 in, 0 mm], [0 mm, 1 in]]}]'| Cut-out bow crosses itself",
+        "{id: front, at: [width / 2, height / 2]}| {id: back, at: [width / 2, height / 2]}| There are two of the panel “back”",
+        "half open: {spine: 90 deg}| half open: {after: half open, spine: 90 deg}| There is no pose “half open” before it",
+        "half open: {spine: 90 deg}| 'half open: {after: open, spine: 90 deg}\\n  open: {after: half open, spine: 0 deg}'| There is no pose “open” before it",
+        "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    loose: yes'| said to be loose, but glue joins it",
+        "folding:| '  spare:\\n    size: [1 in, 1 in]\\n    panels: [spare]\\nfolding:'| Nothing joins this piece to the others",
+        "checks: []| 'checks: []\\n---\\nid: second'| A second document begins here"})
     void mistakes_areNamed(String good, String wrong, String message) {
         expectProblem(good, wrong.replace("\\n", "\n"), message);
     }

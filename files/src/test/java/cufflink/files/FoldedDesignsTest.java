@@ -314,8 +314,8 @@ class FoldedDesignsTest {
         String text = BuiltInDesigns.text("squash-fold");
         String upright = text.lines().filter(line -> line.contains("{id: \"upright{i}\"")).findFirst().orElseThrow();
         String lower = upright.replace("x: i * grid,", "x: i * grid, from: grid, to: 2 * grid,");
-        String slanting = upright.replace("x: i * grid,", "line: [[(i - 1/20) * grid, 0 mm], [i * grid, grid]],");
-        List<String> problems = DesignFileReader.read("mine.yaml", text.replace(upright, lower + "\n" + slanting)).problems().stream().map(Problem::text).toList();
+        String slanting = upright.replace("upright{i}", "slanting{i}").replace("x: i * grid,", "line: [[(i - 1/20) * grid, 0 mm], [i * grid, grid]],");
+        List<String> problems = DesignFileReader.read("mine.yaml", text.replace(upright, lower + "\n" + slanting).replace("\"upright{i}\"], repeat", "\"upright{i}\", \"slanting{i}\"], repeat")).problems().stream().map(Problem::text).toList();
         assertTrue(problems.stream().anyMatch(problem -> problem.matches(".*every other angle adds up to 1(77|82)\\.\\d° instead of 180°.*")), problems.toString());
     }
 

@@ -199,7 +199,7 @@ final class DesignParser {
             Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
             YamlNode where = new YamlNode.Scalar(id, node.place());
             return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
-                    fields.text("from"), fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
+                    fields.text("from"), fields.flag("loose"), fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
                     fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
                     fields.list("panels").stream().map(this::panelName).toList());
         }
