@@ -8,7 +8,10 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Collection;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 
 /** The core's packages point down only, and the core knows no interface, no files, no clock, no default locale. */
 @AnalyzeClasses(packages = "cufflink", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -58,6 +61,10 @@ class ArchitectureTest {
     static final ArchRule noDefaultLocale = noClasses().should().callMethod(Locale.class, "getDefault")
             .orShould().callMethod(String.class, "toLowerCase").orShould().callMethod(String.class, "toUpperCase")
             .orShould().callMethod(String.class, "format", String.class, Object[].class);
+
+    /** Their order differs from process to process; {@link cufflink.problem.Ordered} keeps it. */
+    @ArchTest
+    static final ArchRule noShuffledCopies = noClasses().should().callMethod(Map.class, "copyOf", Map.class).orShould().callMethod(Set.class, "copyOf", Collection.class);
 
     @ArchTest
     static final ArchRule noClock = noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");

@@ -2,6 +2,7 @@ package cufflink.design;
 
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
+import cufflink.problem.Ordered;
 import java.util.Map;
 import java.util.Optional;
 
@@ -21,8 +22,8 @@ import java.util.Optional;
 public record Derivation(String label, Optional<Expression> formula, Map<String, Value> bound, Map<String, String> labels, Value exact,
                          Value result, Rounding rounding, RulerStep step, String note) {
     public Derivation {
-        bound = Map.copyOf(bound);
-        labels = Map.copyOf(labels);
+        bound = Ordered.map(bound);
+        labels = Ordered.map(labels);
     }
 
     /** In words and numbers: {@code score 2 = flap + spine = 1 7/8 + 3/8 = 2 1/4 in}. */

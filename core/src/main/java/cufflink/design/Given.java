@@ -4,7 +4,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
-import java.util.Collections;
+import cufflink.problem.Ordered;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -23,9 +23,9 @@ import java.util.Set;
  */
 public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper, Optional<Length> grooves) {
     public Given {
-        values = Collections.unmodifiableMap(new LinkedHashMap<>(values));
-        fitted = Set.copyOf(fitted);
-        contents = Collections.unmodifiableMap(new LinkedHashMap<>(contents));
+        values = Ordered.map(values);
+        fitted = Ordered.set(fitted);
+        contents = Ordered.map(contents);
     }
 
     /** Nothing set by hand. */

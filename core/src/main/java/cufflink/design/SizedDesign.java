@@ -3,6 +3,7 @@ package cufflink.design;
 import cufflink.design.DesignDefinition.CutShape;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.problem.Ordered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -146,7 +147,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      */
     public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
         public Pose {
-            angles = Map.copyOf(angles);
+            angles = Ordered.map(angles);
         }
     }
 

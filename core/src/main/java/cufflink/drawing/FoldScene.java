@@ -9,6 +9,7 @@ import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
+import cufflink.problem.Ordered;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,12 +33,12 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
     private static final double STACK = 6;
 
     public FoldScene {
-        lift = Map.copyOf(lift);
-        papers = Map.copyOf(papers);
+        lift = Ordered.map(lift);
+        papers = Ordered.map(papers);
         mats = List.copyOf(mats);
-        layers = Map.copyOf(layers);
-        marked = Set.copyOf(marked);
-        top = Map.copyOf(top);
+        layers = Ordered.map(layers);
+        marked = Ordered.set(marked);
+        top = Ordered.map(top);
     }
 
     /**

@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
+import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -29,7 +30,7 @@ public final class FoldMotion {
 
     /** A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay if they can; {@code drivers} are turned by hand, whatever the others do. */
     public FoldMotion(Folder folder, FoldedState from, Map<CreaseRef, Double> wanted, Set<CreaseRef> drivers) {
-        this.drivers = Set.copyOf(drivers);
+        this.drivers = Ordered.set(drivers);
         this.folder = folder;
         this.from = from;
         this.wanted = new LinkedHashMap<>(from.angles());

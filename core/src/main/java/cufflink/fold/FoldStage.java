@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
+import cufflink.problem.Ordered;
 import java.util.List;
 import java.util.Set;
 
@@ -16,7 +17,7 @@ import java.util.Set;
  */
 public record FoldStage(SizedDesign.FoldStep step, FoldMotion motion, FoldedState after, Set<PanelRef> moved, List<PanelRef> order) {
     public FoldStage {
-        moved = Set.copyOf(moved);
+        moved = Ordered.set(moved);
         order = List.copyOf(order);
     }
 }

@@ -3,6 +3,7 @@ package cufflink.fold;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
+import cufflink.problem.Ordered;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +21,8 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
     private static final double FLAT = 1e-3;
 
     public FoldedState {
-        angles = Map.copyOf(angles);
-        position = Map.copyOf(position);
+        angles = Ordered.map(angles);
+        position = Ordered.map(position);
     }
 
     /** Degrees; below 0 for a crease folded against its mark. */

@@ -3,6 +3,7 @@ package cufflink.fold;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.measure.Length;
+import cufflink.problem.Ordered;
 import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.geom.Envelope;
@@ -20,8 +21,8 @@ public record PocketSpace(List<PanelRef> front, List<PanelRef> behind, Envelope 
     public PocketSpace {
         front = List.copyOf(front);
         behind = List.copyOf(behind);
-        closed = Set.copyOf(closed);
-        open = Set.copyOf(open);
+        closed = Ordered.set(closed);
+        open = Ordered.set(open);
     }
 
     /** Across the mouth. */

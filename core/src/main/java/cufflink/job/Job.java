@@ -1,8 +1,7 @@
 package cufflink.job;
 
 import cufflink.paper.BenchTools;
-import java.util.Collections;
-import java.util.LinkedHashMap;
+import cufflink.problem.Ordered;
 import java.util.List;
 import java.util.Map;
 
@@ -20,8 +19,8 @@ public record Job(String name, List<Kit> kits, Map<String, List<String>> alterna
 
     public Job {
         kits = List.copyOf(kits);
-        alternatives = Collections.unmodifiableMap(new LinkedHashMap<>(alternatives));
-        made = Map.copyOf(made);
+        alternatives = Ordered.map(alternatives);
+        made = Ordered.map(made);
         if (sparePercent < 0 || sparePercent > MOST_SPARE) {
             throw new IllegalArgumentException("sparePercent must lie between 0 and 100: " + sparePercent);
         }

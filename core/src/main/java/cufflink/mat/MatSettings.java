@@ -2,7 +2,7 @@ package cufflink.mat;
 
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
-import java.util.Collections;
+import cufflink.problem.Ordered;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +36,7 @@ public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPane
         if (!reveal.isPositive()) {
             throw new IllegalArgumentException("reveal must be more than 0: " + reveal);
         }
-        byPanel = Collections.unmodifiableMap(new LinkedHashMap<>(byPanel));
+        byPanel = Ordered.map(byPanel);
     }
 
     /** One layer, with 1/8 in or 3 mm showing. */

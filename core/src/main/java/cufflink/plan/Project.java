@@ -10,8 +10,8 @@ import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
+import cufflink.problem.Ordered;
 import cufflink.score.ScoringStyle;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,8 +33,8 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
     public static final int MOST_COPIES = 999;
 
     public Project {
-        set = Collections.unmodifiableMap(new LinkedHashMap<>(set));
-        papers = Collections.unmodifiableMap(new LinkedHashMap<>(papers));
+        set = Ordered.map(set);
+        papers = Ordered.map(papers);
         if (copies < 1 || copies > MOST_COPIES) {
             throw new IllegalArgumentException("copies must lie between 1 and " + MOST_COPIES + ": " + copies);
         }

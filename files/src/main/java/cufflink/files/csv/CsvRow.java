@@ -4,6 +4,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
+import cufflink.problem.Ordered;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Locale;
@@ -23,7 +24,7 @@ public record CsvRow(String where, Map<String, String> cells) {
     private static final int LONGEST_TEXT = 200;
 
     public CsvRow {
-        cells = Map.copyOf(cells);
+        cells = Ordered.map(cells);
     }
 
     /** The text of a column; empty if it is not there. */

@@ -2,12 +2,12 @@ package cufflink.files.design;
 
 import cufflink.design.DesignDefinition;
 import cufflink.files.FileTrouble;
+import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,8 +21,8 @@ import java.util.stream.Stream;
  */
 public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, List<Problem>> refused) {
     public DesignLibrary {
-        designs = Collections.unmodifiableMap(new LinkedHashMap<>(designs));
-        refused = Collections.unmodifiableMap(new LinkedHashMap<>(refused));
+        designs = Ordered.map(designs);
+        refused = Ordered.map(refused);
     }
 
     /** Only the built-in designs. */

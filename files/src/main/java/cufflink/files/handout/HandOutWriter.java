@@ -25,7 +25,6 @@ import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -55,12 +54,11 @@ public final class HandOutWriter {
 
     /** The PDF. */
     public static byte[] write(Plan plan, HandOutOptions options) {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(plan.project().name());
             document.getDocumentInformation().setCreator("Cufflink");
             new HandOutWriter(plan, options).write(document);
-            document.save(bytes);
-            return bytes.toByteArray();
+            return Typesetter.bytes(document);
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         }

@@ -7,7 +7,6 @@ import cufflink.job.JobSheet;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.NamedSize;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -50,15 +49,14 @@ public final class JobHandOut {
 
     /** The PDF. */
     public static byte[] write(Content content, LengthFormat format, NamedSize page) {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(content.name());
             document.getDocumentInformation().setCreator("Cufflink");
             String foot = content.name() + ". Guard down, fingers behind it; lock the blade when you leave it.";
             try (PageFlow flow = new PageFlow(document, new Typesetter(document), page.width(), page.height(), foot)) {
                 new JobHandOut(content, format, flow).write();
             }
-            document.save(bytes);
-            return bytes.toByteArray();
+            return Typesetter.bytes(document);
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         }

@@ -2,6 +2,7 @@ package cufflink.files.handout;
 
 import cufflink.files.CufflinkFonts;
 import cufflink.measure.FractionText;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -117,5 +118,13 @@ final class Typesetter {
         }
         lines.add(line);
         return lines;
+    }
+
+    /** The finished document; its identifier follows from its title and not from the clock. */
+    static byte[] bytes(PDDocument document) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        document.setDocumentId(1L);
+        document.save(bytes);
+        return bytes.toByteArray();
     }
 }

@@ -98,7 +98,7 @@ public final class FoldJson {
             ObjectNode angles = node.putObject("angles");
             seen(PoseDrawing.shown(plan, posed, false), node.putArray("front"));
             seen(PoseDrawing.shown(plan, posed, true), node.putArray("back"));
-            posed.state().value().ifPresent(state -> new TreeMap<>(Map.copyOf(byName(state.angles()))).forEach((crease, angle) -> angles.put(crease, Math.round(angle * 1000) / 1000.0)));
+            posed.state().value().ifPresent(state -> new TreeMap<>(byName(state.angles())).forEach((crease, angle) -> angles.put(crease, Math.round(angle * 1000) / 1000.0)));
         }
     }
 

@@ -3,8 +3,7 @@ package cufflink.files.project;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.plan.Project;
-import java.util.Collections;
-import java.util.LinkedHashMap;
+import cufflink.problem.Ordered;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +30,7 @@ public record KeptJob(String name, List<KeptKit> kits, Map<String, List<String>>
 
     public KeptJob {
         kits = List.copyOf(kits);
-        alternatives = Collections.unmodifiableMap(new LinkedHashMap<>(alternatives));
+        alternatives = Ordered.map(alternatives);
     }
 
     /** A new job, nothing cut. */

@@ -2,9 +2,9 @@ package cufflink.files.stash;
 
 import cufflink.measure.Length;
 import cufflink.paper.SheetSize;
+import cufflink.problem.Ordered;
 import java.math.BigDecimal;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -14,7 +14,7 @@ record Row(Map<String, Object> cells) {
     private static final long LONGEST = 1_000_000_000_000L;
 
     Row {
-        cells = Collections.unmodifiableMap(new LinkedHashMap<>(cells));
+        cells = Ordered.map(cells);
     }
 
     /** Collects the cells of a line in their order. */
