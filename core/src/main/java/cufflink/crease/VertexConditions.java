@@ -18,12 +18,11 @@ import org.locationtech.jts.geom.LineSegment;
  * than both its neighbours, one mountain and one valley beside it (big-little-big).
  */
 public final class VertexConditions {
-    /** Degrees by which a sum of angles may stray: the rounding of lengths to the nanometre, many times over. */
-    private static final double EXACT = 1e-4;
     private static final double SAME_PLACE = 1e-5;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private record Ray(double direction, Hinge hinge) {
+    /** A hinge as it leaves a vertex: its direction and by how much that may be off, in degrees. */
+    private record Ray(double direction, double slack, Hinge hinge) {
     }
 
     private final CreasePattern pattern;
@@ -54,7 +53,7 @@ public final class VertexConditions {
 
     private static void add(TreeMap<Coordinate, List<Ray>> vertices, Hinge hinge, LineSegment outwards) {
         Coordinate place = vertices.keySet().stream().filter(known -> known.distance(outwards.p0) < SAME_PLACE).findFirst().orElse(outwards.p0);
-        vertices.computeIfAbsent(place, key -> new ArrayList<>()).add(new Ray(Math.toDegrees(outwards.angle()), hinge));
+        vertices.computeIfAbsent(place, key -> new ArrayList<>()).add(new Ray(Math.toDegrees(outwards.angle()), Math.toDegrees(Slack.direction(outwards)), hinge));
     }
 
     /** On the outline or on a slit, where the paper is free to move. */
@@ -76,9 +75,12 @@ public final class VertexConditions {
         }
         long mountains = rays.stream().filter(ray -> ray.hinge().fold() == Fold.MOUNTAIN).count();
         long valleys = rays.size() - mountains;
-        if (Math.abs(even - 180) > EXACT) {
-            problems.add(problem(String.format(Locale.ROOT, "Where %s meet, every other angle adds up to %.1f° instead of 180°: paper cannot lie flat there.", names, even),
-                    "Turn a crease there by " + String.format(Locale.ROOT, "%.1f°.", Math.abs(even - 180))));
+        double off = Math.abs(even - 180);
+        if (off > 1e-9 + rays.stream().mapToDouble(Ray::slack).sum()) {
+            int digits = Math.max(1, (int) Math.ceil(1 - Math.log10(off)));
+            String exact = "%." + digits + "f°";
+            problems.add(problem("Where " + names + " meet, every other angle adds up to " + String.format(Locale.ROOT, exact, even) + " instead of 180°: paper cannot lie flat there.",
+                    "Turn a crease there by " + String.format(Locale.ROOT, exact, off) + "."));
         } else if (Math.abs(mountains - valleys) != 2) {
             problems.add(problem("Where " + names + " meet there are " + mountains + " mountain and " + valleys + " valley folds; there must be two more of one than of the other.",
                     "A crease there is marked the wrong way round, or is missing."));
@@ -101,7 +103,8 @@ public final class VertexConditions {
         for (int i = 0; i < n && n > 2; i++) {
             Hinge a = rays.get(i).hinge();
             Hinge b = rays.get((i + 1) % n).hinge();
-            if (angles[i] < angles[(i + 1) % n] - EXACT && angles[i] < angles[(i + n - 1) % n] - EXACT && a.fold() == b.fold()) {
+            double slack = 1e-9 + rays.get((i + n - 1) % n).slack() + rays.get(i).slack() + rays.get((i + 1) % n).slack() + rays.get((i + 2) % n).slack();
+            if (angles[i] < angles[(i + 1) % n] - slack && angles[i] < angles[(i + n - 1) % n] - slack && a.fold() == b.fold()) {
                 problems.add(problem("The panel between " + a.crease() + " and " + b.crease() + " is narrower than both its neighbours; its two folds cannot both be " + a.fold().word() + ".",
                         "Make one of them " + a.fold().seenFromBehind().word() + "."));
             }

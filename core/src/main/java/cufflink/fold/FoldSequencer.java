@@ -125,15 +125,17 @@ public final class FoldSequencer {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
         Set<Sweep.Pair> exchanged = step.tucks().stream().map(tuck -> Sweep.Pair.of(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front()))).collect(Collectors.toSet());
         Optional<Problem> obstacle = PathChecker.obstacle(motion, lastFlat, exchanged);
-        obstacle.map(this::atStep).ifPresent(problems::add);
+        boolean anyWay = OneVertex.folds(motion, after);
+        obstacle.filter(found -> !anyWay).map(this::atStep).ifPresent(problems::add);
         Set<PanelRef> moved = Travel.between(state, after).moved();
         state = after;
         flat = Optional.empty();
         if (after.isFlat() && problems.isEmpty()) {
             LayerProblem layers = LayerProblem.of(after);
             checkTucked(step, Optional.of(layers.places()));
-            Outcome<FlatFoldedState> proof = layers.knowing(known(step, motion, after, layers.places())).solve();
-            proof.problems().stream().map(this::atStep).forEach(problems::add);
+            Outcome<FlatFoldedState> proof = obstacle.isPresent() ? layers.solve() : layers.knowing(known(step, motion, after, layers.places())).solve();
+            proof = proof.value().isEmpty() && anyWay && obstacle.isEmpty() ? LayerProblem.of(after).solve() : proof;
+            problems.addAll(proof.problems().stream().map(this::atStep).toList());
             flat = proof.value();
             lastFlat = flat;
         } else if (problems.isEmpty()) {

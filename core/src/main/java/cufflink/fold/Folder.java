@@ -43,12 +43,12 @@ public final class Folder {
     /** The state at these angles if all loops close there. */
     private Optional<FoldedState> closed(Map<CreaseRef, Double> angles) {
         LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
-        return placed.widestGap() < LoopSolver.CLOSED ? Optional.of(new FoldedState(assembly, angles, placed.positions())) : Optional.empty();
+        return placed.isClosed() ? Optional.of(new FoldedState(assembly, angles, placed.positions())) : Optional.empty();
     }
 
     /** Whether all loops close at these angles. */
     boolean closes(Map<CreaseRef, Double> angles) {
-        return new LinkageState(linkage, linkage.angles(angles)).widestGap() < LoopSolver.CLOSED;
+        return new LinkageState(linkage, linkage.angles(angles)).isClosed();
     }
 
     private Problem doesNotClose(Map<CreaseRef, Double> angles) {

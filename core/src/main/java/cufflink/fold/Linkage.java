@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
+import cufflink.crease.Slack;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
@@ -70,6 +71,8 @@ final class Linkage {
     private final List<Link> closing = new ArrayList<>();
     /** By number of an angle: the branches that it turns. */
     private final int[][] branchesOf;
+    /** By closing link: how far apart rounding may leave its panel, millimetres. */
+    private final List<Double> slack = new ArrayList<>();
     /** By closing link: the numbers of the angles on its loop. */
     private final List<BitSet> loops = new ArrayList<>();
     private final Set<CreaseRef> looped = new LinkedHashSet<>();
@@ -88,13 +91,15 @@ final class Linkage {
         assembly.pieces().forEach(this::addHinges);
         assembly.joins().stream().filter(join -> join.place().isPresent()).forEach(join -> addJoin(assembly, join));
         growTree();
+        Map<String, Double> reach = new HashMap<>();
+        assembly.pieces().forEach(pattern -> reach.put(pattern.piece(), pattern.outline().getEnvelopeInternal().getDiameter()));
         ancestry = ancestry();
         branchesOf = new int[numbers.size()][];
         for (int number = 0; number < branchesOf.length; number++) {
             int turning = number;
             branchesOf[number] = IntStream.range(0, tree.size()).filter(branch -> tree.get(branch).link().number() == turning).toArray();
         }
-        findLoops();
+        findLoops(reach);
     }
 
     private int number(CreaseRef angle) {
@@ -152,12 +157,14 @@ final class Linkage {
     }
 
     /** Angles on a loop: those of the tree between the two ends of its closing link, and its own. */
-    private void findLoops() {
+    private void findLoops(Map<String, Double> reach) {
         for (Link link : closing) {
             BitSet between = (BitSet) ancestry[link.near()].clone();
             between.xor(ancestry[link.far()]);
             List<Link> around = new ArrayList<>(between.stream().mapToObj(branch -> tree.get(branch).link()).toList());
             around.add(link);
+            double across = around.stream().flatMapToInt(one -> IntStream.of(one.near(), one.far())).mapToObj(panel -> panels.get(panel).piece()).distinct().mapToDouble(reach::get).sum();
+            slack.add(around.stream().mapToDouble(one -> Slack.turned(one.axis(), one.turns() ? across + LinkageState.ASIDE : 0)).sum());
             around.removeIf(turning -> !turning.turns());
             BitSet loop = new BitSet();
             around.forEach(turning -> {
@@ -188,6 +195,11 @@ final class Linkage {
     /** How many independent loops the links make. */
     int loops() {
         return closing.size();
+    }
+
+    /** How far apart rounding may leave the two places of a loop's closing panel, millimetres. */
+    double slack(int loop) {
+        return slack.get(loop);
     }
 
     /** Creases and slots that cannot turn by themselves. */

@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.Coordinate;
 /** A {@link Linkage} at certain angles: where every panel lies, by how much its loops gape, and how that changes with the angles. */
 final class LinkageState {
     /** Distance from an axis at which a gap between two places of a panel is measured, millimetres. */
-    private static final double ASIDE = 10;
+    static final double ASIDE = 10;
     /** Points at which two places of a panel are compared. */
     private static final int POINTS = 3;
     /** Numbers in which a link's gap is told: three coordinates at each point. */
@@ -82,6 +82,16 @@ final class LinkageState {
             write(told(linkage.closing().get(loops[i / POINTS]), overLink[point].minus(alongTree[point])), gaps, 3 * i);
         }
         return gaps;
+    }
+
+    /** Whether no loop gapes by more than rounding explains. */
+    boolean isClosed() {
+        for (int i = 0; i < overLink.length; i++) {
+            if (size(told(linkage.closing().get(i / POINTS), overLink[i].minus(alongTree[i]))) > linkage.slack(i / POINTS)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The widest gap of any loop, millimetres. */

@@ -19,8 +19,8 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * From the same wish it always finds the same answer.
  */
 final class LoopSolver {
-    /** A gap below this counts as closed, millimetres. */
-    static final double CLOSED = 1e-6;
+    /** Gaps below this are not made narrower, millimetres. */
+    private static final double NARROW = 1e-7;
     private static final int MOST_ROUNDS = 80;
     private static final int MOST_APPROACHES = 20;
     /** Degrees that one approach may change a crease. */
@@ -77,7 +77,7 @@ final class LoopSolver {
     private Optional<double[]> solve() {
         approach();
         double damping = 1;
-        for (int round = 0; round < MOST_ROUNDS && largest(gaps) > CLOSED / 10; round++) {
+        for (int round = 0; round < MOST_ROUNDS && largest(gaps) > NARROW; round++) {
             DMatrixRMaj slopes = placed.slopes(free, loops);
             double[] before = angles;
             double open = squares(gaps);
@@ -101,7 +101,7 @@ final class LoopSolver {
                 break;
             }
         }
-        return placed.widestGap() < CLOSED ? Optional.of(angles) : Optional.empty();
+        return placed.isClosed() ? Optional.of(angles) : Optional.empty();
     }
 
     private double[] moved(double[] from, double[] step, double share) {

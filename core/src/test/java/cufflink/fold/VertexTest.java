@@ -1,0 +1,97 @@
+package cufflink.fold;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.crease.CreasePattern;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.FoldStep;
+import cufflink.fold.Vertices.Vertex;
+import java.util.List;
+import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Creases around one vertex, written to the millionth of a millimetre and folded at once: accepted exactly where paper lies flat, by Kawasaki's theorem and by trying every order of
+ * the sectors. {@code -Dcufflink.vertices=10000} in full.
+ */
+class VertexTest {
+    private static final int MANY = Integer.getInteger("cufflink.vertices", 150);
+
+    private static FoldedPiece folded(CreasePattern pattern, List<String> creases) {
+        return FoldSequencer.fold(pattern, pattern.panels().get(0).id(), List.of(new FoldStep("base", creases, 180, "", false, List.of())));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {4, 6, 8})
+    void vertexOfAnyAngles_foldsWherePaperDoes(int degree) {
+        Random random = new Random(degree);
+        int flat = 0;
+        for (int i = 0; i < MANY; i++) {
+            Vertex vertex = Vertices.random(random, degree, degree == 4 ? 20 : 15);
+            boolean folds = vertex.foldsFlat();
+            FoldedPiece piece = folded(vertex.pattern(random.nextDouble() * 360), vertex.names());
+            assertEquals(folds, piece.problems().isEmpty() && piece.flat().isPresent(), () -> vertex + ": " + piece.problems());
+            flat += folds ? 1 : 0;
+        }
+        assertTrue(flat > MANY / 20, flat + " of " + MANY + " fold");
+    }
+
+    /** Alternate angles that miss 180° by more than rounding explains are refused, and told with as many digits as tell them apart. */
+    @ParameterizedTest
+    @ValueSource(ints = {4, 6, 8})
+    void vertexThatIsOff_isRefused(int degree) {
+        Random random = new Random(degree);
+        for (int i = 0; i < MANY; i++) {
+            Vertex vertex = Vertices.random(random, degree, 15);
+            double off = Math.pow(10, -random.nextInt(5));
+            double[] sectors = vertex.sectors().clone();
+            sectors[0] += off;
+            sectors[1] -= off;
+            String says = folded(new Vertex(sectors, vertex.folds()).pattern(random.nextDouble() * 360), vertex.names()).problems().get(0).text();
+            Matcher numbers = Pattern.compile("adds up to ([\\d.]+)° instead of 180°.* Turn a crease there by ([\\d.]+)°").matcher(says);
+            assertTrue(numbers.find(), says);
+            assertEquals(off, Math.abs(180 - Double.parseDouble(numbers.group(1))), off / 5, says);
+            assertEquals(off, Double.parseDouble(numbers.group(2)), off / 5, says);
+        }
+    }
+
+    /** How many of the ways to mark equal sectors fold: published for three to five pairs (mountain-valley assignments of a vertex with equal angles: 2 × the binomial of 2n over n − 1; Hull 2002, from memory). */
+    @ParameterizedTest
+    @CsvSource({"4, 8", "6, 30", "8, 112"})
+    void equalAngles_foldInAsManyWaysAsPublished(int degree, int ways) {
+        int found = 0;
+        for (int marks = 0; marks < 1 << degree; marks++) {
+            Fold[] folds = new Fold[degree];
+            double[] sectors = new double[degree];
+            for (int i = 0; i < degree; i++) {
+                folds[i] = (marks >> i & 1) == 1 ? Fold.MOUNTAIN : Fold.VALLEY;
+                sectors[i] = 360.0 / degree;
+            }
+            Vertex vertex = new Vertex(sectors, folds);
+            boolean flat = folded(vertex.pattern(0), vertex.names()).problems().isEmpty();
+            assertEquals(vertex.foldsFlat(), flat, vertex.toString());
+            found += flat ? 1 : 0;
+        }
+        assertEquals(ways, found);
+    }
+
+    /** The six sectors of a squash fold, whichever of their creases are mountains. */
+    @Test
+    void sectorsOfASquashFold_foldWherePaperDoes() {
+        for (int marks = 0; marks < 64; marks++) {
+            Fold[] folds = new Fold[6];
+            for (int i = 0; i < 6; i++) {
+                folds[i] = (marks >> i & 1) == 1 ? Fold.MOUNTAIN : Fold.VALLEY;
+            }
+            Vertex vertex = new Vertex(new double[] {45, 90, 45, 45, 90, 45}, folds);
+            FoldedPiece piece = folded(vertex.pattern(0), vertex.names());
+            assertEquals(vertex.foldsFlat(), piece.problems().isEmpty(), () -> vertex + ": " + piece.problems());
+        }
+    }
+}
