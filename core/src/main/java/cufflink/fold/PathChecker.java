@@ -17,6 +17,9 @@ public final class PathChecker {
     /** Paper that has sunk this far below what it lay on moves through it, millimetres. */
     private static final double SUNK = 1e-3;
 
+    /** Creases that are named before the rest is only counted. */
+    private static final int MOST_NAMED = 8;
+
     private final FoldMotion motion;
     private final Optional<FlatFoldedState> layers;
     private final Set<Sweep.Pair> exchanged;
@@ -67,7 +70,8 @@ public final class PathChecker {
     }
 
     private String creases() {
-        return String.join(", ", motion.changing().stream().map(crease -> crease.crease()).sorted().toList());
+        List<String> names = motion.changing().stream().map(crease -> crease.crease()).sorted().toList();
+        return names.size() <= MOST_NAMED ? String.join(", ", names) : String.join(", ", names.subList(0, MOST_NAMED)) + " and " + (names.size() - MOST_NAMED) + " more";
     }
 
     private String label(PanelRef panel) {
@@ -79,8 +83,14 @@ public final class PathChecker {
     }
 
     private Optional<Problem> between() {
-        return Sweep.first(motion, layers, exchanged).map(hit -> problem(hit.panel(), "While " + creases() + " turns, the " + label(hit.panel()) + " hits the " + label(hit.other())
-                + " after " + Math.round(hit.share() * 100) + " % of the way.", "Fold the creases one after the other, or in another order."));
+        return Sweep.first(motion, layers, exchanged).map(hit -> hit.pair().map(pair -> problem(pair.one(), "While " + creases() + (motion.changing().size() == 1 ? " turns" : " turn") + ", the " + label(pair.one())
+                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.", "Fold the creases one after the other, or in another order."))
+                .orElseGet(() -> problem(motion.from().assembly().anchor(), "It cannot be folded with stiff panels: after " + percent(hit) + " of the way " + creases()
+                        + " do not turn on together, and the paper would have to bend.", "Fold it in more steps, or change mountain and valley.")));
+    }
+
+    private static String percent(Sweep.Hit hit) {
+        return Math.round(hit.share() * 100) + " %";
     }
 
     /** Panels that would stand or lie across each other when it is done. */

@@ -27,8 +27,16 @@ final class Sweep {
     /** Stretches into which a way with loops is divided before anything is read off it. */
     private static final int FIRST_STRETCHES = 4;
 
-    /** Two panels of which the first passes through the second, and the share of the way at which it has. */
-    record Hit(PanelRef panel, PanelRef other, double share) {
+    /** In the shortest stretch of a way with loops nothing gets farther than this, millimetres; what does has jumped. */
+    private static final double JUMP = 5;
+
+    /**
+     * Where the way ends.
+     *
+     * @param share of the way, 0 to 1
+     * @param pair  the panels of which the first passes through the second; absent where stiff panels do not get on, since their loops close no more
+     */
+    record Hit(double share, Optional<Pair> pair) {
     }
 
     /** Two panels, whichever comes first. */
@@ -95,8 +103,12 @@ final class Sweep {
         return hinged;
     }
 
+    private static double share(int step) {
+        return (double) step / (1 << DEEPEST);
+    }
+
     private Optional<RigidMotion[]> state(int step) {
-        return states.computeIfAbsent(step, at -> motion.positions((double) at / (1 << DEEPEST)));
+        return states.computeIfAbsent(step, at -> motion.positions(share(at)));
     }
 
     /**
@@ -170,7 +182,10 @@ final class Sweep {
             Relative start = relative(from);
             Relative half = relative(middle);
             Relative end = relative(to);
-            if (hit.isPresent() || start == null || half == null || end == null) {
+            if (hit.isPresent()) {
+                return;
+            } else if (start == null || half == null || end == null) {
+                hit = Optional.of(new Hit(share(start == null ? from : half == null ? middle : to), Optional.empty()));
                 return;
             }
             if (to - from > coarsest) {
@@ -189,7 +204,10 @@ final class Sweep {
             List<Contact> near = new ArrayList<>();
             for (Contact contact : open) {
                 double moves = contact.undecided(start, half, end, bend);
-                if (moves == 0) {
+                if (last && moves > JUMP && !motion.turnsEvenly()) {
+                    hit = Optional.of(new Hit(share(middle), Optional.empty()));
+                    return;
+                } else if (moves == 0) {
                     contact.passes(half, end);
                 } else if (moves < SHORT || last) {
                     contact.touches(start, half, end);
@@ -208,7 +226,7 @@ final class Sweep {
         }
 
         private void found(int step) {
-            hit = Optional.of(new Hit(panels.get(a), panels.get(b), (double) step / (1 << DEEPEST)));
+            hit = Optional.of(new Hit(share(step), Optional.of(new Pair(panels.get(a), panels.get(b)))));
         }
 
         /** Whether one panel stays on one side of the other's plane, or beside it, all the time. */

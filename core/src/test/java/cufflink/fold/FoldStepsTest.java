@@ -58,7 +58,7 @@ class FoldStepsTest {
     @Test
     void leavesThatCloseAtOnce_hitEachOther() {
         FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left", "right")));
-        assertTrue(piece.problems().get(0).what().matches("Step 1: While left, right turns, the panel \\d hits the panel \\d after \\d+ % of the way\\."), piece.problems().toString());
+        assertTrue(piece.problems().get(0).what().matches("Step 1: While left, right turn, the panel \\d hits the panel \\d after \\d+ % of the way\\."), piece.problems().toString());
     }
 
     @Test

@@ -59,4 +59,32 @@ public final class Maps {
         CreasePattern pattern = pattern(columns * CELL, rows * CELL, scores, 0);
         return new Folder(Assembly.of(pattern, pattern.panels().get(0).id())).fold(shut).orThrow();
     }
+
+    /** A Miura sheet of (columns + 1) × rows panels: upright zigzags of 60° across straight lines, cut to a rectangle. */
+    public static CreasePattern miura(int columns, int rows) {
+        double shift = CELL * Math.tan(Math.toRadians(30));
+        double width = columns * CELL + shift;
+        List<Score> scores = new ArrayList<>();
+        for (int row = 0; row <= rows; row++) {
+            for (int column = 0; column <= columns; column++) {
+                double x = (column - 0.5) * CELL + (row % 2 == 0 ? 0 : shift);
+                double end = column == columns ? width : x + CELL;
+                if (row > 0 && row < rows) {
+                    scores.add(score("level" + row + "_" + column, (row + column) % 2 == 0 ? Fold.MOUNTAIN : Fold.VALLEY, column == 0 ? 0 : x, row * CELL, end, row * CELL));
+                }
+                if (column > 0 && row < rows) {
+                    double below = (column - 0.5) * CELL + (row % 2 == 0 ? shift : 0);
+                    scores.add(score("upright" + column + "_" + row, column % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x, row * CELL, below, (row + 1) * CELL));
+                }
+            }
+        }
+        return pattern(width, rows * CELL, scores, 0);
+    }
+
+    /** Every crease shut. */
+    public static Map<CreaseRef, Double> shut(Folder folder) {
+        Map<CreaseRef, Double> shut = new LinkedHashMap<>();
+        folder.assembly().creases().forEach(crease -> shut.put(crease, 180.0));
+        return shut;
+    }
 }
