@@ -12,17 +12,22 @@ import cufflink.design.Value.Kind;
 import cufflink.design.Value.Quantity;
 import cufflink.design.Value.Truth;
 import cufflink.design.Value.Word;
+import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.RoundingMode;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
  * Works expressions out, exactly but for roots and angles, which are taken to a billionth. Lengths, areas, numbers and angles
- * are never mixed. Values beyond 10^24 or with denominators over 256 bits are refused, which bounds the work.
+ * are never mixed. Values beyond 10^24 are refused and denominators over 256 bits rounded, which bounds the work.
  */
 public final class Evaluator {
     private static final BigInteger LARGEST = BigInteger.TEN.pow(24);
     private static final int FINEST_BITS = 256;
-    private static final double BILLION = 1e9;
+    private static final int ROUNDED_BITS = 192;
+    /** Decimals to which roots, sines and angles are known. */
+    private static final int DECIMALS = 15;
+    private static final double LARGEST_TANGENT = 1e12;
 
     private final Scope scope;
 
@@ -159,13 +164,20 @@ public final class Evaluator {
         throw new ExpressionFault(binary.position(), left.words() + " cannot be divided by " + right.words());
     }
 
-    private static Quantity bounded(Expression at, BigFraction amount, Kind kind) throws ExpressionFault {
+    private static Quantity bounded(Expression at, BigFraction found, Kind kind) throws ExpressionFault {
+        BigFraction amount = new Quantity(found, kind).amount();
         BigInteger limit = kind == Kind.AREA ? LARGEST.multiply(LARGEST) : LARGEST;
         boolean large = amount.getNumerator().abs().compareTo(limit.multiply(amount.getDenominator())) > 0;
-        if (large || amount.getDenominator().bitLength() > FINEST_BITS) {
+        if (large) {
             throw new ExpressionFault(at.position(), "the value grows too large here");
         }
-        return new Quantity(amount, kind);
+        return new Quantity(amount.getDenominator().bitLength() > FINEST_BITS ? rounded(amount) : amount, kind);
+    }
+
+    /** To 2^-192: roots and angles are not exact either, and each division by one makes the denominator longer. */
+    private static BigFraction rounded(BigFraction amount) {
+        BigInteger scaled = amount.getNumerator().shiftLeft(ROUNDED_BITS).divide(amount.getDenominator());
+        return BigFraction.of(scaled, BigInteger.ONE.shiftLeft(ROUNDED_BITS));
     }
 
     private Quantity call(Call call) throws ExpressionFault {
@@ -183,7 +195,7 @@ public final class Evaluator {
             case SQRT -> root(call, first);
             case SIN -> new Quantity(nearest(Math.sin(radians(call, first))), Kind.NUMBER);
             case COS -> new Quantity(nearest(Math.cos(radians(call, first))), Kind.NUMBER);
-            case TAN -> new Quantity(nearest(Math.tan(radians(call, first))), Kind.NUMBER);
+            case TAN -> new Quantity(nearest(tangent(call, first)), Kind.NUMBER);
             case ASIN -> degrees(call, Math.asin(plain(call, first)));
             case ACOS -> degrees(call, Math.acos(plain(call, first)));
             case ATAN -> degrees(call, Math.atan(plain(call, first)));
@@ -227,6 +239,14 @@ public final class Evaluator {
         return Math.toRadians(angle.amount().doubleValue());
     }
 
+    private static double tangent(Call call, Quantity angle) throws ExpressionFault {
+        double tangent = Math.tan(radians(call, angle));
+        if (Math.abs(tangent) > LARGEST_TANGENT) {
+            throw new ExpressionFault(call.position(), "tan has no value at 90 deg");
+        }
+        return tangent;
+    }
+
     private static double plain(Call call, Quantity number) throws ExpressionFault {
         if (number.kind() != Kind.NUMBER) {
             throw new ExpressionFault(call.position(), call.function().word() + " takes a number");
@@ -242,6 +262,7 @@ public final class Evaluator {
     }
 
     private static BigFraction nearest(double value) {
-        return BigFraction.of(Math.round(value * BILLION), (long) BILLION);
+        BigDecimal decimal = new BigDecimal(value).setScale(DECIMALS, RoundingMode.HALF_EVEN);
+        return BigFraction.of(decimal.unscaledValue(), BigInteger.TEN.pow(DECIMALS));
     }
 }

@@ -27,6 +27,15 @@ public sealed interface Value {
      * @param amount a plain number, nanometres, square nanometres or degrees
      */
     record Quantity(BigFraction amount, Kind kind) implements Value {
+        public Quantity {
+            amount = upright(amount);
+        }
+
+        /** The library leaves the sign of a fraction where it arose, which may be below the line. */
+        private static BigFraction upright(BigFraction value) {
+            return value.getDenominator().signum() < 0 ? BigFraction.of(value.getNumerator().negate(), value.getDenominator().negate()) : value;
+        }
+
         /** The length; half a nanometre goes up. The kind must be LENGTH. */
         public Length toLength() {
             if (kind != Kind.LENGTH) {
@@ -40,7 +49,8 @@ public sealed interface Value {
             return amount.doubleValue();
         }
 
-        static BigInteger floor(BigFraction value) {
+        static BigInteger floor(BigFraction number) {
+            BigFraction value = upright(number);
             BigInteger[] parts = value.getNumerator().divideAndRemainder(value.getDenominator());
             return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
         }

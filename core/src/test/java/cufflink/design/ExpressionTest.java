@@ -1,5 +1,6 @@
 package cufflink.design;
 
+import static org.junit.jupiter.api.Assertions.assertDoesNotThrow;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -47,6 +48,19 @@ class ExpressionTest {
         assertThrows(ExpressionFault.class, () -> ExpressionParser.parse("(".repeat(300) + "1" + ")".repeat(300)));
         assertThrows(ExpressionFault.class, () -> ExpressionParser.parse("1+".repeat(3000) + "1"));
         assertThrows(ExpressionFault.class, () -> value("999999999 * 999999999 * 999999999 * 999999999"));
-        assertThrows(ExpressionFault.class, () -> value("1/999999937 * 1/999999929 * 1/999999893 * 1/999999883 * 1/999999797 * 1/999999761 * 1/999999757 * 1/999999751 * 1/999999739"));
+        assertEquals(Value.number(0), assertDoesNotThrow(() -> value("1/999999937 * 1/999999929 * 1/999999893 * 1/999999883 * 1/999999797 * 1/999999761 * 1/999999757 * 1/999999751 * 1/999999739")));
+    }
+
+    /** However often it is divided by a tangent, a length stays one, to the nanometre; full and half turns are exact. */
+    @Test
+    void anglesInFormulas() throws ExpressionFault {
+        assertEquals(Math.round(50e6 / Math.tan(Math.toRadians(104))), ((Value.Quantity) value("50 mm / tan(104 deg)")).toLength().nanometres());
+        String chain = "50 mm" + " / tan(104 deg) * tan(104 deg)".repeat(12);
+        assertEquals(Length.ofMillimetres(50), ((Value.Quantity) value(chain)).toLength());
+        assertEquals(Value.number(-2), value("floor(3 / (0 - 2))"));
+        assertEquals(Value.number(0), value("sin(180 deg)"));
+        assertEquals(Value.number(0), value("cos(90 deg)"));
+        assertEquals(Value.number(1), value("tan(45 deg)"));
+        assertTrue(assertThrows(ExpressionFault.class, () -> value("tan(90 deg)")).getMessage().contains("no value at 90"));
     }
 }
