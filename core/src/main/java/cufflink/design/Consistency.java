@@ -10,6 +10,9 @@ import java.util.function.Function;
 
 /** What of a sized design says nothing, or two things at once: names used twice, steps of pieces that are not there, poses in a circle, pieces that nothing holds. */
 final class Consistency {
+    private static final double SHUT = 180 + 1e-9;
+    private static final String BETWEEN = "Give an angle between -180 deg and 180 deg; below 0 it is folded against its mark.";
+
     private final SizedDesign design;
     private final Set<String> known;
     private final Set<String> loose;
@@ -43,9 +46,19 @@ final class Consistency {
                 add("folding", "It folds a piece “" + piece + "” that this design does not have.", "Name one of the pieces."));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue ->
                 add("joint " + glue.id(), "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
+        design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT).forEach(step -> add("folding", tooFar(String.join(", ", step.creases()), step.angle()), BETWEEN));
+        design.poses().forEach((name, pose) -> pose.angles().forEach((crease, angle) -> {
+            if (Math.abs(angle) > SHUT) {
+                add("pose " + name, tooFar(crease.crease(), angle), BETWEEN);
+            }
+        }));
         poses();
         held();
         return problems;
+    }
+
+    private static String tooFar(String crease, double angle) {
+        return "Crease " + crease + " cannot stand at " + Math.round(angle) + "°: shut is 180°.";
     }
 
     private void add(String where, String what, String remedy) {

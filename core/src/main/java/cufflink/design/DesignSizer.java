@@ -40,7 +40,7 @@ public final class DesignSizer {
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
-        sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), given, problems);
+        sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
         SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
         Set<String> known = new HashSet<>();
         Set<String> loose = new HashSet<>();
@@ -125,7 +125,7 @@ public final class DesignSizer {
                 return fold;
             }
         }
-        problems.add(formula.problem("fold must be valley, mountain or decorative, not “" + word + "”"));
+        problems.add(new Causes(definition, given).problem(formula, "fold must be valley, mountain or decorative, not “" + word + "”"));
         return Fold.DECORATIVE;
     }
 

@@ -31,6 +31,7 @@ final class MeasureSizer {
     private final Map<String, Measures.Sized> sized = new LinkedHashMap<>();
     private final Map<String, String> labels = new LinkedHashMap<>();
     private final Set<String> scorePlaces;
+    private final Causes causes;
     private final List<SizedDesign.Judgement> conflicts = new ArrayList<>();
     private Scope scope;
 
@@ -38,6 +39,7 @@ final class MeasureSizer {
         this.definition = definition;
         this.given = given;
         this.problems = problems;
+        this.causes = new Causes(definition, given);
         this.scorePlaces = ScorePlaces.measures(definition, given);
         this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step", Value.length(given.step().length()));
     }
@@ -53,7 +55,7 @@ final class MeasureSizer {
                     default -> quantity(measure);
                 }
             } catch (ExpressionFault fault) {
-                problems.add(value(measure).problem(fault));
+                problems.add(causes.problem(value(measure), fault));
             }
         }
         return new Measures(sized);
@@ -129,7 +131,7 @@ final class MeasureSizer {
         Value exact = byHand ? given.values().get(measure.name()) : worked;
         Optional<String> misfit = misfit(measure, worked, exact);
         if (misfit.isPresent()) {
-            problems.add(byHand ? Problem.error(measure.name(), misfit.get(), "") : formula.problem(misfit.get()));
+            problems.add(byHand ? Problem.error(measure.name(), misfit.get(), "") : causes.problem(formula, misfit.get()));
             return;
         }
         Quantity wanted = (Quantity) exact;
@@ -203,9 +205,9 @@ final class MeasureSizer {
                 return kind != Kind.LENGTH ? limit
                         : Value.length(lower ? given.step().up(limit.toLength()) : given.step().down(limit.toLength()));
             }
-            problems.add(formula.get().problem("the limit must be " + kind.words() + " like the measure"));
+            problems.add(causes.problem(formula.get(), "the limit must be " + kind.words() + " like the measure"));
         } catch (ExpressionFault fault) {
-            problems.add(formula.get().problem(fault));
+            problems.add(causes.problem(formula.get(), fault));
         }
         return null;
     }

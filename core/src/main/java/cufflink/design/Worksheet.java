@@ -23,13 +23,15 @@ final class Worksheet {
 
     private final Map<String, String> labels;
     private final Given given;
+    private final Causes causes;
     private final List<Problem> problems;
     private Scope scope;
 
-    Worksheet(Scope scope, Map<String, String> labels, Given given, List<Problem> problems) {
+    Worksheet(Scope scope, Map<String, String> labels, DesignDefinition definition, Given given, List<Problem> problems) {
         this.scope = scope;
         this.labels = labels;
         this.given = given;
+        this.causes = new Causes(definition, given);
         this.problems = problems;
     }
 
@@ -80,7 +82,7 @@ final class Worksheet {
                 };
             }
         } catch (ExpressionFault fault) {
-            problems.add(formula.problem(fault));
+            problems.add(causes.problem(formula, fault));
         }
         return Optional.empty();
     }
@@ -109,7 +111,7 @@ final class Worksheet {
         int from = count(counter.from());
         int to = count(counter.to());
         if ((long) to - from >= MOST_REPEATS) {
-            problems.add(counter.to().problem("a repeat may run " + MOST_REPEATS + " times at most, not " + ((long) to - from + 1)));
+            problems.add(causes.problem(counter.to(), "a repeat may run " + MOST_REPEATS + " times at most, not " + ((long) to - from + 1)));
             return;
         }
         Scope outer = scope;
@@ -123,7 +125,7 @@ final class Worksheet {
     private int count(Formula formula) {
         Quantity quantity = quantity(formula, Kind.NUMBER);
         if (quantity.amount().abs().compareTo(BigFraction.of(100_000)) > 0) {
-            problems.add(formula.problem("a repeat cannot count so far"));
+            problems.add(causes.problem(formula, "a repeat cannot count so far"));
             return 0;
         }
         return quantity.amount().intValue();
@@ -133,7 +135,7 @@ final class Worksheet {
         Quantity fallback = new Quantity(BigFraction.ZERO, kind);
         Quantity quantity = value(formula, Quantity.class, kind.words(), fallback);
         if (quantity.kind() != kind) {
-            problems.add(formula.problem("this must be " + kind.words() + ", not " + quantity.kind().words()));
+            problems.add(causes.problem(formula, "this must be " + kind.words() + ", not " + quantity.kind().words()));
             return fallback;
         }
         return quantity;
@@ -145,9 +147,9 @@ final class Worksheet {
             if (type.isInstance(value)) {
                 return type.cast(value);
             }
-            problems.add(formula.problem("this must be " + wanted + ", not " + value.kindInWords()));
+            problems.add(causes.problem(formula, "this must be " + wanted + ", not " + value.kindInWords()));
         } catch (ExpressionFault fault) {
-            problems.add(formula.problem(fault));
+            problems.add(causes.problem(formula, fault));
         }
         return fallback;
     }

@@ -54,7 +54,8 @@ public final class Folder {
     private Problem doesNotClose(Map<CreaseRef, Double> angles) {
         LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
         CreaseRef at = placed.widest().angle();
-        String found = "The panels around crease " + at.crease() + " do not close: they end " + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
+        boolean joint = assembly.joins().stream().anyMatch(join -> Assembly.slot(join).equals(at));
+        String found = (joint ? "What joint " + at.crease() + " holds together does" : "The panels around crease " + at.crease() + " do") + " not close: the ends are " + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
         return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice).orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
     }
 

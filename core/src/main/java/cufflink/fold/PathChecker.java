@@ -84,7 +84,7 @@ public final class PathChecker {
 
     private Optional<Problem> between() {
         return Sweep.first(motion, layers, exchanged).map(hit -> hit.pair().map(pair -> problem(pair.one(), "While " + creases() + (motion.changing().size() == 1 ? " turns" : " turn") + ", the " + label(pair.one())
-                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.", "Fold the creases one after the other, or in another order."))
+                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.", motion.changing().size() > 1 && motion.turnsEvenly() ? "Fold the creases one after the other, or in another order." : "Fold it in another order, or change mountain and valley."))
                 .orElseGet(() -> problem(motion.from().assembly().anchor(), "It cannot be folded with stiff panels: after " + percent(hit) + " of the way " + creases()
                         + " do not turn on together, and the paper would have to bend.", "Fold it in more steps, or change mountain and valley.")));
     }

@@ -5,20 +5,24 @@ import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.Hinge;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
+import cufflink.design.Fold;
 import cufflink.design.PanelRef;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
+import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -88,23 +92,48 @@ public final class Refolding {
     }
 
     private Optional<Score> missing(FoldedState before, FoldStep step) {
-        CreasePattern pattern = before.assembly().pieces().get(0);
-        for (Hinge hinge : pattern.hinges()) {
-            if (!step.creases().contains(hinge.crease())) {
-                continue;
-            }
-            RigidMotion motion = before.position().get(new PanelRef(piece.id(), hinge.first()));
-            LineString line = FACTORY.createLineString(new Coordinate[] {flat(motion.apply(hinge.at().p0)), flat(motion.apply(hinge.at().p1))});
+        for (String crease : step.creases()) {
             for (PanelRef panel : before.assembly().panels()) {
-                Optional<LineSegment> crossed = crossed(before, panel, line);
-                if (crossed.isPresent() && !hinge.joins(panel.panel())) {
-                    boolean turned = before.position().get(panel).turnsOver() != motion.turnsOver();
-                    String id = hinge.crease() + " on the " + before.assembly().panel(panel).label();
-                    return Optional.of(new Score(id, line(id, crossed.get()), turned ? hinge.fold().seenFromBehind() : hinge.fold()));
+                for (boolean turned : new boolean[] {false, true}) {
+                    Optional<Score> score = missing(before, crease, panel, turned);
+                    if (score.isPresent()) {
+                        return score;
+                    }
                 }
             }
         }
         return Optional.empty();
+    }
+
+    /** A crease as it falls on a panel from layers that lie as the panel does, or the other way up: its first stretch there, however many panels it runs along. */
+    private Optional<Score> missing(FoldedState before, String crease, PanelRef panel, boolean turned) {
+        List<Hinge> over = before.assembly().pieces().get(0).hinges().stream().filter(hinge -> hinge.crease().equals(crease) && !hinge.joins(panel.panel())
+                && before.position().get(new PanelRef(piece.id(), hinge.first())).turnsOver() != before.position().get(panel).turnsOver() == turned).toList();
+        Optional<LineSegment> found = Optional.empty();
+        for (Hinge hinge : over) {
+            RigidMotion motion = before.position().get(new PanelRef(piece.id(), hinge.first()));
+            LineString line = FACTORY.createLineString(new Coordinate[] {flat(motion.apply(hinge.at().p0)), flat(motion.apply(hinge.at().p1))});
+            Optional<LineSegment> crossed = crossed(before, panel, line);
+            found = found.isEmpty() ? crossed : crossed.isEmpty() ? found : Optional.of(joined(found.get(), crossed.get()));
+        }
+        return found.map(at -> {
+            Fold fold = over.get(0).fold();
+            String id = unused(crease + " on the " + before.assembly().panel(panel).label());
+            return new Score(id, line(id, at), turned ? fold.seenFromBehind() : fold);
+        });
+    }
+
+    /** Two stretches of one line that meet become one; others are left for later. */
+    private static LineSegment joined(LineSegment one, LineSegment other) {
+        double from = Math.min(one.projectionFactor(other.p0), one.projectionFactor(other.p1)) * one.getLength();
+        double to = Math.max(one.projectionFactor(other.p0), one.projectionFactor(other.p1)) * one.getLength();
+        boolean meet = one.distancePerpendicular(other.p0) < SHORTEST / 10 && one.distancePerpendicular(other.p1) < SHORTEST / 10 && from < one.getLength() + SHORTEST / 10 && to > -SHORTEST / 10;
+        return meet ? new LineSegment(one.pointAlong(Math.min(0, from / one.getLength())), one.pointAlong(Math.max(1, to / one.getLength()))) : one;
+    }
+
+    private String unused(String id) {
+        Set<String> taken = piece.scores().stream().map(Score::id).collect(Collectors.toSet());
+        return IntStream.iterate(1, number -> number + 1).mapToObj(number -> number == 1 ? id : id + " " + number).filter(name -> !taken.contains(name)).findFirst().orElseThrow();
     }
 
     private static Coordinate flat(Point3 point) {

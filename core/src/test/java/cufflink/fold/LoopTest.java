@@ -56,7 +56,7 @@ class LoopTest {
     void anglesThatDoNotClose_nameTheCreaseAndTheGap() {
         Outcome<FoldedState> torn = folder(squash()).fold(angles(90, 90, 20));
         assertTrue(torn.value().isEmpty());
-        assertTrue(torn.problems().get(0).what().matches("The panels around crease \\w+ do not close: they end [\\d.]+ mm apart\\."), torn.problems().toString());
+        assertTrue(torn.problems().get(0).what().matches("The panels around crease \\w+ do not close: the ends are [\\d.]+ mm apart\\."), torn.problems().toString());
         assertTrue(torn.problems().get(0).remedy().matches("Crease \\w+ would have to stand at -?\\d+° instead of -?\\d+°\\."), torn.problems().toString());
     }
 

@@ -146,9 +146,45 @@ class DesignLanguageTest {
         "half open: {spine: 90 deg}| 'half open: {after: open, spine: 90 deg}\\n  open: {after: half open, spine: 0 deg}'| There is no pose “open” before it",
         "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    loose: yes'| said to be loose, but glue joins it",
         "folding:| '  spare:\\n    size: [1 in, 1 in]\\n    panels: [spare]\\nfolding:'| Nothing joins this piece to the others",
+        "half open: {spine: 90 deg}| half open: {spine: 200 deg}| Crease spine cannot stand at 200°",
+        "say: Fold it.}| 'to: -181 deg, say: Fold it.}'| Crease spine cannot stand at -181°",
         "checks: []| 'checks: []\\n---\\nid: second'| A second document begins here"})
     void mistakes_areNamed(String good, String wrong, String message) {
         expectProblem(good, wrong.replace("\\n", "\n"), message);
+    }
+
+    /** A quarter sheet folded once more, through all four layers: each new crease falls on every layer under it in one stretch. */
+    @Test
+    void foldsThroughAllLayers_oneAcrossTheOther() {
+        String eighth = CARD.substring(0, CARD.indexOf("pieces:")).replaceAll("  tags:.*\n", "") + """
+                pieces:
+                  base:
+                    size: [2 * width, 2 * height]
+                    scores:
+                      - {id: upright, x: width, from: 0 mm, to: height, fold: valley}
+                      - {id: level, y: height, fold: valley}
+                      - {id: again, y: height / 2, from: width, to: 2 * width, fold: valley}
+                    panels: [{id: back, at: [width * 3/2, height / 4]}, {id: front, at: [width / 2, height / 4]}]
+                folding:
+                  - {fold: [level], say: Fold the lower half up.}
+                  - {fold: [upright], through: yes, say: Fold both.}
+                  - {fold: [again], through: yes, say: Fold all.}
+                checks: []
+                """;
+        Plan plan = plan(eighth);
+        assertEquals(List.of(), plan.folded().faults());
+        assertEquals(8, plan.folded().closed().orThrow().order().size());
+        assertEquals(List.of(Length.ofInches(4), Length.ofInches(3, 2)), List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
+    }
+
+    /** What makes a formula impossible is named by the setting that does, where there is one. */
+    @Test
+    void settingThatMakesAFormulaImpossible_isNamed() {
+        String parted = CARD.replace("tags:   {is: count, default: 2, min: 1, max: 3}", "tags:   {is: count, default: 2, min: 0, max: 3, label: Tags}\n  share: {is: result, value: width / tags}");
+        DesignDefinition design = DesignFileReader.read("trial.yaml", parted).orThrow();
+        List<Problem> problems = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH).withSet("tags", "0")).problems();
+        assertEquals("Trial: With Tags = 0 it cannot be worked out: this divides by 0. Change Tags.", problems.get(0).text());
+        assertTrue(problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).get(0).startsWith("trial.yaml, line 8, column"), problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).toString());
     }
 
     /** A card glued shut by a part that lies on both leaves does not open: the pose is refused. */
