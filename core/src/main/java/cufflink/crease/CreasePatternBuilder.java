@@ -44,6 +44,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * Scores may be full, partial, diagonal; decorative ones divide nothing.
  */
 public final class CreasePatternBuilder {
+    /** More panels than this, in one piece or in all pieces of a design together, take too long to prove while a maker waits. */
+    public static final int MOST_PANELS = 64;
     /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
     private static final double ON_LINE = 1e-5;
     /** A score may be so much too long or too short, millimetres. */
@@ -80,6 +82,10 @@ public final class CreasePatternBuilder {
             return Outcome.failed(problems);
         }
         List<Panel> panels = panels(outline);
+        if (panels.isEmpty()) {
+            return Outcome.failed(problems);
+        }
+        folded().forEach(score -> divides(score, outline, panels));
         List<Hinge> hinges = hinges(panels);
         List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive()).map(slit -> segment(slit.line())).toList();
         return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
@@ -165,6 +171,9 @@ public final class CreasePatternBuilder {
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionNG.union(lines, GRID));
         Collection<?> regions = polygonizer.getPolygons();
+        if (regions.size() > 2 * MOST_PANELS) {
+            return tooMany(regions.size());
+        }
         List<Polygon> inside = new ArrayList<>();
         for (Object region : regions) {
             Polygon polygon = (Polygon) region;
@@ -173,9 +182,17 @@ public final class CreasePatternBuilder {
                 inside.add(polygon);
             }
         }
+        if (inside.size() > MOST_PANELS) {
+            return tooMany(inside.size());
+        }
         inside.sort(Comparator.<Polygon>comparingDouble(region -> Math.rint(region.getEnvelopeInternal().getMinX() / ON_LINE))
                 .thenComparingDouble(region -> region.getEnvelopeInternal().getMinY()));
         return named(inside);
+    }
+
+    private List<Panel> tooMany(int panels) {
+        problems.add(problem("This makes " + panels + " panels; at most " + MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
+        return List.of();
     }
 
     private List<Slit> joints() {
@@ -237,31 +254,29 @@ public final class CreasePatternBuilder {
 
     private List<Hinge> hinges(List<Panel> panels) {
         List<Hinge> hinges = new ArrayList<>();
-        for (Score score : folded()) {
-            int before = hinges.size();
-            addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges);
-            divides(score, panels, hinges.subList(before, hinges.size()));
-        }
+        folded().forEach(score -> addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges));
         joints().forEach(slit -> addHinges(slit.id(), Fold.DECORATIVE, across(slit), panels, hinges));
         return hinges;
     }
 
-    /** A score that is folded has a panel on each side all along, where there is paper and no slit. */
-    private void divides(Score score, List<Panel> panels, List<Hinge> hinges) {
+    /** A score that is folded has a panel on each side all along, where there is paper. */
+    private void divides(Score score, Polygon outline, List<Panel> panels) {
         LineSegment line = segment(score.line());
-        double creased = hinges.stream().mapToDouble(hinge -> hinge.at().getLength()).sum();
-        double inside = panels.stream().mapToDouble(panel -> within(line, panel)).sum();
-        if (creased == 0 && inside <= ENDS_SHORT) {
+        double inside = RobustOverlay.intersection(line(line), outline).getLength();
+        List<Stretch> stretches = new ArrayList<>();
+        panels.forEach(panel -> collect(panel, line, stretches));
+        stretches.sort(Comparator.comparingDouble(Stretch::from));
+        double bounded = 0;
+        double to = 0;
+        for (Stretch stretch : stretches) {
+            bounded += Math.max(0, stretch.to() - Math.max(to, stretch.from()));
+            to = Math.max(to, stretch.to());
+        }
+        if (inside <= ENDS_SHORT) {
             problems.add(problem("Score " + score.id() + " lies on no paper.", "Change the measures it is made of, or leave it out with when."));
-        } else if (inside > ENDS_SHORT) {
+        } else if (inside - bounded > ENDS_SHORT) {
             problems.add(problem("Score " + score.id() + " ends inside a panel: it cannot be folded there.", "Let it end at an edge, a slit or another score, or make it decorative."));
         }
-    }
-
-    /** How much of a line runs through the inside of a panel, not along its edges. */
-    private static double within(LineSegment line, Panel panel) {
-        Geometry inner = panel.outline().buffer(-ENDS_SHORT);
-        return inner.isEmpty() || !inner.getEnvelopeInternal().intersects(line.p0, line.p1) ? 0 : RobustOverlay.intersection(line(line), inner).getLength();
     }
 
     private void addHinges(String crease, Fold fold, LineSegment line, List<Panel> panels, List<Hinge> hinges) {

@@ -42,9 +42,6 @@ import java.util.Optional;
  */
 public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly, Outcome<FlatFoldedState> closed, List<PosedCard> poses,
                            List<MatLayer> mats, Optional<ClosedStack> stack) {
-    /** More panels than this take too long to prove while a maker waits: the work grows with their cube. */
-    public static final int MOST_PANELS = 64;
-
     public FoldedDesign {
         poses = List.copyOf(poses);
         mats = List.copyOf(mats);
@@ -75,8 +72,8 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
             pattern.value().ifPresent(built -> patterns.put(piece.id(), built));
         }
         int panels = patterns.values().stream().mapToInt(pattern -> pattern.panels().size()).sum();
-        if (panels > MOST_PANELS) {
-            problems.add(Problem.error(design.definition().title(), "This makes " + panels + " panels; at most " + MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
+        if (panels > CreasePatternBuilder.MOST_PANELS) {
+            problems.add(Problem.error(design.definition().title(), "This makes " + panels + " panels; at most " + CreasePatternBuilder.MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
         }
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);

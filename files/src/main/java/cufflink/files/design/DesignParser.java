@@ -45,6 +45,8 @@ import java.util.Optional;
 
 /** Turns the tree of a design file into a definition. The fields it asks for are the language. */
 final class DesignParser {
+    private static final int MOST_MEASURES = 300;
+
     private final List<Problem> problems;
 
     DesignParser(List<Problem> problems) {
@@ -58,6 +60,9 @@ final class DesignParser {
     DesignDefinition design(YamlNode root) {
         try (Fields fields = fields(root, "A design")) {
             List<Measure> measures = new ArrayList<>();
+            if (fields.entries("measures").size() > MOST_MEASURES) {
+                fields.problem(fields.place(), "This design has " + fields.entries("measures").size() + " measures; at most " + MOST_MEASURES + " are worked out.");
+            }
             fields.entries("measures").forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Piece> pieces = new ArrayList<>();
             fields.entries("pieces").forEach((id, node) -> pieces.add(piece(id, node)));
