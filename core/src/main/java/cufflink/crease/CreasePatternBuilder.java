@@ -45,7 +45,7 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  */
 public final class CreasePatternBuilder {
     /** More panels than this, in one piece or in all pieces of a design together, take too long to prove while a maker waits. */
-    public static final int MOST_PANELS = 64;
+    public static final int MOST_PANELS = 200;
     /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
     private static final double ON_LINE = 1e-5;
     /** A score may be so much too long or too short, millimetres. */

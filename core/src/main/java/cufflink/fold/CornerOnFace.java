@@ -23,8 +23,11 @@ final class CornerOnFace extends Contact {
     double undecided(Relative start, Relative half, Relative end, double bend) {
         Point3 place = seen(half);
         double moves = Sweep.way(seen(start), place, seen(end), bend);
-        boolean apart = Math.abs(place.z()) > moves || face.beside(place.x(), place.y()) > moves || Math.hypot(place.z(), face.away(place.x(), place.y())) > moves;
-        return apart ? 0 : moves;
+        if (Math.abs(place.z()) > moves || face.beside(place.x(), place.y()) > moves) {
+            return 0;
+        }
+        double away = face.away(place.x(), place.y());
+        return place.z() * place.z() + away * away > moves * moves ? 0 : moves;
     }
 
     @Override

@@ -1,21 +1,17 @@
 package cufflink.fold;
 
-import org.locationtech.jts.geom.Coordinate;
-
 /** An edge of the first panel and one of the second. */
 final class EdgeOnEdge extends Contact {
     /** Edges nearer to parallel than this (the sine of their angle) meet at their ends, if they meet. */
     private static final double PARALLEL = 1e-3;
 
-    private final Coordinate from;
-    private final Coordinate to;
+    private final MovingEdge edge;
     private final Point3 start;
     private final Point3 along;
     private final double length;
 
-    EdgeOnEdge(PanelShape first, int edge, PanelShape second, int other) {
-        from = first.corner(edge);
-        to = first.after(edge);
+    EdgeOnEdge(MovingEdge edge, PanelShape second, int other) {
+        this.edge = edge;
         start = new Point3(second.corner(other).x, second.corner(other).y, 0);
         along = new Point3(second.after(other).x, second.after(other).y, 0).minus(start);
         length = along.length();
@@ -23,16 +19,12 @@ final class EdgeOnEdge extends Contact {
 
     @Override
     double undecided(Relative before, Relative half, Relative after, double bend) {
-        RigidMotion one = before.toSecond();
-        RigidMotion two = half.toSecond();
-        RigidMotion three = after.toSecond();
-        return undecided(new Point3[] {one.apply(from), two.apply(from), three.apply(from)}, new Point3[] {one.apply(to), two.apply(to), three.apply(to)}, bend);
+        edge.look(before, half, after, bend);
+        return edge.isOffThePlane() ? 0 : undecided(edge.a, edge.b, edge.first, edge.second, bend);
     }
 
     /** Of a part of the edge, by its ends at three times; halved where one end moves much less than the other, since edges often come nearest where they hardly move. */
-    private double undecided(Point3[] a, Point3[] b, double bend) {
-        double first = Sweep.way(a[0], a[1], a[2], bend);
-        double second = Sweep.way(b[0], b[1], b[2], bend);
+    private double undecided(Point3[] a, Point3[] b, double first, double second, double bend) {
         double moves = Math.max(first, second);
         if (distance(a[1], b[1]) > moves) {
             return 0;
@@ -40,7 +32,8 @@ final class EdgeOnEdge extends Contact {
             return moves;
         }
         Point3[] middle = {a[0].plus(b[0]).times(0.5), a[1].plus(b[1]).times(0.5), a[2].plus(b[2]).times(0.5)};
-        return Math.max(undecided(a, middle, bend), undecided(middle, b, bend));
+        double between = Sweep.way(middle[0], middle[1], middle[2], bend);
+        return Math.max(undecided(a, middle, first, between, bend), undecided(middle, b, between, second, bend));
     }
 
     /** Between a stretch in space and the second edge: at their ends, or where their lines are nearest. */
@@ -80,8 +73,8 @@ final class EdgeOnEdge extends Contact {
 
     @Override
     double height(Relative at) {
-        Point3 a = at.toSecond().apply(from);
-        Point3 way = at.toSecond().apply(to).minus(a);
+        Point3 a = at.toSecond().apply(edge.from);
+        Point3 way = at.toSecond().apply(edge.to).minus(a);
         Point3 normal = way.cross(along);
         double wide = way.length();
         double size = normal.length();
@@ -98,7 +91,7 @@ final class EdgeOnEdge extends Contact {
     /** The first edge's height is told along the normal of both, which may look up or down. */
     @Override
     int sideWhenFlat(Relative before, int above) {
-        Point3 a = before.toSecond().apply(from);
-        return before.toSecond().apply(to).minus(a).cross(along).z() > 0 ? above : -above;
+        Point3 a = before.toSecond().apply(edge.from);
+        return before.toSecond().apply(edge.to).minus(a).cross(along).z() > 0 ? above : -above;
     }
 }

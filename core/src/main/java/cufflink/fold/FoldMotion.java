@@ -94,8 +94,8 @@ public final class FoldMotion {
         return even;
     }
 
-    /** How two panels are joined. */
-    List<Linkage.Link> between(PanelRef a, PanelRef b) {
+    /** How two panels are joined, from link to link. */
+    List<Linkage.Branch> between(PanelRef a, PanelRef b) {
         return folder.between(a, b);
     }
 
@@ -104,9 +104,9 @@ public final class FoldMotion {
         return link.turns() && (changing.contains(link.angle()) || !even && folder.isLooped(link.angle()));
     }
 
-    /** Degrees by which the creases of an even motion turn on the whole way. */
+    /** Degrees by which a crease of an even motion turns on the whole way. */
     double turned(CreaseRef crease) {
-        return Math.abs(wanted.get(crease) - from.angle(crease));
+        return wanted.get(crease) - from.angle(crease);
     }
 
     /** Where every panel is at a share of the way, in the assembly's order; absent where loops cannot close. */

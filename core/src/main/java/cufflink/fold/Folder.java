@@ -97,8 +97,8 @@ public final class Folder {
     }
 
     /** The links on the way from one panel to another. */
-    List<Linkage.Link> between(PanelRef a, PanelRef b) {
-        return linkage.between(a, b).stream().map(Linkage.Branch::link).toList();
+    List<Linkage.Branch> between(PanelRef a, PanelRef b) {
+        return linkage.between(a, b);
     }
 
     /** Panels by the numbers that links name them with. */

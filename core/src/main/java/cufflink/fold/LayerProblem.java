@@ -219,6 +219,10 @@ public final class LayerProblem {
     }
 
     private boolean isOverGlue(Join join, int other) {
+        Polygon whole = state.assembly().panel(join.part()).outline();
+        if (join.glued().stream().anyMatch(strip -> strip.equalsExact(whole))) {
+            return true;
+        }
         Polygon paper = state.footprint(panels.get(other));
         Polygon onto = state.footprint(join.onto());
         return join.glued().stream().map(strip -> Footprints.of(strip, state.position().get(join.part())))

@@ -175,16 +175,25 @@ final class Linkage {
         }
     }
 
-    /** The way from one panel to another along the tree; empty for a panel that hangs on nothing. */
+    /** The way from one panel to another along the tree, from link to link; empty for a panel that hangs on nothing. */
     List<Branch> between(PanelRef a, PanelRef b) {
+        List<Branch> up = new ArrayList<>();
+        List<Branch> down = new ArrayList<>();
         BitSet one = ancestry[index.get(a)];
         BitSet other = ancestry[index.get(b)];
         if (one == null || other == null) {
             return List.of();
         }
-        BitSet between = (BitSet) one.clone();
-        between.xor(other);
-        return between.stream().mapToObj(tree::get).toList();
+        // Branches are numbered from the anchor outwards.
+        for (int branch = tree.size() - 1; branch >= 0; branch--) {
+            if (one.get(branch) && !other.get(branch)) {
+                up.add(new Branch(tree.get(branch).link(), tree.get(branch).to(), tree.get(branch).from()));
+            } else if (other.get(branch) && !one.get(branch)) {
+                down.add(0, tree.get(branch));
+            }
+        }
+        up.addAll(down);
+        return up;
     }
 
     /** Panels that no link reaches. */

@@ -13,22 +13,29 @@ import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** A panel's outline and openings, as corners by number, each with the one that follows it on its ring. */
 final class PanelShape {
+    private static final int FEW = 12;
+
     private final Geometry outline;
     private final Envelope box;
     private final Coordinate[] corners;
     private final int[] next;
+    private final double reach;
 
     private PanelShape(Geometry outline, Coordinate[] corners, int[] next) {
         this.outline = outline;
         this.box = outline.getEnvelopeInternal();
         this.corners = corners;
         this.next = next;
+        this.reach = box.getDiameter();
     }
 
-    static PanelShape of(Geometry outline) {
+    /** Arcs are taken as they are to a third of a graze: fewer corners, as good an answer. */
+    static PanelShape of(Geometry paper) {
+        Geometry outline = paper.getNumPoints() > FEW ? DouglasPeuckerSimplifier.simplify(paper, Sweep.GRAZE / 3) : paper;
         List<Coordinate[]> rings = new ArrayList<>();
         GeometryComponentFilter collect = part -> {
             if (part instanceof LinearRing ring) {
@@ -76,14 +83,14 @@ final class PanelShape {
 
     /** No two of its points are farther apart, millimetres. */
     double reach() {
-        return box.getDiameter();
+        return reach;
     }
 
     /** In the panel's plane: how far a place is from the box around the panel; 0 inside. */
     double beside(double x, double y) {
         double dx = Math.max(0, Math.max(box.getMinX() - x, x - box.getMaxX()));
         double dy = Math.max(0, Math.max(box.getMinY() - y, y - box.getMaxY()));
-        return Math.hypot(dx, dy);
+        return dx == 0 ? dy : dy == 0 ? dx : Math.sqrt(dx * dx + dy * dy);
     }
 
     /** In the panel's plane: how far a place is from the panel; 0 on it. */

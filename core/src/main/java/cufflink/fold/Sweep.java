@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
+import org.locationtech.jts.geom.LineSegment;
 
 /**
  * What passes through what on the way of a motion. For every two panels that move against each other the way is halved until it is decided: over a stretch of it in which no
@@ -79,8 +79,8 @@ final class Sweep {
         for (int a = 0; a < panels.size(); a++) {
             for (int b = a + 1; b < panels.size(); b++) {
                 Pair pair = Pair.of(panels.get(a), panels.get(b));
-                List<Linkage.Link> links = motion.between(panels.get(a), panels.get(b));
-                boolean looked = links.stream().anyMatch(motion::turns) && !apart.contains(pair) && !hinged.contains(pair);
+                List<Linkage.Branch> links = motion.between(panels.get(a), panels.get(b));
+                boolean looked = links.stream().map(Linkage.Branch::link).anyMatch(motion::turns) && !apart.contains(pair) && !hinged.contains(pair);
                 Optional<Hit> hit = looked ? new Meeting(a, b, links).first() : Optional.empty();
                 if (hit.isPresent() && (first.isEmpty() || hit.get().share() < first.get().share())) {
                     first = hit;
@@ -125,14 +125,14 @@ final class Sweep {
     private final class Meeting {
         private final int a;
         private final int b;
-        /** The square of what turns between them on the whole way, in radians, times their reach; 0 for one crease, below 0 for loops. */
+        /** The largest acceleration of any point, in millimetres by the square of the whole way; 0 for one crease, below 0 for loops. */
         private final double bending;
         private final int coarsest;
         private final List<Contact> contacts = new ArrayList<>();
         private final Map<Integer, Relative> known = new HashMap<>();
         private Optional<Hit> hit = Optional.empty();
 
-        Meeting(int a, int b, List<Linkage.Link> links) {
+        Meeting(int a, int b, List<Linkage.Branch> links) {
             this.a = a;
             this.b = b;
             this.bending = bending(links);
@@ -146,9 +146,10 @@ final class Sweep {
             for (int corner = 0; corner < other.corners(); corner++) {
                 contacts.add(new CornerOnFace(other, corner, shapes.get(a), false));
             }
-            for (int edge = 0; edge < one.corners(); edge++) {
+            for (int from = 0; from < one.corners(); from++) {
+                MovingEdge edge = new MovingEdge(one.corner(from), one.after(from));
                 for (int across = 0; across < shapes.get(b).corners(); across++) {
-                    contacts.add(new EdgeOnEdge(one, edge, shapes.get(b), across));
+                    contacts.add(new EdgeOnEdge(edge, shapes.get(b), across));
                 }
             }
             if (above != 0) {
@@ -235,20 +236,44 @@ final class Sweep {
                     || inner.get(b).isClearOf(shapes.get(a), start.toFirst(), half.toFirst(), end.toFirst(), bend);
         }
 
-        /**
-         * A stretch of h of the way bends by h²/8 times the largest acceleration, each half of it by a quarter of that; for a chain of links that turn evenly it is at most
-         * (the sum of their speeds)² times its reach.
-         */
-        private double bending(List<Linkage.Link> links) {
-            List<Linkage.Link> turning = links.stream().filter(motion::turns).toList();
-            if (!motion.turnsEvenly()) {
-                return -1;
-            } else if (turning.size() == 1) {
-                return 0;
-            }
-            double speed = Math.toRadians(turning.stream().mapToDouble(link -> motion.turned(link.angle())).sum());
-            double reach = links.stream().flatMapToInt(link -> IntStream.of(link.near(), link.far())).distinct().mapToDouble(panel -> shapes.get(panel).reach()).sum();
-            return speed * speed * reach;
+        /** A stretch of h of the way bends by h²/8 times the largest acceleration, each half of it by a quarter of that. */
+        private double bending(List<Linkage.Branch> links) {
+            long turning = links.stream().map(Linkage.Branch::link).filter(motion::turns).count();
+            return !motion.turnsEvenly() ? -1 : turning == 1 ? 0 : acceleration(links);
         }
+
+        /**
+         * Of a chain of links that turn evenly: the sum over its panels of the square of the panel's own speed of turning and of how that speed turns, times its size. Speeds about
+         * parallel axes take each other away; others are added up whatever their directions.
+         */
+        private double acceleration(List<Linkage.Branch> links) {
+            List<Linkage.Branch> turning = links.stream().filter(branch -> motion.turns(branch.link())).toList();
+            LineSegment first = turning.get(0).link().axis();
+            boolean parallel = links.stream().allMatch(branch -> branch.link().place() == RigidMotion.STAY) && turning.stream().allMatch(branch -> isParallel(branch.link().axis(), first));
+            double signed = 0;
+            double speed = 0;
+            double change = 0;
+            double sum = 0;
+            for (Linkage.Branch branch : links) {
+                Linkage.Link link = branch.link();
+                if (motion.turns(link)) {
+                    double turned = Math.toRadians(motion.turned(link.angle()));
+                    signed += turned * link.sense() * (branch.forward() ? 1 : -1) * (isAlike(link.axis(), first) ? 1 : -1);
+                    change += parallel ? 0 : Math.abs(turned) * speed;
+                    speed = parallel ? Math.abs(signed) : speed + Math.abs(turned);
+                }
+                sum += (speed * speed + change) * shapes.get(branch.to()).reach();
+            }
+            return sum;
+        }
+    }
+
+    private static boolean isParallel(LineSegment one, LineSegment other) {
+        double across = (one.p1.x - one.p0.x) * (other.p1.y - other.p0.y) - (one.p1.y - one.p0.y) * (other.p1.x - other.p0.x);
+        return Math.abs(across) < 1e-9 * one.getLength() * other.getLength();
+    }
+
+    private static boolean isAlike(LineSegment one, LineSegment other) {
+        return (one.p1.x - one.p0.x) * (other.p1.x - other.p0.x) + (one.p1.y - one.p0.y) * (other.p1.y - other.p0.y) > 0;
     }
 }
