@@ -1,19 +1,35 @@
 package cufflink.benchmarks;
 
+import cufflink.crease.CreasePatternBuilder;
+import cufflink.design.Face;
+import cufflink.design.Fold;
+import cufflink.design.SizedDesign.Along;
+import cufflink.design.SizedDesign.Figure;
+import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Score;
 import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fold.Assembly;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
+import cufflink.fold.Folder;
 import cufflink.fold.LayerProblem;
 import cufflink.fold.PosedCard;
+import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -26,7 +42,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The fold engine: whole replans of the designs with loops or many layers, a motion step of a mechanism, and the count of a strip of ten stamps. */
+/** The fold engine: whole replans of the designs with loops or many layers, a motion step of a mechanism, the layers of a sheet of a hundred panels, and the count of a strip of ten stamps. */
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 4, time = 2)
@@ -63,6 +79,54 @@ public class FoldBenchmark {
             Project strip = Project.of(DesignLibrary.builtIn().find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels", "10").withSet("first", "3 in").withSet("middle", "3 in");
             shut = Planner.plan(strip).orThrow().folded().closed().orThrow().state();
         }
+    }
+
+    /** A Miura sheet of ten by ten panels, every crease shut. */
+    @State(Scope.Benchmark)
+    public static class Sheet {
+        private static final int CELLS = 10;
+        private static final double CELL = 20;
+        private FoldedState shut;
+
+        @Setup
+        public void prepare() {
+            double shift = CELL / Math.sqrt(3);
+            double width = (CELLS - 1) * CELL + shift;
+            List<Score> scores = new ArrayList<>();
+            for (int row = 0; row < CELLS; row++) {
+                for (int column = 0; column < CELLS; column++) {
+                    double left = column == 0 ? 0 : place(column, row, shift);
+                    if (row > 0) {
+                        add(scores, (row + column) % 2 == 0, left, row, column == CELLS - 1 ? width : place(column + 1, row, shift), row);
+                    }
+                    if (column > 0) {
+                        add(scores, column % 2 == 1, left, row, place(column, row + 1, shift), row + 1);
+                    }
+                }
+            }
+            Piece piece = new Piece("sheet", "Sheet", "card", Optional.empty(), Optional.empty(), Face.INSIDE, figure(width), figure(CELLS * CELL), scores, List.of(), List.of(), List.of());
+            Assembly sheet = Assembly.of(CreasePatternBuilder.build(piece).orThrow(), "panel1");
+            shut = new Folder(sheet).fold(sheet.creases().stream().collect(Collectors.toMap(crease -> crease, crease -> 180.0))).orThrow();
+        }
+
+        private static double place(int column, int row, double shift) {
+            return (column - 0.5) * CELL + (row % 2 == 0 ? 0 : shift);
+        }
+
+        private static void add(List<Score> scores, boolean mountain, double x1, int row1, double x2, int row2) {
+            Line line = new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(row1 * CELL), Length.nearestToMillimetres(x2),
+                    Length.nearestToMillimetres(row2 * CELL));
+            scores.add(new Score("crease" + scores.size(), line, mountain ? Fold.MOUNTAIN : Fold.VALLEY));
+        }
+
+        private static Figure figure(double millimetres) {
+            return Figure.of("side", Length.nearestToMillimetres(millimetres), "");
+        }
+    }
+
+    @Benchmark
+    public FlatFoldedState layersOfAMiuraSheet(Sheet sheet) {
+        return LayerProblem.of(sheet.shut).solve().orThrow();
     }
 
     @Benchmark

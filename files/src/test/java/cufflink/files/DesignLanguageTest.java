@@ -15,6 +15,8 @@ import cufflink.plan.Project;
 import cufflink.problem.Problem;
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -197,8 +199,11 @@ class DesignLanguageTest {
     /** A stranger's file with very many panels is refused at once, not proved for minutes. */
     @Test
     void tooManyPanels_areRefused() {
-        String many = BuiltInDesigns.text("accordion").replace("default: 4, min: 3, max: 24", "default: 100, min: 3, max: 200");
-        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> assertTrue(problems(many).stream().anyMatch(problem -> problem.contains("This makes 100 panels; at most 64 can be proved to fold.")), problems(many).toString()));
+        String many = CARD.replace("- {id: spine, x: width, fold: valley}", "- {id: spine, x: width, fold: valley}\n      - {id: \"up{i}\", repeat: {i: [1, 14]}, x: i * width / 7.5, fold: valley}\n"
+                + "      - {id: \"across{i}\", repeat: {i: [1, 15]}, y: i * height / 16, fold: valley}");
+        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> assertTrue(problems(many).stream().anyMatch(problem -> problem.contains("This makes 256 panels; at most 200 can be proved to fold.")), problems(many).toString()));
+        String measures = CARD.replace("measures:", "measures:" + IntStream.range(0, 400).mapToObj(i -> "\n  m" + i + ": {value: 1 mm}").collect(Collectors.joining()));
+        assertTrue(problems(measures).stream().anyMatch(problem -> problem.contains("This design has 403 measures; at most 300 are worked out.")), problems(measures).toString());
     }
 
     /** Every built-in file can be read back through all its words, and its id is its file's name. */
