@@ -55,7 +55,8 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule noInterfaceFilesOrClock = noClasses().should().dependOnClassesThat()
-            .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..", "java.io..", "java.nio..", "java.time..", "java.net..", "com.fasterxml..");
+            .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..", "java.io..", "java.nio..", "java.time..",
+                    "java.net..", "com.fasterxml..");
 
     @ArchTest
     static final ArchRule noDefaultLocale = noClasses().should().callMethod(Locale.class, "getDefault")
@@ -64,8 +65,10 @@ class ArchitectureTest {
 
     /** Their order differs from process to process; {@link cufflink.problem.Ordered} keeps it. */
     @ArchTest
-    static final ArchRule noShuffledCopies = noClasses().should().callMethod(Map.class, "copyOf", Map.class).orShould().callMethod(Set.class, "copyOf", Collection.class);
+    static final ArchRule noShuffledCopies = noClasses().should().callMethod(Map.class, "copyOf", Map.class).orShould()
+            .callMethod(Set.class, "copyOf", Collection.class);
 
     @ArchTest
-    static final ArchRule noClock = noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime");
+    static final ArchRule noClock = noClasses().should().callMethod(System.class, "currentTimeMillis").orShould()
+            .callMethod(System.class, "nanoTime");
 }

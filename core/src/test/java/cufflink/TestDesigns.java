@@ -36,39 +36,55 @@ public final class TestDesigns {
         }
     }
 
-    public static Measure measure(String name, Role role, String value, Rounding rounding, Optional<String> min, Optional<String> max) {
-        return new Measure(name, name, role, Optional.of(formula(value)), Optional.empty(), rounding, min.map(TestDesigns::formula), max.map(TestDesigns::formula), List.of(), Optional.empty(), "", Optional.empty());
+    public static Measure measure(String name, Role role, String value, Rounding rounding, Optional<String> min,
+            Optional<String> max) {
+        return new Measure(name, name, role, Optional.of(formula(value)), Optional.empty(), rounding,
+                min.map(TestDesigns::formula), max.map(TestDesigns::formula), List.of(), Optional.empty(), "",
+                Optional.empty());
     }
 
     /**
-     * A strip 3 in high of panels with widths given as formulas; {@code folds} has one letter for each score between them: v, m or d.
-     * The creases are c1, c2 ..., the panels p1, p2 ...; they are folded in the order of {@code sequence}.
+     * A strip 3 in high of panels with widths given as formulas; {@code folds} has one letter for each score between
+     * them: v, m or d. The creases are c1, c2 ..., the panels p1, p2 ...; they are folded in the order of
+     * {@code sequence}.
      */
     public static DesignDefinition strip(List<String> widths, String folds, List<String> sequence) {
-        List<Measure> measures = List.of(measure("width", Role.FINISHED_WIDTH, "4 in", Rounding.NEAREST, Optional.of("1 in"), Optional.empty()),
-                measure("height", Role.FINISHED_HEIGHT, "3 in", Rounding.NEAREST, Optional.of("1 in"), Optional.empty()));
+        List<Measure> measures = List.of(
+                measure("width", Role.FINISHED_WIDTH, "4 in", Rounding.NEAREST, Optional.of("1 in"), Optional.empty()),
+                measure("height", Role.FINISHED_HEIGHT, "3 in", Rounding.NEAREST, Optional.of("1 in"),
+                        Optional.empty()));
         List<DesignDefinition.Score> scores = new ArrayList<>();
         List<PanelName> panels = new ArrayList<>();
         StringBuilder x = new StringBuilder();
         for (int i = 0; i < widths.size(); i++) {
             x.append(i == 0 ? "" : " + ").append(widths.get(i));
-            panels.add(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)), Optional.empty(), Optional.empty(), Optional.empty()));
+            panels.add(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)), Optional.empty(),
+                    Optional.empty(), Optional.empty()));
             if (i < folds.length()) {
                 String fold = Map.of('v', "valley", 'm', "mountain", 'd', "decorative").get(folds.charAt(i));
-                scores.add(new DesignDefinition.Score(Template.of("c" + (i + 1)), new AtX(formula(x.toString()), Optional.empty(), Optional.empty()), formula("'" + fold + "'"),
+                scores.add(new DesignDefinition.Score(Template.of("c" + (i + 1)),
+                        new AtX(formula(x.toString()), Optional.empty(), Optional.empty()), formula("'" + fold + "'"),
                         Optional.empty(), Optional.empty()));
             }
         }
-        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card", Optional.empty(), false, Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(), formula(x.toString()), formula("height"), scores, List.of(),
+        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card",
+                Optional.empty(), false, Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(),
+                formula(x.toString()), formula("height"), scores, List.of(),
                 List.of(), folds.contains("d") ? List.of() : panels);
-        List<DesignDefinition.FoldStep> steps = sequence.stream().map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)), Optional.empty(),
-                Template.of("Fold " + crease + "."), false, false, List.of(), Optional.empty(), Optional.empty())).toList();
-        return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), Held.UPRIGHT, Optional.empty(), true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
+        List<DesignDefinition.FoldStep> steps = sequence.stream()
+                .map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)),
+                        Optional.empty(),
+                        Template.of("Fold " + crease + "."), false, false, List.of(), Optional.empty(),
+                        Optional.empty()))
+                .toList();
+        return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), Held.UPRIGHT, Optional.empty(),
+                true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
                 List.of(), List.of(), Map.of(), List.of());
     }
 
     /** The same, sized with its defaults. */
     public static SizedDesign sized(DesignDefinition definition) {
-        return DesignSizer.size(definition, Given.defaults(RulerStep.SIXTEENTH_INCH, Length.ofMicrometres(300))).orThrow();
+        return DesignSizer.size(definition, Given.defaults(RulerStep.SIXTEENTH_INCH, Length.ofMicrometres(300)))
+                .orThrow();
     }
 }

@@ -26,7 +26,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The cutting planner: one project within a frame, 24 kits of 12 pieces on three stocks at once and until proved, 500 pieces at once. */
+/**
+ * The cutting planner: one project within a frame, 24 kits of 12 pieces on three stocks at once and until proved, 500
+ * pieces at once.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -35,7 +38,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CutBenchmark {
     /** Twelve pieces of a kit, in eighths of an inch. */
-    private static final int[][] KIT = {{76, 50}, {34, 48}, {33, 47}, {28, 44}, {20, 48}, {19, 47}, {24, 24}, {22, 22}, {12, 34}, {42, 27}, {27, 17}, {8, 88}};
+    private static final int[][] KIT = {{76, 50}, {34, 48}, {33, 47}, {28, 44}, {20, 48}, {19, 47}, {24, 24}, {22, 22},
+        {12, 34}, {42, 27}, {27, 17}, {8, 88}};
     private static final List<String> PAPERS = List.of("card", "night", "star");
 
     private final GuillotinePlanner planner = new GuillotinePlanner();
@@ -49,20 +53,28 @@ public class CutBenchmark {
         project = Planner.cutJob(Planner.plan(gate.withMats(gate.mats().withLayers(2)).withCopies(6)).orThrow());
         List<CutPiece> pieces = new ArrayList<>();
         for (int i = 0; i < KIT.length; i++) {
-            pieces.add(new CutPiece("piece " + i, "piece " + i, 24, Length.ofInches(KIT[i][0], 8), Length.ofInches(KIT[i][1], 8), PAPERS.get(i % 3), i % 3 < 2));
+            pieces.add(new CutPiece("piece " + i, "piece " + i, 24, Length.ofInches(KIT[i][0], 8),
+                    Length.ofInches(KIT[i][1], 8), PAPERS.get(i % 3), i % 3 < 2));
         }
-        kits = new CutJob(pieces, List.of(sheet("card", "card", 17, 22, OptionalInt.empty(), false), sheet("night", "night", 24, 24, OptionalInt.empty(), false),
-                sheet("star", "star", 17, 22, OptionalInt.empty(), false), sheet("card left", "card", 12, 18, OptionalInt.of(2), true), sheet("night left", "night", 8, 24, OptionalInt.of(3), true)));
+        kits = new CutJob(pieces,
+                List.of(sheet("card", "card", 17, 22, OptionalInt.empty(), false),
+                        sheet("night", "night", 24, 24, OptionalInt.empty(), false),
+                        sheet("star", "star", 17, 22, OptionalInt.empty(), false),
+                        sheet("card left", "card", 12, 18, OptionalInt.of(2), true),
+                        sheet("night left", "night", 8, 24, OptionalInt.of(3), true)));
         List<CutPiece> mixed = new ArrayList<>();
         Random random = new Random(5);
         for (int i = 0; i < 50; i++) {
-            mixed.add(new CutPiece("piece " + i, "piece " + i, 10, Length.ofMillimetres(30 + random.nextInt(120)), Length.ofMillimetres(30 + random.nextInt(150)), "card", random.nextInt(3) > 0));
+            mixed.add(new CutPiece("piece " + i, "piece " + i, 10, Length.ofMillimetres(30 + random.nextInt(120)),
+                    Length.ofMillimetres(30 + random.nextInt(150)), "card", random.nextInt(3) > 0));
         }
-        many = new CutJob(mixed, List.of(new StockSheet("A4", "card", Length.ofMillimetres(210), Length.ofMillimetres(297), OptionalInt.empty(), false)));
+        many = new CutJob(mixed, List.of(new StockSheet("A4", "card", Length.ofMillimetres(210),
+                Length.ofMillimetres(297), OptionalInt.empty(), false)));
     }
 
     /** A sheet in half inches. */
-    private static StockSheet sheet(String id, String material, int width, int height, OptionalInt count, boolean offcut) {
+    private static StockSheet sheet(String id, String material, int width, int height, OptionalInt count,
+            boolean offcut) {
         return new StockSheet(id, material, Length.ofInches(width, 2), Length.ofInches(height, 2), count, offcut);
     }
 
@@ -78,7 +90,7 @@ public class CutBenchmark {
 
     @Benchmark
     public LayoutPlan kitsUntilNothingHelps() {
-        return planner.improve(kits, () -> false, better -> { });
+        return planner.improve(kits, () -> false, better -> {});
     }
 
     @Benchmark

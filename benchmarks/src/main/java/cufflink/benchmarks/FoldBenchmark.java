@@ -42,7 +42,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The fold engine: whole replans of the designs with loops or many layers, a motion step of a mechanism, the layers of a sheet of a hundred panels, and the count of a strip of ten stamps. */
+/**
+ * The fold engine: whole replans of the designs with loops or many layers, a motion step of a mechanism, the layers of
+ * a sheet of a hundred panels, and the count of a strip of ten stamps.
+ */
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 4, time = 2)
@@ -52,7 +55,8 @@ public class FoldBenchmark {
     /** A design, with a measure that is set if one is named, and one of its poses. */
     @State(Scope.Benchmark)
     public static class Design {
-        @Param({"centre-step", "slot-concertina", "squash-fold", "waterfall", "pleated-tree", "accordion panels=24", "pleated-tree pleats=12", "squash-fold squares=9"})
+        @Param({"centre-step", "slot-concertina", "squash-fold", "waterfall", "pleated-tree", "accordion panels=24",
+            "pleated-tree pleats=12", "squash-fold squares=9"})
         private String design;
         private Project project;
         private Plan plan;
@@ -76,7 +80,8 @@ public class FoldBenchmark {
 
         @Setup
         public void prepare() {
-            Project strip = Project.of(DesignLibrary.builtIn().find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels", "10").withSet("first", "3 in").withSet("middle", "3 in");
+            Project strip = Project.of(DesignLibrary.builtIn().find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH)
+                    .withSet("panels", "10").withSet("first", "3 in").withSet("middle", "3 in");
             shut = Planner.plan(strip).orThrow().folded().closed().orThrow().state();
         }
     }
@@ -97,16 +102,20 @@ public class FoldBenchmark {
                 for (int column = 0; column < CELLS; column++) {
                     double left = column == 0 ? 0 : place(column, row, shift);
                     if (row > 0) {
-                        add(scores, (row + column) % 2 == 0, left, row, column == CELLS - 1 ? width : place(column + 1, row, shift), row);
+                        add(scores, (row + column) % 2 == 0, left, row,
+                                column == CELLS - 1 ? width : place(column + 1, row, shift), row);
                     }
                     if (column > 0) {
                         add(scores, column % 2 == 1, left, row, place(column, row + 1, shift), row + 1);
                     }
                 }
             }
-            Piece piece = new Piece("sheet", "Sheet", "card", Optional.empty(), Optional.empty(), Face.INSIDE, figure(width), figure(CELLS * CELL), scores, List.of(), List.of(), List.of());
+            Piece piece = new Piece("sheet", "Sheet", "card", Optional.empty(), Optional.empty(), Face.INSIDE,
+                    figure(width), figure(CELLS * CELL), scores, List.of(), List.of(), List.of());
             Assembly sheet = Assembly.of(CreasePatternBuilder.build(piece).orThrow(), "panel1");
-            shut = new Folder(sheet).fold(sheet.creases().stream().collect(Collectors.toMap(crease -> crease, crease -> 180.0))).orThrow();
+            shut = new Folder(sheet)
+                    .fold(sheet.creases().stream().collect(Collectors.toMap(crease -> crease, crease -> 180.0)))
+                    .orThrow();
         }
 
         private static double place(int column, int row, double shift) {
@@ -114,7 +123,8 @@ public class FoldBenchmark {
         }
 
         private static void add(List<Score> scores, boolean mountain, double x1, int row1, double x2, int row2) {
-            Line line = new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(row1 * CELL), Length.nearestToMillimetres(x2),
+            Line line = new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1),
+                    Length.nearestToMillimetres(row1 * CELL), Length.nearestToMillimetres(x2),
                     Length.nearestToMillimetres(row2 * CELL));
             scores.add(new Score("crease" + scores.size(), line, mountain ? Fold.MOUNTAIN : Fold.VALLEY));
         }

@@ -25,7 +25,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What must be done within a frame (16 ms) while a slider moves or a fold plays. The heaviest design is an accordion of 12 panels with 3 layers on each. */
+/**
+ * What must be done within a frame (16 ms) while a slider moves or a fold plays. The heaviest design is an accordion of
+ * 12 panels with 3 layers on each.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -42,9 +45,11 @@ public class PlanBenchmark {
     @Setup
     public void prepare() {
         DesignLibrary library = DesignLibrary.builtIn();
-        Project accordion = Project.of(library.find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels", "12");
+        Project accordion = Project.of(library.find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH).withSet("panels",
+                "12");
         heaviest = accordion.withMats(accordion.mats().withLayers(3));
-        fitted = heaviest.withWish(new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1, new SheetUse.Shape()));
+        fitted = heaviest.withWish(
+                new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1, new SheetUse.Shape()));
         gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
         plan = Planner.plan(heaviest).orThrow();
         stage = plan.pieces().get("base").stages().get(6);

@@ -44,11 +44,15 @@ final class Answers {
             return failed(outcome.problems(), format, line);
         }
         Plan plan = outcome.value().get();
-        line.getOut().println(format == Format.JSON ? json(FoldJson.of(plan, counted)) : FoldText.of(plan, counted).stripTrailing());
+        line.getOut().println(
+                format == Format.JSON ? json(FoldJson.of(plan, counted)) : FoldText.of(plan, counted).stripTrailing());
         return plan.folded().faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
     }
 
-    /** The plan of a project; notices about reading it go to standard error, so that what was taken in place of something missing is known. */
+    /**
+     * The plan of a project; notices about reading it go to standard error, so that what was taken in place of
+     * something missing is known.
+     */
     static Outcome<Plan> planned(Outcome<Project> project, CommandLine line) {
         if (project.value().isPresent()) {
             project.problems().forEach(notice -> line.getErr().println(notice.text()));
@@ -56,7 +60,10 @@ final class Answers {
         return project.value().map(Planner::plan).orElseGet(() -> Outcome.failed(project.problems()));
     }
 
-    /** Problems go to standard error, one a line; with JSON as an object there. What the program did not expect is reported in a file beside the maker's data. */
+    /**
+     * Problems go to standard error, one a line; with JSON as an object there. What the program did not expect is
+     * reported in a file beside the maker's data.
+     */
     static int failed(List<Problem> problems, Format format, CommandLine line) {
         List<String> reports = problems.stream().flatMap(problem -> problem.fault().stream()
                 .map(fault -> FaultReport.in(DataFolder.usual()).write(problem.where(), fault))).toList();

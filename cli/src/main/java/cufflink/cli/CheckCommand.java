@@ -19,7 +19,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Judges a project or a design file. */
-@Command(name = "check", description = "Judges a project (.json) or a design file (.yaml).", mixinStandardHelpOptions = true)
+@Command(name = "check", description = "Judges a project (.json) or a design file (.yaml).",
+        mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -37,7 +38,8 @@ final class CheckCommand implements Callable<Integer> {
             return Answers.plan(plan, format, spec.commandLine());
         }
         for (Check check : plan.value().get().checks()) {
-            spec.commandLine().getOut().println(check.verdict().mark() + " " + check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy()));
+            spec.commandLine().getOut().println(check.verdict().mark() + " " + check.text()
+                    + (check.remedy().isEmpty() ? "" : " " + check.remedy()));
         }
         return plan.value().get().verdict() == Verdict.BAD ? Main.BAD_CHECK : Main.GOOD;
     }

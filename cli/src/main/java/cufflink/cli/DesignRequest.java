@@ -11,7 +11,8 @@ import picocli.CommandLine.Parameters;
 
 /** A design with the wishes for it, and how to answer. */
 final class DesignRequest {
-    @Parameters(paramLabel = "DESIGN", description = "A design's id (see cufflink designs) or a design file ending in .yaml.")
+    @Parameters(paramLabel = "DESIGN",
+            description = "A design's id (see cufflink designs) or a design file ending in .yaml.")
     private String design;
 
     @Mixin

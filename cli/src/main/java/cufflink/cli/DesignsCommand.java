@@ -40,22 +40,27 @@ final class DesignsCommand implements Callable<Integer> {
     }
 
     private static String line(DesignDefinition design) {
-        String measures = String.join(" ", design.measures().stream().filter(DesignDefinition.Measure::canBeSet).map(DesignDefinition.Measure::name).toList());
-        return String.format(Locale.ROOT, "%-18s %-18s %s%n%37s%s", design.id(), design.group(), design.about(), "", measures);
+        String measures = String.join(" ", design.measures().stream().filter(DesignDefinition.Measure::canBeSet)
+                .map(DesignDefinition.Measure::name).toList());
+        return String.format(Locale.ROOT, "%-18s %-18s %s%n%37s%s", design.id(), design.group(), design.about(), "",
+                measures);
     }
 
     private static ArrayNode json(Collection<DesignDefinition> designs) {
         ArrayNode list = new ObjectMapper().createArrayNode();
         for (DesignDefinition design : designs) {
-            ObjectNode node = list.addObject().put("id", design.id()).put("title", design.title()).put("group", design.group()).put("about", design.about())
+            ObjectNode node = list.addObject().put("id", design.id()).put("title", design.title())
+                    .put("group", design.group()).put("about", design.about())
                     .put("difficulty", design.difficulty());
             design.uses().forEach(node.putArray("uses")::add);
             Plan usual = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH)).orThrow();
             ArrayNode measures = node.putArray("measures");
             design.measures().forEach(measure -> {
-                ObjectNode entry = measures.addObject().put("name", measure.name()).put("label", measure.label()).put("role", measure.role().words())
+                ObjectNode entry = measures.addObject().put("name", measure.name()).put("label", measure.label())
+                        .put("role", measure.role().words())
                         .put("canBeSet", measure.canBeSet()).put("about", measure.about());
-                entry.put("default", usual.measures().get(measure.name()).orElseThrow().text(LengthFormat.of(LengthUnit.INCH)));
+                entry.put("default",
+                        usual.measures().get(measure.name()).orElseThrow().text(LengthFormat.of(LengthUnit.INCH)));
                 measure.choices().forEach(entry.withArray("choices")::add);
             });
         }

@@ -21,7 +21,8 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a project out. */
-@Command(name = "export", description = "Writes a project as a hand-out (pdf), lines (svg, dxf) or lists (csv).", mixinStandardHelpOptions = true)
+@Command(name = "export", description = "Writes a project as a hand-out (pdf), lines (svg, dxf) or lists (csv).",
+        mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
@@ -32,10 +33,12 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--to", required = true, description = "pdf, svg, dxf or csv.")
     private Exporter.Format to;
 
-    @Option(names = "--out", required = true, paramLabel = "PATH", description = "The PDF file, or a folder for the others.")
+    @Option(names = "--out", required = true, paramLabel = "PATH",
+            description = "The PDF file, or a folder for the others.")
     private Path out;
 
-    @Option(names = "--page", paramLabel = "A4|Letter", description = "Paper of the hand-out; by the project's unit if left out.")
+    @Option(names = "--page", paramLabel = "A4|Letter",
+            description = "Paper of the hand-out; by the project's unit if left out.")
     private String page;
 
     @Option(names = "--derivations", description = "List how every figure came about.")
@@ -49,17 +52,21 @@ final class ExportCommand implements Callable<Integer> {
         }
         String paper = page != null ? page : plan.value().get().project().unit() == LengthUnit.INCH ? "Letter" : "A4";
         if (!paper.equalsIgnoreCase("A4") && !paper.equalsIgnoreCase("Letter")) {
-            return Answers.failed(List.of(Problem.error("--page", "“" + paper + "” is not a page.", "Use A4 or Letter.")), Answers.Format.TEXT, spec.commandLine());
+            return Answers.failed(
+                    List.of(Problem.error("--page", "“" + paper + "” is not a page.", "Use A4 or Letter.")),
+                    Answers.Format.TEXT, spec.commandLine());
         }
         try {
             HandOutOptions usual = HandOutOptions.on(paper);
             NamedSize size = usual.page();
-            for (Path written : Exporter.export(plan.value().get(), to, out, new HandOutOptions(size, derivations, true))) {
+            for (Path written : Exporter.export(plan.value().get(), to, out,
+                    new HandOutOptions(size, derivations, true))) {
                 spec.commandLine().getOut().println(written);
             }
             return Main.GOOD;
         } catch (IOException fault) {
-            return Answers.failed(List.of(Problem.error(out.toString(), "This cannot be written there: " + FileTrouble.reason(fault) + ".", "Choose another place.")),
+            return Answers.failed(List.of(Problem.error(out.toString(),
+                    "This cannot be written there: " + FileTrouble.reason(fault) + ".", "Choose another place.")),
                     Answers.Format.TEXT, spec.commandLine());
         }
     }

@@ -8,7 +8,8 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Says what the fold engine proved of a design. */
-@Command(name = "fold", description = "Proves how a design folds: panels, loops, order of layers, poses, pockets.", mixinStandardHelpOptions = true)
+@Command(name = "fold", description = "Proves how a design folds: panels, loops, order of layers, poses, pockets.",
+        mixinStandardHelpOptions = true)
 final class FoldCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

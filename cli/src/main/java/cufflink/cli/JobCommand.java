@@ -45,21 +45,30 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Lays many copies of projects out on a stash. Exit status 0: the stash has it all; 1: something must be bought or fits nowhere; 2: it cannot be planned. */
-@Command(name = "job", description = "Lays many copies of projects out on the stash and says what to buy.", mixinStandardHelpOptions = true)
+/**
+ * Lays many copies of projects out on a stash. Exit status 0: the stash has it all; 1: something must be bought or fits
+ * nowhere; 2: it cannot be planned.
+ */
+@Command(name = "job", description = "Lays many copies of projects out on the stash and says what to buy.",
+        mixinStandardHelpOptions = true)
 final class JobCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "PROJECT[*COPIES]", arity = "1..*", description = "Project files, and how many of each; without a number, the project's own copies.")
+    @Parameters(paramLabel = "PROJECT[*COPIES]", arity = "1..*",
+            description = "Project files, and how many of each; without a number, the project's own copies.")
     private List<String> kits;
-    @Option(names = "--stash", paramLabel = "FILE", description = "The stash: its database (.db) or a table (.csv). Without it, everything is bought.")
+    @Option(names = "--stash", paramLabel = "FILE",
+            description = "The stash: its database (.db) or a table (.csv). Without it, everything is bought.")
     private Path stash;
-    @Option(names = "--instead", paramLabel = "PAPER=OTHER", description = "Another paper that may take a paper's place; may be repeated.")
+    @Option(names = "--instead", paramLabel = "PAPER=OTHER",
+            description = "Another paper that may take a paper's place; may be repeated.")
     private List<String> instead = new ArrayList<>();
-    @Option(names = "--spare", paramLabel = "PERCENT", defaultValue = "0", description = "Share of spare sheets to buy.")
+    @Option(names = "--spare", paramLabel = "PERCENT", defaultValue = "0",
+            description = "Share of spare sheets to buy.")
     private int spare;
-    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "How long to look for a better plan. 0: the first answer.")
+    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10",
+            description = "How long to look for a better plan. 0: the first answer.")
     private double seconds;
     @Option(names = "--pdf", paramLabel = "PATH", description = "Also write the cutting as a PDF to print.")
     private Path pdf;
@@ -74,7 +83,8 @@ final class JobCommand implements Callable<Integer> {
         Map<String, List<String>> alternatives = alternatives();
         Stash owned = stash();
         if (spare < 0 || spare > Job.MOST_SPARE) {
-            problems.add(Problem.error("--spare", spare + " is not a whole number from 0 to " + Job.MOST_SPARE + ".", ""));
+            problems.add(
+                    Problem.error("--spare", spare + " is not a whole number from 0 to " + Job.MOST_SPARE + ".", ""));
         }
         if (!problems.isEmpty()) {
             return Answers.failed(problems, format, spec.commandLine());
@@ -86,7 +96,8 @@ final class JobCommand implements Callable<Integer> {
         if (planned.value().isEmpty()) {
             return Answers.failed(planned.problems(), format, spec.commandLine());
         }
-        JobPlan plan = seconds <= 0 ? planned.value().get() : JobPlanner.improve(planned.value().get(), () -> System.nanoTime() - started > seconds * 1e9, better -> { });
+        JobPlan plan = seconds <= 0 ? planned.value().get() : JobPlanner.improve(planned.value().get(),
+                () -> System.nanoTime() - started > seconds * 1e9, better -> {});
         if (pdf != null) {
             write(plan, unit);
         }
@@ -97,21 +108,25 @@ final class JobCommand implements Callable<Integer> {
     private List<Kit> kit(String typed) {
         int star = typed.lastIndexOf('*');
         String count = star < 0 ? "" : typed.substring(star + 1).strip();
-        Outcome<Project> project = ProjectReader.read(Path.of(star < 0 ? typed : typed.substring(0, star)), DesignLibrary.builtIn());
+        Outcome<Project> project = ProjectReader.read(Path.of(star < 0 ? typed : typed.substring(0, star)),
+                DesignLibrary.builtIn());
         project.problems().stream().filter(problem -> !problem.isError()).forEach(this::tell);
         project.problems().stream().filter(Problem::isError).forEach(problems::add);
         boolean counted = count.matches("\\d{1,3}") && Integer.parseInt(count) > 0;
         if (!count.isEmpty() && !counted) {
-            problems.add(Problem.error(typed, "“" + count + "” is not a number of copies from 1 to " + Project.MOST_COPIES + ".", ""));
+            problems.add(Problem.error(typed,
+                    "“" + count + "” is not a number of copies from 1 to " + Project.MOST_COPIES + ".", ""));
             return List.of();
         }
-        return project.value().map(found -> List.of(new Kit(found, counted ? Integer.parseInt(count) : found.copies()))).orElse(List.of());
+        return project.value().map(found -> List.of(new Kit(found, counted ? Integer.parseInt(count) : found.copies())))
+                .orElse(List.of());
     }
 
     private Map<String, List<String>> alternatives() {
         Map<String, List<String>> alternatives = new LinkedHashMap<>();
         for (String pair : instead) {
-            String[] sides = Arrays.stream(pair.split("=", 2)).map(side -> side.strip().toLowerCase(Locale.ROOT)).toArray(String[]::new);
+            String[] sides = Arrays.stream(pair.split("=", 2)).map(side -> side.strip().toLowerCase(Locale.ROOT))
+                    .toArray(String[]::new);
             if (sides.length < 2 || sides[0].isEmpty() || sides[1].isEmpty()) {
                 problems.add(Problem.error("--instead", "“" + pair + "” does not say PAPER=OTHER.", ""));
             } else {
@@ -151,9 +166,11 @@ final class JobCommand implements Callable<Integer> {
     }
 
     private void write(JobPlan plan, LengthUnit unit) throws IOException {
-        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, unit == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, unit == LengthUnit.INCH ? "Letter" : "A4")
+                .orElseThrow();
         List<String> made = plan.job().kits().stream().map(kit -> kit.copies() + " × " + kit.project().name()).toList();
-        AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made, JobWords.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
+        AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made,
+                JobWords.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
     }
 
     private void print(JobPlan plan, LengthFormat words) {
@@ -162,7 +179,8 @@ final class JobCommand implements Callable<Integer> {
             answer.put("fromStash", plan.isFromStash()).put("bought", plan.bought()).put("proved", plan.isProved());
             ArrayNode purchases = answer.putArray("purchases");
             plan.purchases().forEach(purchase -> {
-                ObjectNode node = purchases.addObject().put("paper", purchase.stock().name()).put("size", words.size(purchase.stock().width(), purchase.stock().height()))
+                ObjectNode node = purchases.addObject().put("paper", purchase.stock().name())
+                        .put("size", words.size(purchase.stock().width(), purchase.stock().height()))
                         .put("needed", purchase.needed()).put("spare", purchase.spare());
                 purchase.cost().ifPresent(cost -> node.put("cost", cost));
             });
@@ -172,12 +190,15 @@ final class JobCommand implements Callable<Integer> {
         }
         spec.commandLine().getOut().println(JobWords.headline(plan));
         plan.purchases().forEach(purchase -> spec.commandLine().getOut().println("  Buy " + line(purchase, words)));
-        plan.cost().ifPresent(cost -> spec.commandLine().getOut().println("  " + cost.toPlainString() + " in all, as far as prices are known."));
+        plan.cost().ifPresent(cost -> spec.commandLine().getOut()
+                .println("  " + cost.toPlainString() + " in all, as far as prices are known."));
         spec.commandLine().getOut().println(LayoutText.of(plan.layout(), words).stripTrailing());
     }
 
     private static String line(Purchase purchase, LengthFormat words) {
-        return purchase.count() + " × " + purchase.stock().name() + ", " + words.size(purchase.stock().width(), purchase.stock().height())
-                + (purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "") + purchase.cost().map(cost -> ": " + cost.toPlainString()).orElse("");
+        return purchase.count() + " × " + purchase.stock().name() + ", "
+                + words.size(purchase.stock().width(), purchase.stock().height())
+                + (purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "")
+                + purchase.cost().map(cost -> ": " + cost.toPlainString()).orElse("");
     }
 }

@@ -27,8 +27,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-/** Lays a bare list of pieces out on a bare list of sheets. Exit status 0: everything is placed; 1: something is not; 2: the files cannot be read. */
-@Command(name = "layout", description = "Lays out a list of pieces on a list of sheets, with edge-to-edge cuts.", mixinStandardHelpOptions = true)
+/**
+ * Lays a bare list of pieces out on a bare list of sheets. Exit status 0: everything is placed; 1: something is not; 2:
+ * the files cannot be read.
+ */
+@Command(name = "layout", description = "Lays out a list of pieces on a list of sheets, with edge-to-edge cuts.",
+        mixinStandardHelpOptions = true)
 final class LayoutCommand implements Callable<Integer> {
     private static final int MOST_COPIES = 999;
     private static final double MOST_SECONDS = 3600;
@@ -36,19 +40,25 @@ final class LayoutCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--pieces", paramLabel = "PIECES.csv", required = true, description = "id,quantity,width,height,material,direction (yes: may not turn).")
+    @Option(names = "--pieces", paramLabel = "PIECES.csv", required = true,
+            description = "id,quantity,width,height,material,direction (yes: may not turn).")
     private Path pieces;
-    @Option(names = "--stock", paramLabel = "STOCK.csv", required = true, description = "id,material,width,height,count,offcut,direction (count empty: as many as needed).")
+    @Option(names = "--stock", paramLabel = "STOCK.csv", required = true,
+            description = "id,material,width,height,count,offcut,direction (count empty: as many as needed).")
     private Path stock;
-    @Option(names = "--copies", paramLabel = "N", defaultValue = "1", description = "How many times everything is wanted.")
+    @Option(names = "--copies", paramLabel = "N", defaultValue = "1",
+            description = "How many times everything is wanted.")
     private int copies;
-    @Option(names = "--grain", paramLabel = "must|prefer|ignore", defaultValue = "prefer", description = "How far the grain binds a long fold.")
+    @Option(names = "--grain", paramLabel = "must|prefer|ignore", defaultValue = "prefer",
+            description = "How far the grain binds a long fold.")
     private GrainRule grain;
-    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10", description = "How long to look for a better plan; it ends sooner when the plan is proved. 0: the first answer.")
+    @Option(names = "--seconds", paramLabel = "S", defaultValue = "10",
+            description = "How long to look for a better plan; it ends sooner when the plan is proved. 0: the first answer.")
     private double seconds;
     @Option(names = "--blade", paramLabel = "12in", description = "The longest cut of the trimmer; without it, any.")
     private String blade;
-    @Option(names = "--unit", paramLabel = "in|mm", description = "Unit of numbers without one, and of the answer; without it, told from the size of the stock.")
+    @Option(names = "--unit", paramLabel = "in|mm",
+            description = "Unit of numbers without one, and of the answer; without it, told from the size of the stock.")
     private String unit;
     @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
     private Answers.Format format;
@@ -81,7 +91,8 @@ final class LayoutCommand implements Callable<Integer> {
 
     private LayoutPlan planned(CutJob job, long started) {
         GuillotinePlanner planner = new GuillotinePlanner();
-        return seconds <= 0 ? planner.plan(job) : planner.improve(job, () -> System.nanoTime() - started > seconds * 1e9, better -> { });
+        return seconds <= 0 ? planner.plan(job)
+                : planner.improve(job, () -> System.nanoTime() - started > seconds * 1e9, better -> {});
     }
 
     private Outcome<Request> request() {
@@ -94,8 +105,10 @@ final class LayoutCommand implements Callable<Integer> {
         if (unit != null && !unit.equals("in") && !unit.equals("mm")) {
             return wrong("--unit", "“" + unit + "” is not a unit. Use in or mm.");
         }
-        Optional<LengthUnit> typed = Optional.ofNullable(unit).map(word -> word.equals("mm") ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
-        LengthReading<Length> cut = blade == null ? new LengthReading.Understood<>(Length.ZERO) : LengthParser.read(blade, typed.orElse(LengthUnit.INCH));
+        Optional<LengthUnit> typed = Optional.ofNullable(unit)
+                .map(word -> word.equals("mm") ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
+        LengthReading<Length> cut = blade == null ? new LengthReading.Understood<>(Length.ZERO)
+                : LengthParser.read(blade, typed.orElse(LengthUnit.INCH));
         if (cut.value().isEmpty()) {
             return wrong("--blade", cut.message());
         }
@@ -104,13 +117,15 @@ final class LayoutCommand implements Callable<Integer> {
         }
         Optional<Length> longest = cut.value().filter(Length::isPositive);
         return CutJobReader.read(pieces, stock, copies, grain, typed)
-                .map(job -> new Request(new CutJob(job.pieces(), job.stock(), job.grain(), longest), typed.orElseGet(() -> unit(job.stock()))));
+                .map(job -> new Request(new CutJob(job.pieces(), job.stock(), job.grain(), longest),
+                        typed.orElseGet(() -> unit(job.stock()))));
     }
 
     /** Answers in inches where every sheet is a whole number of sixteenths. */
     private static LengthUnit unit(List<StockSheet> stock) {
         long sixteenth = Length.ofInches(1, 16).nanometres();
-        boolean inches = stock.stream().allMatch(sheet -> sheet.width().nanometres() % sixteenth == 0 && sheet.height().nanometres() % sixteenth == 0);
+        boolean inches = stock.stream().allMatch(
+                sheet -> sheet.width().nanometres() % sixteenth == 0 && sheet.height().nanometres() % sixteenth == 0);
         return inches ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
     }
 

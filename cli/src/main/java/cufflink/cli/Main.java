@@ -2,10 +2,11 @@ package cufflink.cli;
 
 import cufflink.files.FileTrouble;
 import cufflink.problem.Problem;
+import java.io.BufferedWriter;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -16,8 +17,10 @@ import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /** {@code cufflink plan|fold|check|export|layout|job|designs ...}. Exit status 0: good; 1: a bad check; 2: no plan. */
-@Command(name = "cufflink", description = "Lays out, scales and proves flat fancy-fold cards.", mixinStandardHelpOptions = true, version = "Cufflink 0.1.0",
-        subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class, LayoutCommand.class, JobCommand.class, DesignsCommand.class})
+@Command(name = "cufflink", description = "Lays out, scales and proves flat fancy-fold cards.",
+        mixinStandardHelpOptions = true, version = "Cufflink 0.1.0",
+        subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class,
+            LayoutCommand.class, JobCommand.class, DesignsCommand.class})
 public final class Main implements Runnable {
     static final int GOOD = 0;
     static final int BAD_CHECK = 1;
@@ -29,21 +32,30 @@ public final class Main implements Runnable {
     /** The command line with all commands, printing to the given writers. */
     public static CommandLine commandLine(PrintWriter out, PrintWriter err) {
         return new CommandLine(new Main()).setOut(out).setErr(err).setCaseInsensitiveEnumValuesAllowed(true)
-                .setExecutionExceptionHandler((fault, command, parsed) -> Answers.failed(List.of(problem(fault, parsed)), Answers.Format.TEXT, command));
+                .setExecutionExceptionHandler((fault, command, parsed) -> Answers
+                        .failed(List.of(problem(fault, parsed)), Answers.Format.TEXT, command));
     }
 
     private static Problem problem(Exception fault, ParseResult parsed) {
         String where = String.join(" ", parsed.originalArgs());
-        return fault instanceof IOException disk ? Problem.error(where, "A file could not be read or written: " + FileTrouble.reason(disk) + ".", "") : Problem.unforeseen(where, fault);
+        return fault instanceof IOException disk
+                ? Problem.error(where, "A file could not be read or written: " + FileTrouble.reason(disk) + ".", "")
+                : Problem.unforeseen(where, fault);
     }
 
     public static void main(String[] arguments) {
-        PrintWriter out = new PrintWriter(new PrintStream(new FileOutputStream(FileDescriptor.out), false, StandardCharsets.UTF_8), true);
-        PrintWriter err = new PrintWriter(new PrintStream(new FileOutputStream(FileDescriptor.err), false, StandardCharsets.UTF_8), true);
+        PrintWriter out = writer(FileDescriptor.out);
+        PrintWriter err = writer(FileDescriptor.err);
         int status = commandLine(out, err).execute(arguments);
         out.flush();
         err.flush();
         System.exit(status);
+    }
+
+    /** UTF-8, whatever the terminal's own character set is. */
+    private static PrintWriter writer(FileDescriptor to) {
+        return new PrintWriter(
+                new BufferedWriter(new OutputStreamWriter(new FileOutputStream(to), StandardCharsets.UTF_8)), true);
     }
 
     @Override

@@ -7,7 +7,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 
 /** Plans a design. */
-@Command(name = "plan", description = "Works a design out for a size, an envelope, a sheet or contents.", mixinStandardHelpOptions = true)
+@Command(name = "plan", description = "Works a design out for a size, an envelope, a sheet or contents.",
+        mixinStandardHelpOptions = true)
 final class PlanCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

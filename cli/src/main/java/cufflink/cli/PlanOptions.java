@@ -32,15 +32,19 @@ import picocli.CommandLine.Option;
 /** The options of a plan. Everything typed is read here, and every mistake is named. */
 final class PlanOptions {
 
-    @Option(names = "--finish", paramLabel = "WxH", description = "Finished size: 4 1/4x5 1/2, 105x148mm, or a card's name.")
+    @Option(names = "--finish", paramLabel = "WxH",
+            description = "Finished size: 4 1/4x5 1/2, 105x148mm, or a card's name.")
     private String finish;
     @Option(names = "--envelope", paramLabel = "NAME", description = "Fit into an envelope.")
     private String envelope;
-    @Option(names = "--sheet", paramLabel = "NAME[*COUNT]", description = "The largest size from one sheet, or from several.")
+    @Option(names = "--sheet", paramLabel = "NAME[*COUNT]",
+            description = "The largest size from one sheet, or from several.")
     private String sheet;
-    @Option(names = "--use", paramLabel = "whole|shape|N", description = "With --sheet: use the whole sheet, keep the design's proportions, or N cards from one sheet.")
+    @Option(names = "--use", paramLabel = "whole|shape|N",
+            description = "With --sheet: use the whole sheet, keep the design's proportions, or N cards from one sheet.")
     private String use;
-    @Option(names = "--hold", paramLabel = "ITEM", description = "The smallest size that holds it: gift-card, photograph, note, or WxH.")
+    @Option(names = "--hold", paramLabel = "ITEM",
+            description = "The smallest size that holds it: gift-card, photograph, note, or WxH.")
     private String hold;
     @Option(names = "--set", paramLabel = "measure=value", description = "Set a measure by hand; may be repeated.")
     private List<String> set = new ArrayList<>();
@@ -52,13 +56,16 @@ final class PlanOptions {
     private String mats;
     @Option(names = "--reveal", paramLabel = "1/8in", description = "Border that each layer leaves.")
     private String reveal;
-    @Option(names = "--grooves", paramLabel = "1/8in", description = "Measures that place scores land on a board's grooves, so far apart.")
+    @Option(names = "--grooves", paramLabel = "1/8in",
+            description = "Measures that place scores land on a board's grooves, so far apart.")
     private String grooves;
     @Option(names = "--copies", paramLabel = "N", description = "How many to make.")
     private String copies;
-    @Option(names = "--stock", paramLabel = "NAME", description = "Sheet size of the paper: first for the card, then for layer 1, layer 2 ...")
+    @Option(names = "--stock", paramLabel = "NAME",
+            description = "Sheet size of the paper: first for the card, then for layer 1, layer 2 ...")
     private List<String> stock = new ArrayList<>();
-    @Option(names = "--scoring", paramLabel = "one|own", description = "Score all from one face, or each fold from its own.")
+    @Option(names = "--scoring", paramLabel = "one|own",
+            description = "Score all from one face, or each fold from its own.")
     private String scoring;
 
     private final List<Problem> problems = new ArrayList<>();
@@ -68,7 +75,8 @@ final class PlanOptions {
         RulerStep ruler = ruler();
         Project project = Project.of(design, ruler);
         project = project.withWish(wish(ruler.unit()));
-        project = project.withSet(set()).withMats(mats(project.mats(), ruler.unit())).withCopies(copies(project.wish()));
+        project = project.withSet(set()).withMats(mats(project.mats(), ruler.unit()))
+                .withCopies(copies(project.wish()));
         if (scoring != null) {
             project = project.withScoring(scoringStyle());
         }
@@ -89,28 +97,38 @@ final class PlanOptions {
         if (step == null) {
             return RulerStep.usual(wanted);
         }
-        RulerStep found = RulerStep.named(step).orElseGet(() -> problem("--step", "“" + step + "” is not a ruler step.", "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm.",
-                RulerStep.SIXTEENTH_INCH));
-        return unit != null && found.unit() != wanted ? problem("--step", "The step " + found.label() + " is not in " + unit + ".", "Leave out --unit, or choose a step in it.", found) : found;
+        RulerStep found = RulerStep.named(step)
+                .orElseGet(() -> problem("--step", "“" + step + "” is not a ruler step.",
+                        "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm.",
+                        RulerStep.SIXTEENTH_INCH));
+        return unit != null && found.unit() != wanted
+                ? problem("--step", "The step " + found.label() + " is not in " + unit + ".",
+                        "Leave out --unit, or choose a step in it.", found)
+                : found;
     }
 
     private Wish wish(LengthUnit reading) {
         long wishes = Stream.of(finish, envelope, sheet, hold).filter(Objects::nonNull).count();
         if (use != null && sheet == null) {
-            return problem("--use", "This says what becomes of a sheet, and no sheet is given.", "Add --sheet, or leave out --use.", new Wish.AsDesigned());
+            return problem("--use", "This says what becomes of a sheet, and no sheet is given.",
+                    "Add --sheet, or leave out --use.", new Wish.AsDesigned());
         }
         if (wishes > 1) {
-            return problem("--finish, --envelope, --sheet, --hold", "Only one of these can be fitted at a time.", "Keep one; set the others' measures with --set.", new Wish.AsDesigned());
+            return problem("--finish, --envelope, --sheet, --hold", "Only one of these can be fitted at a time.",
+                    "Keep one; set the others' measures with --set.", new Wish.AsDesigned());
         }
         if (finish != null) {
             return finished(reading);
         } else if (envelope != null) {
-            return named("--envelope", Kind.ENVELOPE, envelope).<Wish>map(found -> new Wish.InEnvelope(found, Wish.InEnvelope.usualEase(reading))).orElse(new Wish.AsDesigned());
+            return named("--envelope", Kind.ENVELOPE, envelope)
+                    .<Wish>map(found -> new Wish.InEnvelope(found, Wish.InEnvelope.usualEase(reading)))
+                    .orElse(new Wish.AsDesigned());
         } else if (sheet != null) {
             return fromSheet(reading);
         } else if (hold != null) {
             LengthReading<Contents> read = Contents.read(hold, reading);
-            return read.value().<Wish>map(Wish.Holding::new).orElseGet(() -> problem("--hold", read.message(), "", new Wish.AsDesigned()));
+            return read.value().<Wish>map(Wish.Holding::new)
+                    .orElseGet(() -> problem("--hold", read.message(), "", new Wish.AsDesigned()));
         }
         return new Wish.AsDesigned();
     }
@@ -120,7 +138,8 @@ final class PlanOptions {
         if (card.isPresent()) {
             return new Wish.FinishedSize(card.get().width(), card.get().height());
         }
-        return size("--finish", finish, reading).<Wish>map(sides -> new Wish.FinishedSize(sides.get(0), sides.get(1))).orElse(new Wish.AsDesigned());
+        return size("--finish", finish, reading).<Wish>map(sides -> new Wish.FinishedSize(sides.get(0), sides.get(1)))
+                .orElse(new Wish.AsDesigned());
     }
 
     private Optional<List<Length>> size(String option, String text, LengthUnit reading) {
@@ -135,7 +154,8 @@ final class PlanOptions {
 
     private Optional<NamedSize> named(String option, Kind kind, String name) {
         Optional<NamedSize> found = PublishedSizes.named(kind, name);
-        return found.isPresent() ? found : problem(option, "“" + name + "” is not known.", "Known are " + PublishedSizes.names(kind) + ".", Optional.empty());
+        return found.isPresent() ? found : problem(option, "“" + name + "” is not known.",
+                "Known are " + PublishedSizes.names(kind) + ".", Optional.empty());
     }
 
     private Wish fromSheet(LengthUnit reading) {
@@ -145,26 +165,38 @@ final class PlanOptions {
         int count = counted ? count("--sheet", sheet.substring(star + 1).strip(), 1, 1, 999) : 1;
         Optional<NamedSize> found = PublishedSizes.named(Kind.SHEET, name);
         if (found.isPresent()) {
-            return new Wish.FromSheet(found.get().name(), found.get().width(), found.get().height(), count, use(counted));
+            return new Wish.FromSheet(found.get().name(), found.get().width(), found.get().height(), count,
+                    use(counted));
         }
         if (!name.matches(".*\\d\\s*[x×].*")) {
-            return problem("--sheet", "“" + name + "” is not known.", "Known are " + PublishedSizes.names(Kind.SHEET) + ", or type a size such as 9x12in.", new Wish.AsDesigned());
+            return problem("--sheet", "“" + name + "” is not known.",
+                    "Known are " + PublishedSizes.names(Kind.SHEET) + ", or type a size such as 9x12in.",
+                    new Wish.AsDesigned());
         }
-        return size("--sheet", name, reading).<Wish>map(sides -> new Wish.FromSheet(name, sides.get(0), sides.get(1), count, use(counted))).orElse(new Wish.AsDesigned());
+        return size("--sheet", name, reading)
+                .<Wish>map(sides -> new Wish.FromSheet(name, sides.get(0), sides.get(1), count, use(counted)))
+                .orElse(new Wish.AsDesigned());
     }
 
     private SheetUse use(boolean counted) {
         if (use == null) {
             return new SheetUse.Whole();
         }
-        SheetUse found = SheetUse.named(use).orElseGet(() -> problem("--use", "“" + use + "” is not a use of a sheet.", "Use whole, shape, or how many cards are to come out of one sheet, 1 to "
-                + SheetUse.Cards.MOST + ".", new SheetUse.Whole()));
-        return counted && found instanceof SheetUse.Cards ? problem("--use", "So many cards from one sheet take as many sheets as the copies need.", "Leave out the number of sheets.", found) : found;
+        SheetUse found = SheetUse.named(use)
+                .orElseGet(() -> problem("--use", "“" + use + "” is not a use of a sheet.",
+                        "Use whole, shape, or how many cards are to come out of one sheet, 1 to "
+                                + SheetUse.Cards.MOST + ".",
+                        new SheetUse.Whole()));
+        return counted && found instanceof SheetUse.Cards
+                ? problem("--use", "So many cards from one sheet take as many sheets as the copies need.",
+                        "Leave out the number of sheets.", found)
+                : found;
     }
 
     /** Where so many cards are to come out of one sheet, so many are made unless another number is asked for. */
     private int copies(Wish wish) {
-        int usual = wish instanceof Wish.FromSheet from && from.use() instanceof SheetUse.Cards cards ? cards.count() : 1;
+        int usual = wish instanceof Wish.FromSheet from && from.use() instanceof SheetUse.Cards cards ? cards.count()
+                : 1;
         return count("--copies", copies, usual, 1, Project.MOST_COPIES);
     }
 
@@ -188,7 +220,8 @@ final class PlanOptions {
         }
         LengthReading<Length> read = LengthParser.read(reveal, reading);
         return read.value().filter(Length::isPositive).map(settings::withReveal)
-                .orElseGet(() -> problem("--reveal", read.message().isEmpty() ? "A border must be more than 0." : read.message(), "", settings));
+                .orElseGet(() -> problem("--reveal",
+                        read.message().isEmpty() ? "A border must be more than 0." : read.message(), "", settings));
     }
 
     private Project grooved(Project project, LengthUnit reading) {
@@ -197,8 +230,11 @@ final class PlanOptions {
         }
         LengthReading<Length> read = LengthParser.read(grooves, reading);
         BenchTools tools = project.tools();
-        return read.value().filter(Length::isPositive).map(step -> project.withTools(new BenchTools(tools.trimmerLength(), tools.boardWidth(), tools.boardHeight(), step, tools.grain(), true)))
-                .orElseGet(() -> problem("--grooves", read.message().isEmpty() ? "Grooves must be more than 0 apart." : read.message(), "", project));
+        return read.value().filter(Length::isPositive)
+                .map(step -> project.withTools(new BenchTools(tools.trimmerLength(), tools.boardWidth(),
+                        tools.boardHeight(), step, tools.grain(), true)))
+                .orElseGet(() -> problem("--grooves",
+                        read.message().isEmpty() ? "Grooves must be more than 0 apart." : read.message(), "", project));
     }
 
     private int count(String option, String text, int usual, int low, int high) {
@@ -206,14 +242,16 @@ final class PlanOptions {
             return usual;
         }
         boolean right = text.matches("\\d{1,6}") && Integer.parseInt(text) >= low && Integer.parseInt(text) <= high;
-        return right ? Integer.parseInt(text) : problem(option, "“" + text + "” is not a whole number from " + low + " to " + high + ".", "", usual);
+        return right ? Integer.parseInt(text)
+                : problem(option, "“" + text + "” is not a whole number from " + low + " to " + high + ".", "", usual);
     }
 
     private ScoringStyle scoringStyle() {
         return switch (scoring) {
             case "one" -> ScoringStyle.ONE_FACE;
             case "own" -> ScoringStyle.OWN_FACE;
-            default -> problem("--scoring", "“" + scoring + "” is not a way of scoring.", "Use one or own.", ScoringStyle.ONE_FACE);
+            default -> problem("--scoring", "“" + scoring + "” is not a way of scoring.", "Use one or own.",
+                    ScoringStyle.ONE_FACE);
         };
     }
 
@@ -224,7 +262,9 @@ final class PlanOptions {
             if (size.isEmpty()) {
                 continue;
             }
-            List<String> roles = i == 0 ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList() : List.of(MatRole.of(i));
+            List<String> roles = i == 0
+                    ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList()
+                    : List.of(MatRole.of(i));
             for (String role : roles) {
                 Stock paper = project.paper(role).inSheets(size.get().width(), size.get().height());
                 result = result.withPaper(role, paper);

@@ -1,2 +1,5 @@
-/** The terminal commands: plan, check, export, designs. They read options, ask {@code Planner.plan} and print; they compute nothing. */
+/**
+ * The terminal commands: plan, check, export, designs. They read options, ask {@code Planner.plan} and print; they
+ * compute nothing.
+ */
 package cufflink.cli;

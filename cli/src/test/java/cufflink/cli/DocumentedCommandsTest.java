@@ -28,8 +28,13 @@ class DocumentedCommandsTest {
 
     static Stream<String> commands() throws IOException {
         try (Stream<Path> docs = Files.list(TOP.resolve("docs"))) {
-            return Stream.concat(Stream.of(TOP.resolve("README.md")), docs.filter(file -> file.toString().endsWith(".md")).sorted()).flatMap(DocumentedCommandsTest::lines)
-                    .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", "")).filter(line -> line.matches("(plan|fold|check|export|layout|job|designs)( .*)?")).toList().stream();
+            return Stream
+                    .concat(Stream.of(TOP.resolve("README.md")),
+                            docs.filter(file -> file.toString().endsWith(".md")).sorted())
+                    .flatMap(DocumentedCommandsTest::lines)
+                    .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
+                    .filter(line -> line.matches("(plan|fold|check|export|layout|job|designs)( .*)?")).toList()
+                    .stream();
         }
     }
 
@@ -42,11 +47,13 @@ class DocumentedCommandsTest {
     }
 
     private void project(String name, String design) throws IOException {
-        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH), folder.resolve(name));
+        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH),
+                folder.resolve(name));
     }
 
     private String inFolder(String argument) {
-        return argument.matches("[\\w-]+\\.(json|csv|pdf|yaml)(\\*\\d+)?") ? folder.resolve(argument).toString() : argument;
+        return argument.matches("[\\w-]+\\.(json|csv|pdf|yaml)(\\*\\d+)?") ? folder.resolve(argument).toString()
+                : argument;
     }
 
     @ParameterizedTest
@@ -55,12 +62,16 @@ class DocumentedCommandsTest {
         project("project.json", "half-fold");
         project("invitation.json", "half-fold");
         project("holder.json", "m-fold-holder");
-        Files.writeString(folder.resolve("pieces.csv"), "id,quantity,width,height,material,direction\nbase,2,8 1/2 in,5 1/2 in,card,\n");
-        Files.writeString(folder.resolve("stock.csv"), "id,material,width,height,count,offcut,direction\nLetter,card,8 1/2 in,11 in,,,\n");
-        Files.writeString(folder.resolve("stash.csv"), "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 in,11 in,100\n");
+        Files.writeString(folder.resolve("pieces.csv"),
+                "id,quantity,width,height,material,direction\nbase,2,8 1/2 in,5 1/2 in,card,\n");
+        Files.writeString(folder.resolve("stock.csv"),
+                "id,material,width,height,count,offcut,direction\nLetter,card,8 1/2 in,11 in,,,\n");
+        Files.writeString(folder.resolve("stash.csv"),
+                "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 in,11 in,100\n");
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
-        int status = Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true)).execute(Stream.of(command.split(" +")).map(this::inFolder).toArray(String[]::new));
+        int status = Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true))
+                .execute(Stream.of(command.split(" +")).map(this::inFolder).toArray(String[]::new));
         assertEquals(0, status, command + "\n" + err + out);
     }
 

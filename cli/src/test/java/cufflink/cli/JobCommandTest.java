@@ -38,7 +38,8 @@ class JobCommandTest {
         Files.writeString(folder.resolve("stash.csv"), "kind,name,width,height,count,price\n" + stash);
         List<String> arguments = new ArrayList<>(List.of("job", "--stash", folder.resolve("stash.csv").toString()));
         arguments.addAll(List.of(more));
-        return Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true)).execute(arguments.toArray(new String[0]));
+        return Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true))
+                .execute(arguments.toArray(new String[0]));
     }
 
     private String kit(int copies) {
@@ -48,7 +49,8 @@ class JobCommandTest {
     @Test
     void stashWithEnough_isAGoodAnswer() throws IOException {
         assertEquals(0, run("paper,Plain card 250,8 1/2,11,12,\n", kit(24)));
-        assertTrue(out.toString().startsWith("The stash has it all: 12 sheets; 12 is the least possible."), out.toString());
+        assertTrue(out.toString().startsWith("The stash has it all: 12 sheets; 12 is the least possible."),
+                out.toString());
     }
 
     @Test
@@ -75,8 +77,10 @@ class JobCommandTest {
 
     @Test
     void everyMistake_isNamed() throws IOException {
-        assertEquals(2, run("paper,Dusk 240,none,11,1,\n", folder.resolve("gone.json") + "*2", kit(0), "--instead", "x", "--spare", "900"));
-        for (String part : List.of("gone.json", "“0” is not a number of copies", "“x” does not say PAPER=OTHER", "stash.csv, line 2: Width", "--spare: 900")) {
+        assertEquals(2, run("paper,Dusk 240,none,11,1,\n", folder.resolve("gone.json") + "*2", kit(0), "--instead", "x",
+                "--spare", "900"));
+        for (String part : List.of("gone.json", "“0” is not a number of copies", "“x” does not say PAPER=OTHER",
+                "stash.csv, line 2: Width", "--spare: 900")) {
             assertTrue(err.toString().contains(part), part + "\n" + err);
         }
     }

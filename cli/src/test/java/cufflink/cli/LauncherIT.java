@@ -39,7 +39,8 @@ class LauncherIT {
         List<String> command = new ArrayList<>(List.of(link.toString()));
         command.addAll(List.of(arguments));
         Path output = folder.resolve("output.txt");
-        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).directory(folder.toFile());
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile())
+                .directory(folder.toFile());
         builder.environment().put("LC_ALL", "C");
         builder.environment().put("HOME", folder.toString());
         Process process = builder.start();
@@ -58,7 +59,8 @@ class LauncherIT {
     @Test
     void outputIsUtf8_whateverThePlatformSays() throws IOException, InterruptedException {
         assertTrue(run(0, "plan", "half-fold").contains("4 1/4 × 5 1/2 in"));
-        assertEquals("half-fold", new ObjectMapper().readTree(run(0, "plan", "half-fold", "--format", "json")).path("design").asText());
+        assertEquals("half-fold",
+                new ObjectMapper().readTree(run(0, "plan", "half-fold", "--format", "json")).path("design").asText());
     }
 
     @Test

@@ -40,19 +40,23 @@ class MainTest {
 
     /** The fields of the JSON contract; nothing may be renamed. */
     @ParameterizedTest
-    @ValueSource(strings = {"half-fold", "overlapping-gate", "accordion", "slim-tent", "m-fold-holder", "back-fold-holder", "belly-band"})
+    @ValueSource(strings = {"half-fold", "overlapping-gate", "accordion", "slim-tent", "m-fold-holder",
+        "back-fold-holder", "belly-band"})
     void plan_json_keepsItsContract(String design) throws IOException {
         Answer answer = run("plan", design, "--format", "json", "--mats", "2", "--reveal", "1/8in");
         assertEquals(0, answer.status, answer.err);
         JsonNode root = answer.json();
-        for (String field : List.of("design", "target", "measures", "pieces", "mats", "closed", "fold", "pockets", "checks", "layout", "run", "problems", "changed")) {
+        for (String field : List.of("design", "target", "measures", "pieces", "mats", "closed", "fold", "pockets",
+                "checks", "layout", "run", "problems", "changed")) {
             assertTrue(root.has(field), field);
         }
         JsonNode piece = root.path("pieces").get(0);
-        for (String field : List.of("id", "quantity", "width", "height", "material", "scores", "slits", "cutAways", "cutOuts")) {
+        for (String field : List.of("id", "quantity", "width", "height", "material", "scores", "slits", "cutAways",
+                "cutOuts")) {
             assertTrue(piece.has(field), field);
         }
-        assertTrue(piece.path("width").path("mm").isNumber() && piece.path("width").path("text").asText().endsWith(" in"));
+        assertTrue(
+                piece.path("width").path("mm").isNumber() && piece.path("width").path("text").asText().endsWith(" in"));
         for (JsonNode score : piece.path("scores")) {
             for (String field : List.of("id", "fold", "along", "at", "from", "to", "points")) {
                 assertTrue(score.has(field), field);
@@ -99,25 +103,37 @@ class MainTest {
     /** All ways in, units and steps; common-practice yields among them. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "half-fold --sheet Letter --copies 2| 4 1/4 in| 5 1/2 in", "half-fold --finish A2| 4 1/4 in| 5 1/2 in", "half-fold --finish 105x148mm --unit mm| 105 mm| 148 mm",
-        "half-fold --envelope C6 --unit mm| 111 mm| 159 mm", "overlapping-gate --envelope A6| 4 5/8 in| 6 3/8 in", "half-fold --finish 4x5in --step 1/8in| 4 in| 5 in",
-        "m-fold-holder --hold gift-card --step 1mm| 102 mm| 55 mm", "half-fold --finish 4x5 --set height=100mm| 4 in| 3.937 in", "half-fold --sheet 6x8in| 4 in| 6 in", "half-fold --sheet 6x8in --use shape| 4 in| 5 3/16 in", "half-fold --sheet A4 --use 4 --unit mm| 74 mm| 105 mm"})
+        "half-fold --sheet Letter --copies 2| 4 1/4 in| 5 1/2 in", "half-fold --finish A2| 4 1/4 in| 5 1/2 in",
+        "half-fold --finish 105x148mm --unit mm| 105 mm| 148 mm",
+        "half-fold --envelope C6 --unit mm| 111 mm| 159 mm", "overlapping-gate --envelope A6| 4 5/8 in| 6 3/8 in",
+        "half-fold --finish 4x5in --step 1/8in| 4 in| 5 in",
+        "m-fold-holder --hold gift-card --step 1mm| 102 mm| 55 mm",
+        "half-fold --finish 4x5 --set height=100mm| 4 in| 3.937 in", "half-fold --sheet 6x8in| 4 in| 6 in",
+        "half-fold --sheet 6x8in --use shape| 4 in| 5 3/16 in",
+        "half-fold --sheet A4 --use 4 --unit mm| 74 mm| 105 mm"})
     void plan_waysIn(String arguments, String width, String height) throws IOException {
         List<String> line = new ArrayList<>(List.of("plan"));
         line.addAll(List.of(arguments.split(" ")));
         line.addAll(List.of("--format", "json", "--mats", "0"));
         Answer answer = run(line.toArray(String[]::new));
         JsonNode closed = answer.json().path("closed");
-        assertEquals(width + " × " + height, closed.path("width").path("text").asText() + " × " + closed.path("height").path("text").asText(), answer.err);
+        assertEquals(width + " × " + height,
+                closed.path("width").path("text").asText() + " × " + closed.path("height").path("text").asText(),
+                answer.err);
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "plan no-such| There is no such design. The designs are half-fold", "plan half-fold --finish four| is not a size", "plan half-fold --envelope Z9| Known are A2",
-        "plan half-fold --sheet Z9| Known are A4", "plan half-fold --copies 0| whole number from 1 to 999", "plan half-fold --mats many| whole number from 0 to 5",
-        "plan half-fold --set width| does not say measure=value", "plan half-fold --set depth=3| no such measure", "plan half-fold --set width=abc| does not start with a number",
-        "plan half-fold --hold gift-card| has no pocket", "plan half-fold --unit ell| is not a unit", "plan half-fold --step 1/7in| is not a ruler step", "plan half-fold --finish 4x5 --sheet A4| Only one of these",
-        "plan half-fold --reveal 0| must be more than 0", "plan belly-band --finish 4x5| follows what it holds", "check no-such-file.json| cannot be read", "plan half-fold --scoring both| Use one or own",
+        "plan no-such| There is no such design. The designs are half-fold",
+        "plan half-fold --finish four| is not a size", "plan half-fold --envelope Z9| Known are A2",
+        "plan half-fold --sheet Z9| Known are A4", "plan half-fold --copies 0| whole number from 1 to 999",
+        "plan half-fold --mats many| whole number from 0 to 5",
+        "plan half-fold --set width| does not say measure=value", "plan half-fold --set depth=3| no such measure",
+        "plan half-fold --set width=abc| does not start with a number",
+        "plan half-fold --hold gift-card| has no pocket", "plan half-fold --unit ell| is not a unit",
+        "plan half-fold --step 1/7in| is not a ruler step", "plan half-fold --finish 4x5 --sheet A4| Only one of these",
+        "plan half-fold --reveal 0| must be more than 0", "plan belly-band --finish 4x5| follows what it holds",
+        "check no-such-file.json| cannot be read", "plan half-fold --scoring both| Use one or own",
         "plan half-fold --finish 0x5| of more than 0", "plan my.yaml| cannot be read"})
     void mistakes_areToldOnStandardError_withStatus2(String arguments, String message) {
         Answer answer = run(arguments.split(" "));
@@ -140,14 +156,16 @@ class MainTest {
     @Test
     void text_holdsDerivationsRunSheetAndChecks() {
         String text = run("plan", "overlapping-gate").out;
-        for (String expected : List.of("Narrow leaf = width × 7 / 12 = 4 1/4 × 7 / 12 = 2.4792 in, rounded to the nearest 1/16 in = 2 1/2 in", "Score", "✓ The leaves stay shut")) {
+        for (String expected : List.of(
+                "Narrow leaf = width × 7 / 12 = 4 1/4 × 7 / 12 = 2.4792 in, rounded to the nearest 1/16 in = 2 1/2 in",
+                "Score", "✓ The leaves stay shut")) {
             assertTrue(text.contains(expected), expected + " in " + text);
         }
     }
 
     @Test
     void designs_listsThemAll() throws IOException {
-        assertEquals(2 * BuiltInDesigns.all().size(), run("designs").out.lines().count());
+        assertEquals(2L * BuiltInDesigns.all().size(), run("designs").out.lines().count());
         JsonNode list = run("designs", "--format", "json").json();
         assertEquals(BuiltInDesigns.all().size(), list.size());
         assertEquals("4 1/4 in", list.get(0).path("measures").get(0).path("default").asText());
@@ -156,7 +174,9 @@ class MainTest {
     @Test
     void checkAndExport_workOnFiles(@TempDir Path folder) throws IOException {
         Path project = folder.resolve("gate.json");
-        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH), project);
+        ProjectWriter.write(
+                Project.of(DesignLibrary.builtIn().find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH),
+                project);
         assertEquals(0, run("check", project.toString()).status);
         Path design = Files.writeString(folder.resolve("mine.yaml"), BuiltInDesigns.text("accordion"));
         assertTrue(run("check", design.toString()).out.contains("✓ Strip folds flat"));
@@ -167,7 +187,8 @@ class MainTest {
             assertEquals(0, answer.status, answer.err);
             assertTrue(answer.out.lines().allMatch(line -> Files.exists(Path.of(line))), answer.out);
         }
-        assertEquals(2, run("export", project.toString(), "--to", "pdf", "--out", folder.resolve("x.pdf").toString(), "--page", "A0").status);
+        assertEquals(2, run("export", project.toString(), "--to", "pdf", "--out", folder.resolve("x.pdf").toString(),
+                "--page", "A0").status);
         assertFalse(Files.exists(folder.resolve("x.pdf")));
     }
 
@@ -197,7 +218,8 @@ class MainTest {
 
     @Test
     void fold_asText_andUnknownDesigns() {
-        assertTrue(run("fold", "criss-cross-pocket").out.contains("Layers, front to back: left triangle, right triangle, inner back, back."));
+        assertTrue(run("fold", "criss-cross-pocket").out
+                .contains("Layers, front to back: left triangle, right triangle, inner back, back."));
         assertEquals(2, run("fold", "no-such-design").status);
     }
 
@@ -206,8 +228,11 @@ class MainTest {
     void plan_listsFoundPockets_andADesignThatCannotBeRefusesAPlan(@TempDir Path folder) throws IOException {
         JsonNode pockets = run("plan", "nested-diagonal-pockets", "--format", "json").json().path("pockets");
         assertEquals(3, pockets.size(), "the two pockets and the space under the large corner");
-        assertEquals(List.of("3 1/2 in", "4 in", "4 in"), pockets.findValues("width").stream().map(width -> width.path("text").asText()).toList(), "the nearest to the front first");
-        Path wrong = Files.writeString(folder.resolve("wrong.yaml"), BuiltInDesigns.text("squash-fold").replace("then 'mountain' else 'valley'\"}", "then 'valley' else 'mountain'\"}"));
+        assertEquals(List.of("3 1/2 in", "4 in", "4 in"),
+                pockets.findValues("width").stream().map(width -> width.path("text").asText()).toList(),
+                "the nearest to the front first");
+        Path wrong = Files.writeString(folder.resolve("wrong.yaml"), BuiltInDesigns.text("squash-fold")
+                .replace("then 'mountain' else 'valley'\"}", "then 'valley' else 'mountain'\"}"));
         Answer answer = run("plan", wrong.toString());
         assertEquals(2, answer.status);
         assertTrue(answer.err.contains("there must be two more of one than of the other"), answer.err);
@@ -215,15 +240,20 @@ class MainTest {
 
     /** A number that was given and could not be used is told, and ends with 1. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"half-fold|--finish|1/4x1/4in|finish|1/4 × 1/4 in|1/2 × 1/2 in", "diamond-tree|--finish|5x7in|finish|5 × 7 in|5 × 5 in", "accordion|--set|panels=90|panels|90|24",
-            "half-fold|--set|width=1/4 in|width|1/4 in|1/2 in"})
-    void plan_numberThatCannotBe_isReportedAsChanged(String design, String option, String value, String measure, String given, String used) throws IOException {
+    @CsvSource(delimiter = '|',
+            value = {"half-fold|--finish|1/4x1/4in|finish|1/4 × 1/4 in|1/2 × 1/2 in",
+                "diamond-tree|--finish|5x7in|finish|5 × 7 in|5 × 5 in", "accordion|--set|panels=90|panels|90|24",
+                "half-fold|--set|width=1/4 in|width|1/4 in|1/2 in"})
+    void plan_numberThatCannotBe_isReportedAsChanged(String design, String option, String value, String measure,
+            String given, String used) throws IOException {
         Answer answer = run("plan", design, option, value, "--format", "json");
         assertEquals(1, answer.status, answer.err);
         JsonNode changed = answer.json().path("changed").get(0);
-        assertEquals(List.of(measure, given, used), List.of(changed.path("measure").asText(), changed.path("given").asText(), changed.path("used").asText()));
+        assertEquals(List.of(measure, given, used), List.of(changed.path("measure").asText(),
+                changed.path("given").asText(), changed.path("used").asText()));
         assertTrue(changed.path("why").asText().length() > 5);
-        assertTrue(run("plan", design, option, value).out.contains("Changed: " + measure + ", " + given + " was given, " + used + " is used."));
+        assertTrue(run("plan", design, option, value).out
+                .contains("Changed: " + measure + ", " + given + " was given, " + used + " is used."));
     }
 
     @Test
@@ -243,8 +273,10 @@ class MainTest {
 
     @Test
     void check_projectWithoutAPaper_saysWhatIsTaken(@TempDir Path folder) throws IOException {
-        Project project = Project.of(DesignLibrary.builtIn().find("back-fold-holder").orThrow(), RulerStep.SIXTEENTH_INCH);
-        Path file = Files.writeString(folder.resolve("holder.json"), ProjectWriter.text(project).replace("\"liner\" : {", "\"mat board\" : {"));
+        Project project = Project.of(DesignLibrary.builtIn().find("back-fold-holder").orThrow(),
+                RulerStep.SIXTEENTH_INCH);
+        Path file = Files.writeString(folder.resolve("holder.json"),
+                ProjectWriter.text(project).replace("\"liner\" : {", "\"mat board\" : {"));
         Answer answer = run("check", file.toString());
         assertEquals(0, answer.status, answer.out);
         assertTrue(answer.err.contains("no paper for “liner”"), answer.err);

@@ -19,7 +19,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The packaged terminal program in a process of its own, from its modules, as it is started: what a class path hides shows here. */
+/**
+ * The packaged terminal program in a process of its own, from its modules, as it is started: what a class path hides
+ * shows here.
+ */
 class PackagedProgramIT {
     private static final String VERSION = "0.1.0";
 
@@ -30,7 +33,8 @@ class PackagedProgramIT {
     @BeforeEach
     void writeProject() throws IOException {
         project = folder.resolve("card.json");
-        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH), project);
+        ProjectWriter.write(Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH),
+                project);
     }
 
     private String run(String... arguments) throws IOException, InterruptedException {
@@ -38,8 +42,10 @@ class PackagedProgramIT {
     }
 
     private String run(int status, String... arguments) throws IOException, InterruptedException {
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-p",
-                "target/lib" + File.pathSeparator + "target/cufflink-cli-" + VERSION + ".jar", "-m", "cufflink.cli/cufflink.cli.Main"));
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-p",
+                "target/lib" + File.pathSeparator + "target/cufflink-cli-" + VERSION + ".jar", "-m",
+                "cufflink.cli/cufflink.cli.Main"));
         command.addAll(List.of(arguments));
         Path output = folder.resolve("output.txt");
         Process process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).start();
@@ -58,7 +64,8 @@ class PackagedProgramIT {
     void everyExportIsWritten() throws IOException, InterruptedException {
         for (String format : List.of("pdf", "svg", "dxf", "csv")) {
             Path out = folder.resolve("out." + format);
-            for (String written : run("export", project.toString(), "--to", format, "--out", out.toString()).lines().toList()) {
+            for (String written : run("export", project.toString(), "--to", format, "--out", out.toString()).lines()
+                    .toList()) {
                 assertTrue(Files.size(Path.of(written)) > 0, written);
             }
         }
@@ -66,9 +73,12 @@ class PackagedProgramIT {
 
     @Test
     void jobIsPlannedAndPrinted_fromAStashTable() throws IOException, InterruptedException {
-        Files.writeString(folder.resolve("stash.csv"), "kind,name,width,height,count\npaper,Plain card 250,8 1/2,11,9\npaper,Plain paper 120,8 1/2,11,9\n");
+        Files.writeString(folder.resolve("stash.csv"),
+                "kind,name,width,height,count\npaper,Plain card 250,8 1/2,11,9\npaper,Plain paper 120,8 1/2,11,9\n");
         Path pdf = folder.resolve("job.pdf");
-        assertTrue(run("job", project + "*4", "--stash", folder.resolve("stash.csv").toString(), "--pdf", pdf.toString()).startsWith("The stash has it all"));
+        assertTrue(
+                run("job", project + "*4", "--stash", folder.resolve("stash.csv").toString(), "--pdf", pdf.toString())
+                        .startsWith("The stash has it all"));
         assertEquals("%PDF", new String(Files.readAllBytes(pdf), 0, 4, StandardCharsets.US_ASCII));
     }
 

@@ -40,34 +40,45 @@ final class BoardJudge implements Judge {
         Length board = subject.tools().boardWidth();
         Length nearer = Length.shorter(position.at(), ScoreLister.mirrored(position.at(), setup.across()));
         if (nearer.isLongerThan(board)) {
-            return Optional.of(Check.bad("board-" + position.score(), Optional.of(board.minus(nearer)), "Score " + position.score() + " lies "
-                    + format.text(nearer) + " from the nearer end; the board is " + format.text(board) + " wide.",
+            return Optional.of(Check.bad("board-" + position.score(), Optional.of(board.minus(nearer)),
+                    "Score " + position.score() + " lies "
+                            + format.text(nearer) + " from the nearer end; the board is " + format.text(board)
+                            + " wide.",
                     "Mark it by hand and score it along a metal rule.", Optional.empty()));
         }
         return !position.at().isLongerThan(board) ? Optional.empty()
-                : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())), "Score " + position.score() + " at "
-                + format.text(position.at()) + " lies past the end of the board.", "Turn the piece end for end and score at " + format.text(nearer) + "."));
+                : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())),
+                        "Score " + position.score() + " at "
+                                + format.text(position.at()) + " lies past the end of the board.",
+                        "Turn the piece end for end and score at " + format.text(nearer) + "."));
     }
 
     /** A score longer than the bed cannot be made in one stroke. */
     private static Optional<Check> length(CheckSubject subject) {
-        Length longest = subject.scores().stream().flatMap(setup -> setup.positions().stream()).map(position -> position.to().minus(position.from()))
+        Length longest = subject.scores().stream().flatMap(setup -> setup.positions().stream())
+                .map(position -> position.to().minus(position.from()))
                 .max(Comparator.naturalOrder()).orElse(Length.ZERO);
         Length margin = subject.tools().boardHeight().minus(longest);
-        return margin.isNegative() ? Optional.of(Check.watch("board-length", Optional.of(margin), "The longest score is " + subject.format().text(longest)
-                + ", the board's grooves " + subject.format().text(subject.tools().boardHeight()) + " long.", "Score it in two strokes, sliding the piece along the fence."))
+        return margin.isNegative()
+                ? Optional.of(Check.watch("board-length", Optional.of(margin),
+                        "The longest score is " + subject.format().text(longest)
+                                + ", the board's grooves " + subject.format().text(subject.tools().boardHeight())
+                                + " long.",
+                        "Score it in two strokes, sliding the piece along the fence."))
                 : Optional.empty();
     }
 
     /** Where a score lies against the groove before it: "2 3/16 is 1/16 past the groove at 2 1/8". */
     private static String shifted(CheckSubject subject, Length at) {
         Length groove = at.downTo(subject.tools().grooveStep());
-        return subject.step().number(at) + " is " + subject.step().number(at.minus(groove)) + " past the groove at " + boardFormat(subject).text(groove);
+        return subject.step().number(at) + " is " + subject.step().number(at.minus(groove)) + " past the groove at "
+                + boardFormat(subject).text(groove);
     }
 
     /** Boards are ruled in their own unit. */
     private static LengthFormat boardFormat(CheckSubject subject) {
-        return LengthFormat.of(LengthFormat.of(LengthUnit.INCH).isReadable(subject.tools().grooveStep()) ? LengthUnit.INCH : LengthUnit.MILLIMETRE);
+        return LengthFormat.of(LengthFormat.of(LengthUnit.INCH).isReadable(subject.tools().grooveStep())
+                ? LengthUnit.INCH : LengthUnit.MILLIMETRE);
     }
 
     /** Scores between grooves are everyday work, with a shifted fence; only who asked for grooves is warned. */
@@ -77,8 +88,10 @@ final class BoardJudge implements Judge {
             return Check.good("grooves", "Every score lies on a groove (every " + step + ").");
         }
         List<String> told = off.stream().distinct().limit(MOST_TOLD).toList();
-        String text = "Between the grooves (every " + step + "): " + String.join("; ", told) + (off.stream().distinct().count() > MOST_TOLD ? "; and others." : ".");
-        return subject.tools().onGrooves() ? Check.watch("grooves", Optional.empty(), text, "They follow from what was set by hand or from the shape: shift the fence by as much, or mark them.")
+        String text = "Between the grooves (every " + step + "): " + String.join("; ", told)
+                + (off.stream().distinct().count() > MOST_TOLD ? "; and others." : ".");
+        return subject.tools().onGrooves() ? Check.watch("grooves", Optional.empty(), text,
+                "They follow from what was set by hand or from the shape: shift the fence by as much, or mark them.")
                 : Check.good("grooves", text + " Shift the fence by as much, or mark them.");
     }
 }

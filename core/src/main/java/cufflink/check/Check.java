@@ -13,7 +13,8 @@ import java.util.Optional;
  * @param remedy  what to do about it; empty if nothing
  * @param change  a change that the maker can accept
  */
-public record Check(String id, Verdict verdict, Optional<Length> margin, String text, String remedy, Optional<Change> change) {
+public record Check(String id, Verdict verdict, Optional<Length> margin, String text, String remedy,
+        Optional<Change> change) {
     /**
      * A change to one measure; without a value, only the measure to look at.
      *

@@ -23,16 +23,18 @@ import java.util.Optional;
 /**
  * Everything that is judged.
  *
- * @param pieces   folded, by piece id
- * @param assembly the pieces joined
- * @param closed   the closed card, or why it does not close
- * @param poses    of the closed card
- * @param stack    the closed card, if every piece folds flat
- * @param envelope the one it is to go into
+ * @param pieces           folded, by piece id
+ * @param assembly         the pieces joined
+ * @param closed           the closed card, or why it does not close
+ * @param poses            of the closed card
+ * @param stack            the closed card, if every piece folds flat
+ * @param envelope         the one it is to go into
  * @param fittedToEnvelope whether the size was sought for it
  */
-public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly, Outcome<FlatFoldedState> closed, List<PosedCard> poses, Optional<ClosedStack> stack, List<MatLayer> mats,
-                           List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, boolean fittedToEnvelope, BenchTools tools, RulerStep step) {
+public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly,
+        Outcome<FlatFoldedState> closed, List<PosedCard> poses, Optional<ClosedStack> stack, List<MatLayer> mats,
+        List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, boolean fittedToEnvelope,
+        BenchTools tools, RulerStep step) {
     LengthFormat format() {
         return LengthFormat.of(step.unit());
     }

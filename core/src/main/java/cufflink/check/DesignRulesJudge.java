@@ -10,7 +10,8 @@ final class DesignRulesJudge implements Judge {
     public List<Check> judge(CheckSubject subject) {
         return subject.design().judgements().stream().map(judgement -> {
             Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.bad() ? Verdict.BAD : Verdict.WATCH;
-            Optional<Check.Change> change = judgement.holds() ? Optional.empty() : judgement.change().flatMap(subject::change);
+            Optional<Check.Change> change = judgement.holds() ? Optional.empty()
+                    : judgement.change().flatMap(subject::change);
             String remedy = change.map(which -> "Change " + which.label().toLowerCase(Locale.ROOT) + ".").orElse("");
             return new Check(judgement.id(), verdict, judgement.margin(), judgement.text(), remedy, change);
         }).toList();

@@ -21,19 +21,29 @@ final class EnvelopeJudge implements Judge {
         ClosedStack stack = subject.stack().get();
         NamedSize envelope = subject.envelope().get();
         LengthFormat format = subject.format();
-        Length spareLong = Length.longer(envelope.width(), envelope.height()).minus(Length.longer(stack.width(), stack.height())).minus(stack.thickness());
-        Length spareShort = Length.shorter(envelope.width(), envelope.height()).minus(Length.shorter(stack.width(), stack.height())).minus(stack.thickness());
+        Length spareLong = Length.longer(envelope.width(), envelope.height())
+                .minus(Length.longer(stack.width(), stack.height())).minus(stack.thickness());
+        Length spareShort = Length.shorter(envelope.width(), envelope.height())
+                .minus(Length.shorter(stack.width(), stack.height())).minus(stack.thickness());
         Length margin = Length.shorter(spareLong, spareShort);
-        String text = format.size(stack.width(), stack.height()) + ", " + LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())
-                + " thick, " + (margin.isNegative() ? "does not go into " : "goes into ") + "the " + envelope.name() + " envelope ("
+        String text = format.size(stack.width(), stack.height()) + ", "
+                + LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())
+                + " thick, " + (margin.isNegative() ? "does not go into " : "goes into ") + "the " + envelope.name()
+                + " envelope ("
                 + format.size(envelope.width(), envelope.height()) + ")";
         if (margin.isNegative()) {
-            return List.of(Check.bad("envelope", Optional.of(margin), text + ": " + format.text(subject.step().up(margin.abs())) + " too little.",
-                    subject.fittedToEnvelope() ? "Choose a larger envelope." : "Fit the card to the envelope, or choose a larger one.", Optional.empty()));
+            return List
+                    .of(Check
+                            .bad("envelope", Optional.of(margin),
+                                    text + ": " + format.text(subject.step().up(margin.abs())) + " too little.",
+                                    subject.fittedToEnvelope() ? "Choose a larger envelope."
+                                            : "Fit the card to the envelope, or choose a larger one.",
+                                    Optional.empty()));
         }
         String spare = text + ": " + format.text(subject.step().down(margin)) + " to spare.";
         return List.of(COMFORT.isLongerThan(margin)
-                ? Check.watch("envelope", Optional.of(margin), spare, "It will be tight. Measure the envelope; the packet's size is nominal.")
+                ? Check.watch("envelope", Optional.of(margin), spare,
+                        "It will be tight. Measure the envelope; the packet's size is nominal.")
                 : Check.good("envelope", margin, spare));
     }
 }

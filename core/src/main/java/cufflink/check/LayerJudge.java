@@ -16,7 +16,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
 
-/** Is each layer smaller than what it lies on, and clear of the folds? Measured from outline to outline, along every edge, whatever the layer was sized by. */
+/**
+ * Is each layer smaller than what it lies on, and clear of the folds? Measured from outline to outline, along every
+ * edge, whatever the layer was sized by.
+ */
 final class LayerJudge implements Judge {
     /** A layer nearer to a fold than this cracks at its edge (common practice). */
     private static final Length CLEAR_OF_FOLD = Length.ofInches(1, 32);
@@ -37,14 +40,19 @@ final class LayerJudge implements Judge {
             String under = text(layer.under(), subject);
             String id = "layer-" + layer.on().on() + "-" + layer.layer();
             if (border.least().isNegative()) {
-                checks.add(Check.bad(id, Optional.of(border.least()), what + ", is larger than what it lies on (" + under + ").", "Cut it down to leave a border.", Optional.empty()));
+                checks.add(Check.bad(id, Optional.of(border.least()),
+                        what + ", is larger than what it lies on (" + under + ").", "Cut it down to leave a border.",
+                        Optional.empty()));
             } else if (CLEAR_OF_FOLD.isLongerThan(border.least())) {
-                checks.add(Check.watch(id, Optional.of(border.least()), what + ", reaches the edge of what it lies on (" + under + "); next to a fold its edge cracks.", "Leave a border."));
+                checks.add(Check.watch(id, Optional.of(border.least()),
+                        what + ", reaches the edge of what it lies on (" + under + "); next to a fold its edge cracks.",
+                        "Leave a border."));
             }
         }
         if (checks.isEmpty() && !borders.isEmpty()) {
             Length least = borders.stream().map(Border::least).min(Comparator.naturalOrder()).orElseThrow();
-            checks.add(Check.good("layers", least, "Every layer is smaller than what it lies on: at least " + subject.onRuler(subject.step().down(least)) + " shows."));
+            checks.add(Check.good("layers", least, "Every layer is smaller than what it lies on: at least "
+                    + subject.onRuler(subject.step().down(least)) + " shows."));
         }
         return checks;
     }
@@ -66,7 +74,8 @@ final class LayerJudge implements Judge {
 
     private static Length least(Polygon layer, Polygon under) {
         boolean inside = RobustOverlay.difference(layer, under).getArea() < SPECK;
-        double beyond = Arrays.stream(layer.getCoordinates()).mapToDouble(corner -> layer.getFactory().createPoint(corner).distance(under)).max().orElse(0);
+        double beyond = Arrays.stream(layer.getCoordinates())
+                .mapToDouble(corner -> layer.getFactory().createPoint(corner).distance(under)).max().orElse(0);
         return Length.nearestToMillimetres(inside ? layer.getBoundary().distance(under.getBoundary()) : -beyond);
     }
 

@@ -27,7 +27,7 @@ final class LinesJudge implements Judge {
         for (FoldedPiece folded : subject.pieces().values()) {
             Piece piece = subject.design().piece(folded.pattern().piece());
             folded.pattern().panels().forEach(panel -> narrow(subject, panel).ifPresent(checks::add));
-            crowded(subject, piece).ifPresent(checks::add);
+            crowded(piece).ifPresent(checks::add);
             hidden(subject, piece).ifPresent(checks::add);
         }
         return checks;
@@ -35,21 +35,27 @@ final class LinesJudge implements Judge {
 
     private static Optional<Check> narrow(CheckSubject subject, Panel panel) {
         Length width = Length.nearestToMillimetres(new MinimumDiameter(panel.outline()).getLength());
-        return NARROWEST.isLongerThan(width) ? Optional.of(Check.bad("narrow-" + panel.id(), Optional.of(width.minus(NARROWEST)), "The " + panel.label() + " is only " + subject.format().text(width)
-                + " wide; that cannot be cut and folded.", "Change the measures beside it.", subject.change(panel.id()))) : Optional.empty();
+        return NARROWEST.isLongerThan(width) ? Optional.of(Check.bad("narrow-" + panel.id(),
+                Optional.of(width.minus(NARROWEST)), "The " + panel.label() + " is only " + subject.format().text(width)
+                        + " wide; that cannot be cut and folded.",
+                "Change the measures beside it.", subject.change(panel.id()))) : Optional.empty();
     }
 
     /** Decorative lines that run into each other or into a crease. */
-    private static Optional<Check> crowded(CheckSubject subject, Piece piece) {
+    private static Optional<Check> crowded(Piece piece) {
         List<Score> scores = piece.scores();
         for (int i = 0; i < scores.size(); i++) {
             for (int k = i + 1; k < scores.size(); k++) {
                 boolean decorative = scores.get(i).fold() == Fold.DECORATIVE || scores.get(k).fold() == Fold.DECORATIVE;
                 LineSegment one = segment(scores.get(i).line());
                 LineSegment other = segment(scores.get(k).line());
-                if (decorative && Math.abs(Math.sin(one.angle() - other.angle())) < PARALLEL && one.distance(other) < NARROWEST.toMillimetres()) {
-                    return Optional.of(Check.bad("crowded-" + piece.id(), Optional.empty(), "The scores " + scores.get(i).id() + " and " + scores.get(k).id() + " of the " + piece.label()
-                            + " run into each other.", "Use fewer of them, or a wider pitch.", Optional.empty()));
+                if (decorative && Math.abs(Math.sin(one.angle() - other.angle())) < PARALLEL
+                        && one.distance(other) < NARROWEST.toMillimetres()) {
+                    return Optional.of(Check.bad("crowded-" + piece.id(), Optional.empty(),
+                            "The scores " + scores.get(i).id() + " and " + scores.get(k).id() + " of the "
+                                    + piece.label()
+                                    + " run into each other.",
+                            "Use fewer of them, or a wider pitch.", Optional.empty()));
                 }
             }
         }
@@ -57,17 +63,22 @@ final class LinesJudge implements Judge {
     }
 
     private static Optional<Check> hidden(CheckSubject subject, Piece piece) {
-        List<String> hidden = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE && subject.mats().stream().anyMatch(mat -> covers(mat, piece, score))).map(Score::id).toList();
-        return hidden.isEmpty() ? Optional.empty() : Optional.of(Check.watch("hidden-" + piece.id(), Optional.empty(), "Under a layer and not seen: " + String.join(", ", hidden) + ".",
-                "Leave out the layer there, or use fewer decorative lines."));
+        List<String> hidden = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE
+                && subject.mats().stream().anyMatch(mat -> covers(mat, piece, score))).map(Score::id).toList();
+        return hidden.isEmpty() ? Optional.empty()
+                : Optional.of(Check.watch("hidden-" + piece.id(), Optional.empty(),
+                        "Under a layer and not seen: " + String.join(", ", hidden) + ".",
+                        "Leave out the layer there, or use fewer decorative lines."));
     }
 
     private static boolean covers(MatLayer mat, Piece piece, Score score) {
         Coordinate middle = segment(score.line()).midPoint();
-        return mat.on().on().piece().equals(piece.id()) && mat.outline().covers(mat.outline().getFactory().createPoint(middle));
+        return mat.on().on().piece().equals(piece.id())
+                && mat.outline().covers(mat.outline().getFactory().createPoint(middle));
     }
 
     private static LineSegment segment(Line line) {
-        return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(), line.y2().toMillimetres());
+        return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(),
+                line.y2().toMillimetres());
     }
 }

@@ -25,7 +25,8 @@ final class OpeningJudge implements Judge {
                 if (RobustOverlay.intersection(opening, box).getArea() > SPECK) {
                     openings++;
                     if (RobustOverlay.intersection(opening, layer.outline()).getArea() > SPECK) {
-                        checks.add(Check.bad("opening-" + layer.on().on() + "-" + layer.layer(), Optional.empty(), layer.label() + ", closes an opening under it.",
+                        checks.add(Check.bad("opening-" + layer.on().on() + "-" + layer.layer(), Optional.empty(),
+                                layer.label() + ", closes an opening under it.",
                                 "Leave out this layer, or cut it to the panel's own size.", Optional.empty()));
                     }
                 }

@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 
-/** Is any panel longer than the one that must cover it, or does a layer stand out of the closed card? Contents are the pockets' matter. */
+/**
+ * Is any panel longer than the one that must cover it, or does a layer stand out of the closed card? Contents are the
+ * pockets' matter.
+ */
 final class OutlineJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
@@ -17,16 +20,21 @@ final class OutlineJudge implements Judge {
         }
         ClosedStack stack = subject.stack().get();
         StackLayer cover = stack.layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
-                .max(Comparator.comparingDouble(layer -> layer.footprint().getEnvelopeInternal().getArea())).orElseThrow();
+                .max(Comparator.comparingDouble(layer -> layer.footprint().getEnvelopeInternal().getArea()))
+                .orElseThrow();
         Envelope covered = cover.footprint().getEnvelopeInternal();
-        StackLayer worst = stack.layers().stream().filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS).max(Comparator.comparingDouble(layer -> beyond(layer, covered))).orElseThrow();
+        StackLayer worst = stack.layers().stream().filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS)
+                .max(Comparator.comparingDouble(layer -> beyond(layer, covered))).orElseThrow();
         Length by = Length.nearestToMillimetres(Math.max(0, beyond(worst, covered)));
         if (by.toMillimetres() < 1e-3) {
-            return List.of(Check.good("stays-inside", "Nothing stands out: the " + cover.label() + " covers every layer."));
+            return List.of(
+                    Check.good("stays-inside", "Nothing stands out: the " + cover.label() + " covers every layer."));
         }
-        String text = "The " + worst.label() + " stands out past the " + cover.label() + " by " + subject.onRuler(by) + ".";
+        String text = "The " + worst.label() + " stands out past the " + cover.label() + " by " + subject.onRuler(by)
+                + ".";
         Optional<Check.Change> change = worst.panel().map(panel -> panel.panel()).flatMap(subject::change);
-        return List.of(Check.bad("stays-inside", Optional.of(Length.ZERO.minus(by)), text, "Make the " + worst.label() + " shorter by that much.", change));
+        return List.of(Check.bad("stays-inside", Optional.of(Length.ZERO.minus(by)), text,
+                "Make the " + worst.label() + " shorter by that much.", change));
     }
 
     private static double beyond(StackLayer layer, Envelope cover) {

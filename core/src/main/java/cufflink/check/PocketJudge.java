@@ -26,25 +26,33 @@ final class PocketJudge implements Judge {
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
         checks.add(judgement(id + "-width", fit.width(),
-                label + " is " + subject.onRuler(pocket.width().length()) + " wide for a " + item.name() + " of " + subject.onRuler(item.width()),
+                label + " is " + subject.onRuler(pocket.width().length()) + " wide for a " + item.name() + " of "
+                        + subject.onRuler(item.width()),
                 "Make the card wider.", subject.change(subject.design().definition().measure(Role.FINISHED_WIDTH)
-                        .map(measure -> measure.name()).orElse("")), subject));
+                        .map(measure -> measure.name()).orElse("")),
+                subject));
         checks.add(judgement(id + "-room", fit.room(),
-                "The " + item.name() + ", " + subject.onRuler(item.height()) + " high, has " + subject.onRuler(pocket.room().length()) + " before it passes the edge",
+                "The " + item.name() + ", " + subject.onRuler(item.height()) + " high, has "
+                        + subject.onRuler(pocket.room().length()) + " before it passes the edge",
                 "Make the pocket deeper or the contents smaller.", change, subject));
         checks.add(judgement(id + "-depth", fit.held(),
-                label + " is " + subject.onRuler(pocket.depth().length()) + " deep; a third of the " + item.name() + " must sit in it",
+                label + " is " + subject.onRuler(pocket.depth().length()) + " deep; a third of the " + item.name()
+                        + " must sit in it",
                 "Make the pocket deeper.", change, subject));
-        String reach = subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)) + " of the " + item.name() + " can be gripped; "
+        String reach = subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)) + " of the " + item.name()
+                + " can be gripped; "
                 + subject.onRuler(pocket.reachWanted()) + " is good";
         checks.add(fit.reach().isNegative()
-                ? new Check(id + "-reach", Verdict.WATCH, Optional.of(fit.reach()), reach + ".", "Deepen the notch or make the pocket shallower.", change)
+                ? new Check(id + "-reach", Verdict.WATCH, Optional.of(fit.reach()), reach + ".",
+                        "Deepen the notch or make the pocket shallower.", change)
                 : Check.good(id + "-reach", fit.reach(), reach + "."));
     }
 
-    private static Check judgement(String id, Length margin, String found, String remedy, Optional<Check.Change> change, CheckSubject subject) {
+    private static Check judgement(String id, Length margin, String found, String remedy, Optional<Check.Change> change,
+            CheckSubject subject) {
         return margin.isNegative()
-                ? Check.bad(id, Optional.of(margin), found + ": " + subject.margin(margin) + " too little.", remedy, change)
+                ? Check.bad(id, Optional.of(margin), found + ": " + subject.margin(margin) + " too little.", remedy,
+                        change)
                 : Check.good(id, margin, found + ": " + subject.margin(margin) + " to spare.");
     }
 }

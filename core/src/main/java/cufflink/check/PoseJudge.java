@@ -13,9 +13,13 @@ final class PoseJudge implements Judge {
         List<Check> checks = new ArrayList<>();
         List<String> good = new ArrayList<>();
         for (PosedCard posed : subject.poses()) {
-            Optional<Problem> problem = posed.state().problems().stream().filter(Problem::isError).findFirst().or(posed::obstacle);
-            problem.ifPresentOrElse(found -> checks.add(Check.bad("pose-" + posed.name().replace(' ', '-'), Optional.empty(),
-                    "It cannot be brought to the pose “" + posed.name() + "”: " + found.what(), found.remedy(), Optional.empty())), () -> good.add(posed.name()));
+            Optional<Problem> problem = posed.state().problems().stream().filter(Problem::isError).findFirst()
+                    .or(posed::obstacle);
+            problem.ifPresentOrElse(
+                    found -> checks.add(Check.bad("pose-" + posed.name().replace(' ', '-'), Optional.empty(),
+                            "It cannot be brought to the pose “" + posed.name() + "”: " + found.what(), found.remedy(),
+                            Optional.empty())),
+                    () -> good.add(posed.name()));
         }
         if (!good.isEmpty()) {
             checks.add(Check.good("moves", "It moves freely: " + String.join(", ", good) + "."));

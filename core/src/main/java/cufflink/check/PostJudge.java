@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Would it go as a letter? Limits from memory: US letter 3½ × 5 to 6⅛ × 11½ in, ¼ in thick, length to height 1.3 to 2.5; UK letter
- * 240 × 165 × 5 mm. Rules change: the operator's own are what counts, and the text says so.
+ * Would it go as a letter? Limits from memory: US letter 3½ × 5 to 6⅛ × 11½ in, ¼ in thick, length to height 1.3 to
+ * 2.5; UK letter 240 × 165 × 5 mm. Rules change: the operator's own are what counts, and the text says so.
  */
 final class PostJudge implements Judge {
     @Override
@@ -21,7 +21,8 @@ final class PostJudge implements Judge {
         Length longer = Length.longer(envelope.width(), envelope.height());
         Length shorter = Length.shorter(envelope.width(), envelope.height());
         ClosedStack stack = subject.stack().get();
-        return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, stack) : british(longer, shorter, stack));
+        return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, stack)
+                : british(longer, shorter, stack));
     }
 
     private static Check american(Length longer, Length shorter, ClosedStack stack) {
@@ -35,7 +36,8 @@ final class PostJudge implements Judge {
 
     private static Check british(Length longer, Length shorter, ClosedStack stack) {
         Length thick = Length.ofMillimetres(5).minus(stack.thickness());
-        boolean size = !longer.isLongerThan(Length.ofMillimetres(240)) && !shorter.isLongerThan(Length.ofMillimetres(165));
+        boolean size = !longer.isLongerThan(Length.ofMillimetres(240))
+                && !shorter.isLongerThan(Length.ofMillimetres(165));
         return verdict(size && !thick.isNegative(), true, thick, "a UK letter");
     }
 
@@ -45,6 +47,7 @@ final class PostJudge implements Judge {
             return Check.watch("post", Optional.of(thick), "Too large or too thick for " + what + ".", ask);
         }
         return shape ? Check.good("post", thick, "Within the size of " + what + ". " + ask)
-                : Check.watch("post", Optional.of(thick), "Within the size of " + what + ", but its shape may cost a surcharge.", ask);
+                : Check.watch("post", Optional.of(thick),
+                        "Within the size of " + what + ", but its shape may cost a surcharge.", ask);
     }
 }

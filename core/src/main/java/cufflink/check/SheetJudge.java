@@ -21,16 +21,22 @@ final class SheetJudge implements Judge {
         if (layout.unplaced().isEmpty()) {
             checks.add(Check.good("sheets", LayoutWords.sheets(layout)));
         } else {
-            checks.add(Check.bad("sheets", Optional.empty(), "The paper does not give " + String.join(", ", new TreeSet<>(layout.unplaced())) + ": too large, or too few sheets.",
+            checks.add(Check.bad("sheets", Optional.empty(),
+                    "The paper does not give " + String.join(", ", new TreeSet<>(layout.unplaced()))
+                            + ": too large, or too few sheets.",
                     "Take a larger sheet or more of them, or make the card smaller.", Optional.empty()));
         }
-        Optional<Length> longest = layout.sheets().stream().flatMap(sheet -> sheet.cuts().stream()).map(Cut::length).max(Comparator.naturalOrder());
+        Optional<Length> longest = layout.sheets().stream().flatMap(sheet -> sheet.cuts().stream()).map(Cut::length)
+                .max(Comparator.naturalOrder());
         longest.ifPresent(cut -> {
             Length margin = subject.tools().trimmerLength().minus(cut);
             checks.add(margin.isNegative()
-                    ? Check.watch("trimmer", Optional.of(margin), "The longest cut is " + format.text(cut) + ", the trimmer " + format.text(subject.tools().trimmerLength()) + " long.",
+                    ? Check.watch("trimmer", Optional.of(margin),
+                            "The longest cut is " + format.text(cut) + ", the trimmer "
+                                    + format.text(subject.tools().trimmerLength()) + " long.",
                             "Make the long cuts with a knife and a metal rule.")
-                    : Check.good("trimmer", margin, "Every cut goes through the trimmer: the longest is " + format.text(cut) + "."));
+                    : Check.good("trimmer", margin,
+                            "Every cut goes through the trimmer: the longest is " + format.text(cut) + "."));
         });
         return checks;
     }

@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Does a single score have to go round more than it can? A fold round a stack needs a spine about as wide as the stack is thick (common practice). */
+/**
+ * Does a single score have to go round more than it can? A fold round a stack needs a spine about as wide as the stack
+ * is thick (common practice).
+ */
 final class SpineJudge implements Judge {
     /** A single score of ordinary card closes round this much (common practice). */
     private static final Length SINGLE_SCORE = Length.ofMicrometres(2500);
@@ -21,8 +24,11 @@ final class SpineJudge implements Judge {
         subject.stack().ifPresent(stack -> {
             for (Map.Entry<CreaseRef, Length> entry : stack.enclosed().entrySet()) {
                 if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
-                    checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())), "Crease " + entry.getKey().crease() + " goes round "
-                            + millimetres.text(entry.getValue()) + " of paper.", "Score it twice, " + subject.format().text(subject.step().up(entry.getValue())) + " apart, or take thinner layers."));
+                    checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())),
+                            "Crease " + entry.getKey().crease() + " goes round "
+                                    + millimetres.text(entry.getValue()) + " of paper.",
+                            "Score it twice, " + subject.format().text(subject.step().up(entry.getValue()))
+                                    + " apart, or take thinner layers."));
                 }
             }
         });

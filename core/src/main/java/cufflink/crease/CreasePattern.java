@@ -16,7 +16,8 @@ import org.locationtech.jts.geom.Polygon;
  * @param hinges  in the order of the score lines
  * @param slits   that have no width
  */
-public record CreasePattern(String piece, Face up, Polygon outline, List<Panel> panels, List<Hinge> hinges, List<LineSegment> slits) {
+public record CreasePattern(String piece, Face up, Polygon outline, List<Panel> panels, List<Hinge> hinges,
+        List<LineSegment> slits) {
     public CreasePattern {
         panels = List.copyOf(panels);
         hinges = List.copyOf(hinges);

@@ -37,16 +37,22 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * Divides a piece into panels:
  * <ol>
  * <li>the outline, less cut-outs and slits that have a width;</li>
- * <li>outline, folded score lines and slits are noded and polygonized, each region's ring put in its normal form, since the order
- * in which they come is not stated;</li>
+ * <li>outline, folded score lines and slits are noded and polygonized, each region's ring put in its normal form, since
+ * the order in which they come is not stated;</li>
  * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge.</li>
  * </ol>
  * Scores may be full, partial, diagonal; decorative ones divide nothing.
  */
 public final class CreasePatternBuilder {
-    /** More panels than this, in one piece or in all pieces of a design together, take too long to prove while a maker waits. */
+    /**
+     * More panels than this, in one piece or in all pieces of a design together, take too long to prove while a maker
+     * waits.
+     */
     public static final int MOST_PANELS = 200;
-    /** How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above rounding. */
+    /**
+     * How near a panel's side must be to a score line to lie on it, millimetres; far below any ruler, far above
+     * rounding.
+     */
     private static final double ON_LINE = 1e-5;
     /** A score may be so much too long or too short, millimetres. */
     private static final double ENDS_SHORT = 1e-2;
@@ -74,7 +80,9 @@ public final class CreasePatternBuilder {
         }
         Geometry rest = remaining();
         if (!(rest instanceof Polygon outline) || outline.isEmpty()) {
-            problems.add(problem(rest.isEmpty() ? "Nothing is left of this piece." : "The cuts divide this piece into " + rest.getNumGeometries() + ".",
+            problems.add(problem(
+                    rest.isEmpty() ? "Nothing is left of this piece."
+                            : "The cuts divide this piece into " + rest.getNumGeometries() + ".",
                     "Make the cut-outs smaller."));
             return Outcome.failed(problems);
         }
@@ -87,7 +95,8 @@ public final class CreasePatternBuilder {
         }
         folded().forEach(score -> divides(score, outline, panels));
         List<Hinge> hinges = hinges(panels);
-        List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive()).map(slit -> segment(slit.line())).toList();
+        List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive())
+                .map(slit -> segment(slit.line())).toList();
         return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
     }
 
@@ -98,35 +107,46 @@ public final class CreasePatternBuilder {
     private void linesInside() {
         List<String> beyond = piece.scores().stream().filter(score -> !inside(score.line())).map(Score::id).toList();
         if (!beyond.isEmpty()) {
-            problems.add(problem((beyond.size() == 1 ? "Score " : "Scores ") + listed(beyond) + (beyond.size() == 1 ? " lies" : " lie") + " beyond the piece.", "Change the measures they are made of."));
+            problems.add(problem(
+                    (beyond.size() == 1 ? "Score " : "Scores ") + listed(beyond)
+                            + (beyond.size() == 1 ? " lies" : " lie") + " beyond the piece.",
+                    "Change the measures they are made of."));
         }
         for (Slit slit : piece.slits()) {
             if (!inside(slit.line())) {
-                problems.add(problem("Slit " + slit.id() + " lies beyond the piece.", "Change the measures it is made of."));
+                problems.add(
+                        problem("Slit " + slit.id() + " lies beyond the piece.", "Change the measures it is made of."));
             } else if (segment(slit.line()).getLength() == 0 || slit.width().isNegative()) {
-                problems.add(problem("Slit " + slit.id() + " has no length, or a width below 0.", "Change the measures it is made of."));
+                problems.add(problem("Slit " + slit.id() + " has no length, or a width below 0.",
+                        "Change the measures it is made of."));
             }
         }
     }
 
     private boolean inside(Line line) {
-        return within(line.x1(), piece.width().length()) && within(line.x2(), piece.width().length()) && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
+        return within(line.x1(), piece.width().length()) && within(line.x2(), piece.width().length())
+                && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
     }
 
     /** The first few of many. */
     private static String listed(List<String> ids) {
-        return String.join(", ", ids.subList(0, Math.min(3, ids.size()))) + (ids.size() > 3 ? " and " + (ids.size() - 3) + " more" : "");
+        return String.join(", ", ids.subList(0, Math.min(3, ids.size())))
+                + (ids.size() > 3 ? " and " + (ids.size() - 3) + " more" : "");
     }
 
     /** A cut-out that crosses itself or turns itself inside out has no inside; one beside the piece cuts nothing. */
     private void cutOutsWhole() {
-        Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
+        Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(),
+                piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
             Polygon shape = CutShapes.polygon(cutOut, FACTORY);
             if (!CutShapes.hasSize(cutOut) || !shape.isValid() || shape.getArea() <= 0) {
-                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.", cutOut.shape() == CutShape.POLYGON ? "Give its corners in order, once round the opening." : "Its sides and radius must be more than 0."));
+                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.",
+                        cutOut.shape() == CutShape.POLYGON ? "Give its corners in order, once round the opening."
+                                : "Its sides and radius must be more than 0."));
             } else if (RobustOverlay.intersection(whole, shape).getArea() <= 0) {
-                problems.add(problem("Cut-out " + cutOut.id() + " lies beside the piece and cuts nothing.", "Change the measures it is made of."));
+                problems.add(problem("Cut-out " + cutOut.id() + " lies beside the piece and cuts nothing.",
+                        "Change the measures it is made of."));
             }
         }
     }
@@ -136,14 +156,16 @@ public final class CreasePatternBuilder {
     }
 
     private Geometry remaining() {
-        Geometry rest = rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres());
+        Geometry rest = rectangle(0, 0, piece.width().length().toMillimetres(),
+                piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
             Polygon shape = CutShapes.polygon(cutOut, FACTORY);
             rest = cutOut.outside() ? RobustOverlay.intersection(rest, shape) : RobustOverlay.difference(rest, shape);
         }
         for (Slit slit : piece.slits()) {
             if (slit.width().isPositive()) {
-                rest = RobustOverlay.difference(rest, CutShapes.gap(segment(slit.line()), slit.width().toMillimetres(), FACTORY));
+                rest = RobustOverlay.difference(rest,
+                        CutShapes.gap(segment(slit.line()), slit.width().toMillimetres(), FACTORY));
             }
         }
         return rest;
@@ -155,7 +177,8 @@ public final class CreasePatternBuilder {
     }
 
     private static LineSegment segment(Line line) {
-        return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(), line.y2().toMillimetres());
+        return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(),
+                line.y2().toMillimetres());
     }
 
     private List<Score> folded() {
@@ -166,7 +189,8 @@ public final class CreasePatternBuilder {
         List<Geometry> lines = new ArrayList<>();
         lines.add(outline.getBoundary());
         folded().forEach(score -> lines.add(line(segment(score.line()))));
-        piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> lines.add(line(segment(slit.line()))));
+        piece.slits().stream().filter(slit -> !slit.width().isPositive())
+                .forEach(slit -> lines.add(line(segment(slit.line()))));
         joints().forEach(slit -> lines.add(line(across(slit))));
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionNG.union(lines, GRID));
@@ -185,13 +209,15 @@ public final class CreasePatternBuilder {
         if (inside.size() > MOST_PANELS) {
             return tooMany(inside.size());
         }
-        inside.sort(Comparator.<Polygon>comparingDouble(region -> Math.rint(region.getEnvelopeInternal().getMinX() / ON_LINE))
+        inside.sort(Comparator
+                .<Polygon>comparingDouble(region -> Math.rint(region.getEnvelopeInternal().getMinX() / ON_LINE))
                 .thenComparingDouble(region -> region.getEnvelopeInternal().getMinY()));
         return named(inside);
     }
 
     private List<Panel> tooMany(int panels) {
-        problems.add(problem("This makes " + panels + " panels; at most " + MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
+        problems.add(problem("This makes " + panels + " panels; at most " + MOST_PANELS + " can be proved to fold.",
+                "Use fewer panels or creases."));
         return List.of();
     }
 
@@ -202,9 +228,11 @@ public final class CreasePatternBuilder {
     /** The line of a slit, carried on across the whole piece. */
     private LineSegment across(Slit slit) {
         LineSegment line = segment(slit.line());
-        double reach = (piece.width().length().toMillimetres() + piece.height().length().toMillimetres()) / line.getLength();
+        double reach = (piece.width().length().toMillimetres() + piece.height().length().toMillimetres())
+                / line.getLength();
         LineSegment longer = new LineSegment(line.pointAlong(-reach), line.pointAlong(1 + reach));
-        Geometry inside = RobustOverlay.intersection(line(longer), rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
+        Geometry inside = RobustOverlay.intersection(line(longer),
+                rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
         return new LineSegment(inside.getCoordinates()[0], inside.getCoordinates()[inside.getNumPoints() - 1]);
     }
 
@@ -217,7 +245,8 @@ public final class CreasePatternBuilder {
         Map<Integer, PanelName> placed = new HashMap<>();
         for (PanelName name : piece.panelNames()) {
             name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> place(name, i, placed),
-                    () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.", "Place it inside the panel, away from its edges."))));
+                    () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.",
+                            "Place it inside the panel, away from its edges."))));
         }
         List<PanelName> unplaced = piece.panelNames().stream().filter(name -> name.at().isEmpty()).toList();
         int next = 0;
@@ -225,12 +254,15 @@ public final class CreasePatternBuilder {
         for (int i = 0; i < regions.size(); i++) {
             PanelName name = placed.get(i);
             if (name == null) {
-                name = next < unplaced.size() ? unplaced.get(next++) : PanelName.of("panel" + (i + 1), "panel " + (i + 1));
+                name = next < unplaced.size() ? unplaced.get(next++)
+                        : PanelName.of("panel" + (i + 1), "panel " + (i + 1));
             }
             panels.add(new Panel(name.id(), name.label(), regions.get(i)));
         }
         if (next < unplaced.size()) {
-            problems.add(problem("The file names " + piece.panelNames().size() + " panels, but the score lines make " + regions.size() + ".",
+            problems.add(problem(
+                    "The file names " + piece.panelNames().size() + " panels, but the score lines make "
+                            + regions.size() + ".",
                     "Look for a score line of 0 or one that lies on an edge."));
         }
         return panels;
@@ -239,16 +271,21 @@ public final class CreasePatternBuilder {
     private void place(PanelName name, int region, Map<Integer, PanelName> placed) {
         PanelName other = placed.putIfAbsent(region, name);
         if (other != null) {
-            problems.add(problem("The file places “" + other.id() + "” and “" + name.id() + "” in one panel.", "A crease or a slit between them is missing, or does not reach far enough."));
+            problems.add(problem("The file places “" + other.id() + "” and “" + name.id() + "” in one panel.",
+                    "A crease or a slit between them is missing, or does not reach far enough."));
         }
     }
 
     private static Optional<Integer> region(List<Polygon> regions, SizedDesign.Offset at) {
         Coordinate place = new Coordinate(at.x().toMillimetres(), at.y().toMillimetres());
-        return IntStream.range(0, regions.size()).boxed().filter(i -> SimplePointInAreaLocator.locate(place, regions.get(i)) == Location.INTERIOR).findFirst();
+        return IntStream.range(0, regions.size()).boxed()
+                .filter(i -> SimplePointInAreaLocator.locate(place, regions.get(i)) == Location.INTERIOR).findFirst();
     }
 
-    /** A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the panel is on. */
+    /**
+     * A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the
+     * panel is on.
+     */
     private record Stretch(String panel, double from, double to, boolean left) {
     }
 
@@ -273,9 +310,11 @@ public final class CreasePatternBuilder {
             to = Math.max(to, stretch.to());
         }
         if (inside <= ENDS_SHORT) {
-            problems.add(problem("Score " + score.id() + " lies on no paper.", "Change the measures it is made of, or leave it out with when."));
+            problems.add(problem("Score " + score.id() + " lies on no paper.",
+                    "Change the measures it is made of, or leave it out with when."));
         } else if (inside - bounded > ENDS_SHORT) {
-            problems.add(problem("Score " + score.id() + " ends inside a panel: it cannot be folded there.", "Let it end at an edge, a slit or another score, or make it decorative."));
+            problems.add(problem("Score " + score.id() + " ends inside a panel: it cannot be folded there.",
+                    "Let it end at an edge, a slit or another score, or make it decorative."));
         }
     }
 
@@ -286,8 +325,10 @@ public final class CreasePatternBuilder {
             for (Stretch b : stretches) {
                 double from = Math.max(a.from, b.from);
                 double to = Math.min(a.to, b.to);
-                if (a.left && !b.left && to - from > ON_LINE && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
-                    hinges.add(new Hinge(crease, fold, a.panel, b.panel, new LineSegment(line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
+                if (a.left && !b.left && to - from > ON_LINE
+                        && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
+                    hinges.add(new Hinge(crease, fold, a.panel, b.panel, new LineSegment(
+                            line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
                 }
             }
         }
@@ -300,13 +341,16 @@ public final class CreasePatternBuilder {
         }
     }
 
-    private static void collect(Panel panel, Coordinate[] corners, boolean outer, LineSegment line, List<Stretch> stretches) {
+    private static void collect(Panel panel, Coordinate[] corners, boolean outer, LineSegment line,
+            List<Stretch> stretches) {
         boolean paperOnLeft = Orientation.isCCW(corners) == outer;
         for (int i = 0; i + 1 < corners.length; i++) {
-            if (line.distancePerpendicular(corners[i]) < ON_LINE && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
+            if (line.distancePerpendicular(corners[i]) < ON_LINE
+                    && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
                 double a = line.projectionFactor(corners[i]) * line.getLength();
                 double b = line.projectionFactor(corners[i + 1]) * line.getLength();
-                stretches.add(new Stretch(panel.id(), Math.max(0, Math.min(a, b)), Math.min(line.getLength(), Math.max(a, b)), b > a == paperOnLeft));
+                stretches.add(new Stretch(panel.id(), Math.max(0, Math.min(a, b)),
+                        Math.min(line.getLength(), Math.max(a, b)), b > a == paperOnLeft));
             }
         }
     }

@@ -20,7 +20,8 @@ final class CutShapes {
     static boolean hasSize(CutOut cutOut) {
         return switch (cutOut.shape()) {
             case CIRCLE -> cutOut.numbers().get(2).isPositive();
-            case ROUNDED -> cutOut.numbers().get(2).isPositive() && cutOut.numbers().get(3).isPositive() && !cutOut.numbers().get(4).isNegative();
+            case ROUNDED -> cutOut.numbers().get(2).isPositive() && cutOut.numbers().get(3).isPositive()
+                    && !cutOut.numbers().get(4).isNegative();
             case POLYGON -> true;
         };
     }
@@ -50,7 +51,8 @@ final class CutShapes {
     private static void arc(List<Coordinate> corners, double cx, double cy, double radius, int start, int chords) {
         for (int i = 0; i <= chords; i++) {
             double angle = 2 * Math.PI * (start + i) / CHORDS;
-            Coordinate corner = new Coordinate(onGrid(cx + radius * Math.cos(angle)), onGrid(cy + radius * Math.sin(angle)));
+            Coordinate corner = new Coordinate(onGrid(cx + radius * Math.cos(angle)),
+                    onGrid(cy + radius * Math.sin(angle)));
             if (corners.isEmpty() || corners.get(corners.size() - 1).distance(corner) > 1e-9) {
                 corners.add(corner);
             }
@@ -67,7 +69,8 @@ final class CutShapes {
 
     /** The strip of a slit with a width, centred on its line. */
     static Polygon gap(LineSegment line, double width, GeometryFactory factory) {
-        Coordinate[] corners = {line.pointAlongOffset(0, width / 2), line.pointAlongOffset(1, width / 2), line.pointAlongOffset(1, -width / 2),
+        Coordinate[] corners = {line.pointAlongOffset(0, width / 2), line.pointAlongOffset(1, width / 2),
+            line.pointAlongOffset(1, -width / 2),
             line.pointAlongOffset(0, -width / 2), line.pointAlongOffset(0, width / 2)};
         return factory.createPolygon(corners);
     }

@@ -8,7 +8,8 @@ import org.locationtech.jts.geom.LineSegment;
  *
  * @param crease id of the score line
  * @param fold   seen on the face that lies up; decorative where two panels stay flat
- * @param first  id of the panel on the left of the stretch, where x runs right and y up (so to its right as the piece lies)
+ * @param first  id of the panel on the left of the stretch, where x runs right and y up (so to its right as the piece
+ *               lies)
  * @param second id of the panel on the other side
  * @param at     the stretch, in the piece's coordinates
  */

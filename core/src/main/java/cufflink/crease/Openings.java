@@ -9,7 +9,10 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
-/** Where a piece is open: windows, notches and slots, in its coordinates, millimetres. Waste that is cut away at the outside is none. */
+/**
+ * Where a piece is open: windows, notches and slots, in its coordinates, millimetres. Waste that is cut away at the
+ * outside is none.
+ */
 public final class Openings {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
@@ -43,7 +46,8 @@ public final class Openings {
     }
 
     private static Polygon gap(Slit slit) {
-        LineSegment line = new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres());
+        LineSegment line = new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(),
+                slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres());
         return CutShapes.gap(line, slit.width().toMillimetres(), FACTORY);
     }
 }

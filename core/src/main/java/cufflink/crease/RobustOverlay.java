@@ -8,8 +8,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
- * Shapes laid over each other, for whatever numbers come out of sums of folds. The plain operations of the geometry library fail where corners lie within rounding of
- * other lines; this tries them first, then snaps, then rounds to a grid (S. Hobby, "Practical segment intersection with finite precision output", 1999).
+ * Shapes laid over each other, for whatever numbers come out of sums of folds. The plain operations of the geometry
+ * library fail where corners lie within rounding of other lines; this tries them first, then snaps, then rounds to a
+ * grid (S. Hobby, "Practical segment intersection with finite precision output", 1999).
  */
 public final class RobustOverlay {
     private RobustOverlay() {
@@ -36,7 +37,8 @@ public final class RobustOverlay {
 
     /** Areas that touch in lines or corners share those, too; they are left out. */
     private static Geometry areas(Geometry shape) {
-        return shape instanceof Polygonal ? shape : shape.getFactory().buildGeometry(PolygonExtracter.getPolygons(shape));
+        return shape instanceof Polygonal ? shape
+                : shape.getFactory().buildGeometry(PolygonExtracter.getPolygons(shape));
     }
 
     /** A shape that crosses itself by a rounding is mended before anything is made of it. */

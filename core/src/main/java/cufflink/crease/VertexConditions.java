@@ -13,9 +13,10 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * What every inner vertex must obey so that the paper around it can lie flat (Kawasaki, Justin and Maekawa; Hull, <i>On the mathematics of flat origamis</i>, 1994, from
- * memory): an even number of creases; alternate angles that add up to 180 degrees each; two more creases of one kind than of the other; and where an angle is smaller
- * than both its neighbours, one mountain and one valley beside it (big-little-big).
+ * What every inner vertex must obey so that the paper around it can lie flat (Kawasaki, Justin and Maekawa; Hull, <i>On
+ * the mathematics of flat origamis</i>, 1994, from memory): an even number of creases; alternate angles that add up to
+ * 180 degrees each; two more creases of one kind than of the other; and where an angle is smaller than both its
+ * neighbours, one mountain and one valley beside it (big-little-big).
  */
 public final class VertexConditions {
     private static final double SAME_PLACE = 1e-5;
@@ -52,20 +53,24 @@ public final class VertexConditions {
     }
 
     private static void add(TreeMap<Coordinate, List<Ray>> vertices, Hinge hinge, LineSegment outwards) {
-        Coordinate place = vertices.keySet().stream().filter(known -> known.distance(outwards.p0) < SAME_PLACE).findFirst().orElse(outwards.p0);
-        vertices.computeIfAbsent(place, key -> new ArrayList<>()).add(new Ray(Math.toDegrees(outwards.angle()), Math.toDegrees(Slack.direction(outwards)), hinge));
+        Coordinate place = vertices.keySet().stream().filter(known -> known.distance(outwards.p0) < SAME_PLACE)
+                .findFirst().orElse(outwards.p0);
+        vertices.computeIfAbsent(place, key -> new ArrayList<>())
+                .add(new Ray(Math.toDegrees(outwards.angle()), Math.toDegrees(Slack.direction(outwards)), hinge));
     }
 
     /** On the outline or on a slit, where the paper is free to move. */
     private boolean isOnEdge(Coordinate place) {
-        return pattern.outline().getBoundary().distance(FACTORY.createPoint(place)) < SAME_PLACE || pattern.slits().stream().anyMatch(slit -> slit.distance(place) < SAME_PLACE);
+        return pattern.outline().getBoundary().distance(FACTORY.createPoint(place)) < SAME_PLACE
+                || pattern.slits().stream().anyMatch(slit -> slit.distance(place) < SAME_PLACE);
     }
 
     private void judge(List<Ray> rays) {
         rays.sort(Comparator.comparingDouble(Ray::direction));
         String names = String.join(", ", rays.stream().map(ray -> ray.hinge().crease()).distinct().toList());
         if (rays.size() % 2 == 1) {
-            problems.add(problem("An odd number of folds, " + rays.size() + ", meet where " + names + " meet: paper cannot lie flat there.", "A crease is missing there, or one too many."));
+            problems.add(problem("An odd number of folds, " + rays.size() + ", meet where " + names
+                    + " meet: paper cannot lie flat there.", "A crease is missing there, or one too many."));
             return;
         }
         double[] angles = angles(rays);
@@ -79,10 +84,14 @@ public final class VertexConditions {
         if (off > 1e-9 + rays.stream().mapToDouble(Ray::slack).sum()) {
             int digits = Math.max(1, (int) Math.ceil(1 - Math.log10(off)));
             String exact = "%." + digits + "f°";
-            problems.add(problem("Where " + names + " meet, every other angle adds up to " + String.format(Locale.ROOT, exact, even) + " instead of 180°: paper cannot lie flat there.",
+            problems.add(problem(
+                    "Where " + names + " meet, every other angle adds up to " + String.format(Locale.ROOT, exact, even)
+                            + " instead of 180°: paper cannot lie flat there.",
                     "Turn a crease there by " + String.format(Locale.ROOT, exact, off) + "."));
         } else if (Math.abs(mountains - valleys) != 2) {
-            problems.add(problem("Where " + names + " meet there are " + mountains + " mountain and " + valleys + " valley folds; there must be two more of one than of the other.",
+            problems.add(problem(
+                    "Where " + names + " meet there are " + mountains + " mountain and " + valleys
+                            + " valley folds; there must be two more of one than of the other.",
                     "A crease there is marked the wrong way round, or is missing."));
         } else {
             littleAngles(rays, angles);
@@ -103,9 +112,14 @@ public final class VertexConditions {
         for (int i = 0; i < n && n > 2; i++) {
             Hinge a = rays.get(i).hinge();
             Hinge b = rays.get((i + 1) % n).hinge();
-            double slack = 1e-9 + rays.get((i + n - 1) % n).slack() + rays.get(i).slack() + rays.get((i + 1) % n).slack() + rays.get((i + 2) % n).slack();
-            if (angles[i] < angles[(i + 1) % n] - slack && angles[i] < angles[(i + n - 1) % n] - slack && a.fold() == b.fold()) {
-                problems.add(problem("The panel between " + a.crease() + " and " + b.crease() + " is narrower than both its neighbours; its two folds cannot both be " + a.fold().word() + ".",
+            double slack = 1e-9 + rays.get((i + n - 1) % n).slack() + rays.get(i).slack()
+                    + rays.get((i + 1) % n).slack() + rays.get((i + 2) % n).slack();
+            if (angles[i] < angles[(i + 1) % n] - slack && angles[i] < angles[(i + n - 1) % n] - slack
+                    && a.fold() == b.fold()) {
+                problems.add(problem(
+                        "The panel between " + a.crease() + " and " + b.crease()
+                                + " is narrower than both its neighbours; its two folds cannot both be "
+                                + a.fold().word() + ".",
                         "Make one of them " + a.fold().seenFromBehind().word() + "."));
             }
         }

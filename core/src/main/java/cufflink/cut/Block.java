@@ -2,7 +2,10 @@ package cufflink.cut;
 
 import java.util.Optional;
 
-/** Rectangles joined edge to edge, two blocks at a time: what a part of a sheet gives by cuts from edge to edge. Nanometres. */
+/**
+ * Rectangles joined edge to edge, two blocks at a time: what a part of a sheet gives by cuts from edge to edge.
+ * Nanometres.
+ */
 sealed interface Block {
     /** What nobody trims off. */
     long LEAST = Cut.LEAST.nanometres();
@@ -18,19 +21,24 @@ sealed interface Block {
     /** Two blocks side by side ({@code upright} cut between them) or one above the other. */
     record Two(boolean upright, Block first, Block second, long width, long height) implements Block {
         static Two of(boolean upright, Block first, Block second) {
-            return upright ? new Two(true, first, second, first.width() + second.width(), Math.max(first.height(), second.height()))
-                    : new Two(false, first, second, Math.max(first.width(), second.width()), first.height() + second.height());
+            return upright
+                    ? new Two(true, first, second, first.width() + second.width(),
+                            Math.max(first.height(), second.height()))
+                    : new Two(false, first, second, Math.max(first.width(), second.width()),
+                            first.height() + second.height());
         }
     }
 
     /**
-     * Whether the blade can cut a block out of a part of a sheet. A part that is too long to be trimmed in one stroke may be parted first and trimmed in pieces.
+     * Whether the blade can cut a block out of a part of a sheet. A part that is too long to be trimmed in one stroke
+     * may be parted first and trimmed in pieces.
      */
     static boolean isCut(Block block, long width, long height, long blade) {
         if (block.width() > width || block.height() > height) {
             return false;
         }
-        return Math.max(width, height) <= blade || isTrimmedLevel(block, width, height, blade) || isTrimmedUpright(block, width, height, blade) || isPartedAtOnce(block, width, height, blade);
+        return Math.max(width, height) <= blade || isTrimmedLevel(block, width, height, blade)
+                || isTrimmedUpright(block, width, height, blade) || isPartedAtOnce(block, width, height, blade);
     }
 
     private static boolean isTrimmedLevel(Block block, long width, long height, long blade) {
@@ -44,8 +52,11 @@ sealed interface Block {
     /** Without trimming: a rectangle must be all of the part, two blocks take all of it between them. */
     private static boolean isPartedAtOnce(Block block, long width, long height, long blade) {
         if (block instanceof Two two) {
-            return two.upright() ? height <= blade && isCut(two.first(), two.first().width(), height, blade) && isCut(two.second(), width - two.first().width(), height, blade)
-                    : width <= blade && isCut(two.first(), width, two.first().height(), blade) && isCut(two.second(), width, height - two.first().height(), blade);
+            return two.upright()
+                    ? height <= blade && isCut(two.first(), two.first().width(), height, blade)
+                            && isCut(two.second(), width - two.first().width(), height, blade)
+                    : width <= blade && isCut(two.first(), width, two.first().height(), blade)
+                            && isCut(two.second(), width, height - two.first().height(), blade);
         }
         return width - block.width() < LEAST && height - block.height() < LEAST;
     }
@@ -62,7 +73,8 @@ sealed interface Block {
         Two two = (Two) block;
         Optional<Block> first = within(two.first(), left);
         Optional<Block> second = within(two.second(), left);
-        return first.isPresent() && second.isPresent() ? Optional.of(Two.of(two.upright(), first.get(), second.get())) : first.or(() -> second);
+        return first.isPresent() && second.isPresent() ? Optional.of(Two.of(two.upright(), first.get(), second.get()))
+                : first.or(() -> second);
     }
 
     /** Cuts the block out of the upper left corner of a sheet. */

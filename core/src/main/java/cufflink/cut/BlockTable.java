@@ -9,9 +9,10 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
 /**
- * Every selection of rectangles that edge-to-edge cuts can take from one sheet, with the smallest blocks that hold it (none of them both narrower and lower than another).
- * A selection of n is joined from two smaller ones, beside or above each other, so that the table is complete for a blade that is as long as the sheet: a selection that is not
- * in it cannot be cut. With a shorter blade it holds what was found. For few rectangles only: the work is bounded.
+ * Every selection of rectangles that edge-to-edge cuts can take from one sheet, with the smallest blocks that hold it
+ * (none of them both narrower and lower than another). A selection of n is joined from two smaller ones, beside or
+ * above each other, so that the table is complete for a blade that is as long as the sheet: a selection that is not in
+ * it cannot be cut. With a shorter blade it holds what was found. For few rectangles only: the work is bounded.
  */
 final class BlockTable {
     /** How many of each kind. */
@@ -53,7 +54,10 @@ final class BlockTable {
         this.room = (double) demand.sheetWidth(stock) * demand.sheetHeight(stock) * (1 + ROUNDING);
     }
 
-    /** The table of one stock and a blade, for at most so many of each kind; absent if that takes more than so many joins, or it is stopped. */
+    /**
+     * The table of one stock and a blade, for at most so many of each kind; absent if that takes more than so many
+     * joins, or it is stopped.
+     */
     static Optional<BlockTable> of(Demand demand, int stock, long blade, int[] most, long work, BooleanSupplier stop) {
         BlockTable table = new BlockTable(demand, stock, blade, most, work, stop);
         return table.build() ? Optional.of(table) : Optional.empty();

@@ -4,7 +4,8 @@ import cufflink.measure.Length;
 import java.util.List;
 
 /**
- * Why no plan of a job does with fewer new sheets. It stands for itself: {@link BoundChecker} verifies it without knowing how it was found.
+ * Why no plan of a job does with fewer new sheets. It stands for itself: {@link BoundChecker} verifies it without
+ * knowing how it was found.
  *
  * @param job    pieces that share their papers, and those papers; as free as the plan was, or freer
  * @param sheets new sheets that every plan needs
@@ -41,8 +42,8 @@ public record Bound(CutJob job, int sheets, Reason reason) {
     }
 
     /**
-     * Every rectangle has a price; what all of them cost, less what the offcuts hold at most, is more than fewer sheets hold at most (dual values of the linear programme, made whole;
-     * Farley 1990, from memory).
+     * Every rectangle has a price; what all of them cost, less what the offcuts hold at most, is more than fewer sheets
+     * hold at most (dual values of the linear programme, made whole; Farley 1990, from memory).
      *
      * @param rectangles largest first
      * @param sheets     all stocks of the job, offcuts first

@@ -7,10 +7,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 
-/** Verifies what is said about the fewest sheets of a job, in whole numbers and by plainer means than it was found with. */
+/**
+ * Verifies what is said about the fewest sheets of a job, in whole numbers and by plainer means than it was found with.
+ */
 public final class BoundChecker {
-    /** What became of a bound: it is true, it does not follow from its reason, or repeating it plainly takes too long. */
-    public enum Verdict { HOLDS, FAILS, TOO_LARGE }
+    /**
+     * What became of a bound: it is true, it does not follow from its reason, or repeating it plainly takes too long.
+     */
+    public enum Verdict {
+        HOLDS, FAILS, TOO_LARGE
+    }
 
     /** Rectangles of which every set is looked at, to repeat a search. */
     private static final int MOST_SETS = 12;
@@ -27,7 +33,8 @@ public final class BoundChecker {
     /** Whether every plan of the bound's job needs as many new sheets as it says. */
     public static Verdict verdict(Bound bound) {
         BoundChecker checker = new BoundChecker(bound);
-        return bound.sheets() <= 0 ? Verdict.HOLDS : bound.reason() instanceof Bound.Area ? holds(checker.isMoreByArea())
+        return bound.sheets() <= 0 ? Verdict.HOLDS
+                : bound.reason() instanceof Bound.Area ? holds(checker.isMoreByArea())
                 : bound.reason() instanceof Bound.Alone ? holds(checker.isMoreAlone())
                 : bound.reason() instanceof Bound.Prices prices ? checker.prices(prices) : checker.search();
     }
@@ -65,7 +72,10 @@ public final class BoundChecker {
         return isMore(demand.kinds.stream().map(kind -> product(kind.width(), kind.height())).toList(), sheets);
     }
 
-    /** Pieces longer than half of the longest sheet whichever way they lie: two of them lie neither beside nor above each other. */
+    /**
+     * Pieces longer than half of the longest sheet whichever way they lie: two of them lie neither beside nor above
+     * each other.
+     */
     private boolean isMoreAlone() {
         long longest = 0;
         long offcuts = 0;
@@ -74,7 +84,8 @@ public final class BoundChecker {
             offcuts += demand.stock.get(i).offcut() ? demand.supply()[i] : 0;
         }
         long half = longest / 2;
-        long alone = demand.kinds.stream().filter(kind -> Math.min(kind.width(), kind.height()) > half).mapToLong(kind -> kind.slots().size()).sum();
+        long alone = demand.kinds.stream().filter(kind -> Math.min(kind.width(), kind.height()) > half)
+                .mapToLong(kind -> kind.slots().size()).sum();
         return alone - offcuts >= bound.sheets();
     }
 
@@ -96,7 +107,10 @@ public final class BoundChecker {
         return holds(asSaid && isMore(prices.stream().map(BigInteger::valueOf).toList(), most));
     }
 
-    /** What sides of rectangles, as they may lie, add up to along a sheet: a cut anywhere else can be moved to one of these places, and everything still fits. */
+    /**
+     * What sides of rectangles, as they may lie, add up to along a sheet: a cut anywhere else can be moved to one of
+     * these places, and everything still fits.
+     */
     private long[] sums(int stock, boolean across) {
         long room = across ? demand.sheetWidth(stock) : demand.sheetHeight(stock);
         TreeSet<Long> sides = new TreeSet<>();
@@ -120,14 +134,18 @@ public final class BoundChecker {
         return turned ? demand.kinds.get(kind).height() : demand.kinds.get(kind).width();
     }
 
-    /** The highest price that cuts from edge to edge get out of a sheet: for every part of it the dearest rectangle, or the best of every way to part it in two. */
+    /**
+     * The highest price that cuts from edge to edge get out of a sheet: for every part of it the dearest rectangle, or
+     * the best of every way to part it in two.
+     */
     private long most(int stock, long[] xs, long[] ys, List<Long> prices) {
         long[][] most = new long[xs.length][ys.length];
         for (int x = 0; x < xs.length; x++) {
             for (int y = 0; y < ys.length; y++) {
                 for (int kind = 0; kind < prices.size(); kind++) {
                     for (boolean turned : new boolean[] {false, true}) {
-                        boolean fits = demand.may(kind, stock, turned) && width(kind, turned) <= xs[x] && width(kind, !turned) <= ys[y];
+                        boolean fits = demand.may(kind, stock, turned) && width(kind, turned) <= xs[x]
+                                && width(kind, !turned) <= ys[y];
                         most[x][y] = fits ? Math.max(most[x][y], prices.get(kind)) : most[x][y];
                     }
                 }
@@ -152,7 +170,10 @@ public final class BoundChecker {
         return place;
     }
 
-    /** Every set of few rectangles, each with all its smallest blocks; then every way to deal the sets out to the sheets. */
+    /**
+     * Every set of few rectangles, each with all its smallest blocks; then every way to deal the sets out to the
+     * sheets.
+     */
     private Verdict search() {
         List<Integer> rectangles = new ArrayList<>();
         for (int kind = 0; kind < demand.kinds.size(); kind++) {
@@ -225,7 +246,8 @@ public final class BoundChecker {
     private List<Size> smallest(List<Size> found, int stock) {
         List<Size> smallest = new ArrayList<>();
         long lowest = demand.sheetHeight(stock) + 1;
-        for (Size size : found.stream().filter(one -> one.width() <= demand.sheetWidth(stock)).sorted(Comparator.comparingLong(Size::width).thenComparing(Size::height)).toList()) {
+        for (Size size : found.stream().filter(one -> one.width() <= demand.sheetWidth(stock))
+                .sorted(Comparator.comparingLong(Size::width).thenComparing(Size::height)).toList()) {
             if (size.height() < lowest) {
                 smallest.add(size);
                 lowest = size.height();

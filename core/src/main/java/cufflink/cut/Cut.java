@@ -29,7 +29,8 @@ public record Cut(int number, boolean upright, Length at, Length x, Length y, Le
 
     /** The part beyond the blade. */
     public SheetLayout.Part far() {
-        return upright ? new SheetLayout.Part(x.plus(at), y, width.minus(at), height) : new SheetLayout.Part(x, y.plus(at), width, height.minus(at));
+        return upright ? new SheetLayout.Part(x.plus(at), y, width.minus(at), height)
+                : new SheetLayout.Part(x, y.plus(at), width, height.minus(at));
     }
 
     /** The same cut at another place in the order. */

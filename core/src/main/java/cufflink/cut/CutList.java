@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The cuts of a sheet with a name for every part on the way, so that each says what it divides. A part is called by the cut that frees it: {@code 3a} lies between the fence
- * and the blade, {@code 3b} beyond the blade.
+ * The cuts of a sheet with a name for every part on the way, so that each says what it divides. A part is called by the
+ * cut that frees it: {@code 3a} lies between the fence and the blade, {@code 3b} beyond the blade.
  */
 public final class CutList {
     /** The uncut sheet. */
@@ -27,7 +27,8 @@ public final class CutList {
     /**
      * What a cut frees.
      *
-     * @param pieces the labels of the piece, or of two triangles, that it is; empty for what is cut further and for what is left
+     * @param pieces the labels of the piece, or of two triangles, that it is; empty for what is cut further and for
+     *               what is left
      */
     public record Freed(String name, List<String> pieces) {
         /** The name with what it is: {@code 3a (base)}. */

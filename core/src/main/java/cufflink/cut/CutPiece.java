@@ -15,16 +15,19 @@ import java.util.Optional;
  * @param fold      the side along which its long fold runs, which should follow the grain; absent if it has none
  * @param half      whether it is a triangle, so that two of them are cut from one rectangle
  */
-public record CutPiece(String id, String label, int quantity, Length width, Length height, List<String> materials, boolean mayTurn, Optional<Along> fold, Half half) {
+public record CutPiece(String id, String label, int quantity, Length width, Length height, List<String> materials,
+        boolean mayTurn, Optional<Along> fold, Half half) {
     public CutPiece {
         materials = List.copyOf(materials);
         if (quantity < 1 || !width.isPositive() || !height.isPositive()) {
-            throw new IllegalArgumentException("quantity, width and height must be positive: " + quantity + ", " + width + ", " + height);
+            throw new IllegalArgumentException(
+                    "quantity, width and height must be positive: " + quantity + ", " + width + ", " + height);
         }
     }
 
     /** A rectangle of one paper, without a fold. */
-    public CutPiece(String id, String label, int quantity, Length width, Length height, String material, boolean mayTurn) {
+    public CutPiece(String id, String label, int quantity, Length width, Length height, String material,
+            boolean mayTurn) {
         this(id, label, quantity, width, height, List.of(material), mayTurn, Optional.empty(), Half.WHOLE);
     }
 

@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Puts the cuts of a sheet in an order of work: none before the cut that frees its part; while the fence stands, everything that can be cut at that setting; then the
- * setting at which the most cuts wait, the longest cut first among equals.
+ * Puts the cuts of a sheet in an order of work: none before the cut that frees its part; while the fence stands,
+ * everything that can be cut at that setting; then the setting at which the most cuts wait, the longest cut first among
+ * equals.
  */
 final class FenceOrder {
     private FenceOrder() {
@@ -17,7 +18,8 @@ final class FenceOrder {
 
     static List<Cut> order(List<Cut> cuts, Length sheetWidth, Length sheetHeight) {
         List<Cut> waiting = new ArrayList<>(cuts);
-        List<SheetLayout.Part> parts = new ArrayList<>(List.of(new SheetLayout.Part(Length.ZERO, Length.ZERO, sheetWidth, sheetHeight)));
+        List<SheetLayout.Part> parts = new ArrayList<>(
+                List.of(new SheetLayout.Part(Length.ZERO, Length.ZERO, sheetWidth, sheetHeight)));
         List<Cut> ordered = new ArrayList<>();
         while (!waiting.isEmpty()) {
             List<Cut> ready = waiting.stream().filter(cut -> parts.contains(whole(cut))).toList();
@@ -39,7 +41,10 @@ final class FenceOrder {
         Map<Length, Integer> settings = new LinkedHashMap<>();
         ready.forEach(cut -> settings.merge(cut.at(), 1, Integer::sum));
         Length stands = done.isEmpty() ? Length.ZERO : done.get(done.size() - 1).at();
-        return ready.stream().max(Comparator.comparing((Cut cut) -> cut.at().equals(stands)).thenComparing(cut -> settings.get(cut.at())).thenComparing(Cut::length)
-                .thenComparing(Cut::at).thenComparing(cut -> -cut.number())).orElseThrow();
+        return ready.stream()
+                .max(Comparator.comparing((Cut cut) -> cut.at().equals(stands))
+                        .thenComparing(cut -> settings.get(cut.at())).thenComparing(Cut::length)
+                        .thenComparing(Cut::at).thenComparing(cut -> -cut.number()))
+                .orElseThrow();
     }
 }

@@ -4,7 +4,10 @@ import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 
-/** One sheet filled, before anybody's pieces are told apart. What follows from the cuts is worked out when it is first asked for. */
+/**
+ * One sheet filled, before anybody's pieces are told apart. What follows from the cuts is worked out when it is first
+ * asked for.
+ */
 final class Fill {
     /** A rectangle on the sheet, nanometres. */
     record Spot(int kind, boolean turned, long x, long y) {
@@ -91,12 +94,14 @@ final class Fill {
         /** A cut of a part; none if the fence stands at the part's other edge. */
         void cut(boolean upright, long at, long x, long y, long width, long height) {
             if (at < (upright ? width : height)) {
-                cuts.add(new Cut(cuts.size() + 1, upright, new Length(at), new Length(x), new Length(y), new Length(width), new Length(height)));
+                cuts.add(new Cut(cuts.size() + 1, upright, new Length(at), new Length(x), new Length(y),
+                        new Length(width), new Length(height)));
             }
         }
 
         Fill done() {
-            return new Fill(stock, counts, List.copyOf(spots), new SheetLayout(demand.stock.get(stock), spots.stream().map(demand::unnamed).toList(), cuts));
+            return new Fill(stock, counts, List.copyOf(spots),
+                    new SheetLayout(demand.stock.get(stock), spots.stream().map(demand::unnamed).toList(), cuts));
         }
     }
 }

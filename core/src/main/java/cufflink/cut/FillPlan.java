@@ -12,8 +12,10 @@ import java.util.stream.Stream;
 /** Sheets filled for a demand, and what became of everybody's pieces. */
 final class FillPlan {
     /** The order of {@link LayoutPlan#BETTER}, worked out from what each sheet knows of itself. */
-    static final Comparator<FillPlan> BETTER = Comparator.comparingInt(FillPlan::unplaced).thenComparingInt(FillPlan::newSheets)
-            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused()))
+    static final Comparator<FillPlan> BETTER = Comparator.comparingInt(FillPlan::unplaced)
+            .thenComparingInt(FillPlan::newSheets)
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts()))
+            .thenComparingLong(plan -> Math.round(plan.unused()))
             .thenComparingLong(plan -> -Math.round(plan.largestRests())).thenComparingInt(FillPlan::settings);
 
     private final Demand demand;
@@ -21,7 +23,9 @@ final class FillPlan {
 
     FillPlan(Demand demand, List<Fill> fills) {
         this.demand = demand;
-        this.fills = fills.stream().sorted(Comparator.comparingInt(Fill::stock).thenComparing((a, b) -> Arrays.compare(b.counts(), a.counts()))).toList();
+        this.fills = fills.stream().sorted(
+                Comparator.comparingInt(Fill::stock).thenComparing((a, b) -> Arrays.compare(b.counts(), a.counts())))
+                .toList();
     }
 
     List<Fill> fills() {
@@ -59,14 +63,18 @@ final class FillPlan {
 
     /** Tells the pieces apart, in their order in the job. */
     LayoutPlan layout(Bound bound) {
-        List<Deque<Demand.Slot>> slots = demand.kinds.stream().<Deque<Demand.Slot>>map(kind -> new ArrayDeque<>(kind.slots())).toList();
+        List<Deque<Demand.Slot>> slots = demand.kinds
+                .stream().<Deque<Demand.Slot>>map(kind -> new ArrayDeque<>(kind.slots())).toList();
         List<SheetLayout> sheets = new ArrayList<>();
         for (Fill fill : fills) {
-            List<Placement> placements = fill.spots().stream().map(spot -> place(spot, slots.get(spot.kind()).remove())).toList();
+            List<Placement> placements = fill.spots().stream().map(spot -> place(spot, slots.get(spot.kind()).remove()))
+                    .toList();
             sheets.add(new SheetLayout(demand.stock.get(fill.stock()), placements, fill.cuts()));
         }
         Stream<Demand.Slot> left = Stream.concat(slots.stream().flatMap(Deque::stream), demand.impossible.stream());
-        List<String> unplaced = left.flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream().map(CutPiece::id))).sorted().toList();
+        List<String> unplaced = left
+                .flatMap(slot -> Stream.concat(Stream.of(slot.piece().id()), slot.other().stream().map(CutPiece::id)))
+                .sorted().toList();
         return new LayoutPlan(sheets, List.of(bound), unplaced);
     }
 
@@ -75,6 +83,7 @@ final class FillPlan {
         Optional<Placement.Other> other = slot.other().map(second -> new Placement.Other(second.id(), second.label()));
         Placement at = demand.unnamed(spot);
         boolean turned = !at.width().equals(piece.width());
-        return new Placement(piece.id(), piece.label(), at.x(), at.y(), at.width(), at.height(), turned, turned ? piece.half().turned() : piece.half(), other);
+        return new Placement(piece.id(), piece.label(), at.x(), at.y(), at.width(), at.height(), turned,
+                turned ? piece.half().turned() : piece.half(), other);
     }
 }

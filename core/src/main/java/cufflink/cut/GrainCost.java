@@ -24,13 +24,17 @@ public record GrainCost(int across, int moreSheets, List<Between> between) {
     static int across(CutJob job, LayoutPlan plan) {
         Map<String, CutPiece> pieces = new HashMap<>();
         job.pieces().forEach(piece -> pieces.put(piece.id(), piece));
-        return (int) plan.sheets().stream().mapToLong(sheet -> sheet.placements().stream().filter(placement -> isAcross(pieces.get(placement.piece()), placement, sheet.stock())).count()).sum();
+        return (int) plan.sheets().stream()
+                .mapToLong(sheet -> sheet.placements().stream()
+                        .filter(placement -> isAcross(pieces.get(placement.piece()), placement, sheet.stock())).count())
+                .sum();
     }
 
     /** Whether a piece lies with its long fold across the fibres of its sheet. */
     static boolean isAcross(CutPiece piece, Placement placement, StockSheet stock) {
         boolean square = placement.width().equals(placement.height());
         return piece.fold().isPresent() && stock.grain().isPresent() && !square
-                && piece.fold().map(fold -> placement.turned() ? fold.turned() : fold).equals(stock.grain().map(Along::turned));
+                && piece.fold().map(fold -> placement.turned() ? fold.turned() : fold)
+                        .equals(stock.grain().map(Along::turned));
     }
 }

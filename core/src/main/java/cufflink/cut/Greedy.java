@@ -7,16 +7,20 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Fills sheet after sheet at once: the kinds in a given order, each rectangle into the free part that it fits closest, splitting that part with one or two
- * edge-to-edge cuts. Cost for n rectangles: O(n · free parts).
+ * Fills sheet after sheet at once: the kinds in a given order, each rectangle into the free part that it fits closest,
+ * splitting that part with one or two edge-to-edge cuts. Cost for n rectangles: O(n · free parts).
  */
 final class Greedy {
     /** Which way the first of the two cuts around a rectangle runs. */
-    enum Split { UPRIGHT_FIRST, LEVEL_FIRST, LARGEST_REST }
+    enum Split {
+        UPRIGHT_FIRST, LEVEL_FIRST, LARGEST_REST
+    }
 
     /** Orders in which kinds are laid. */
-    static final List<Comparator<Kind>> ORDERS = List.of(Comparator.comparing(Kind::width).thenComparing(Kind::height).reversed(),
-            Comparator.comparing(Kind::height).thenComparing(Kind::width).reversed(), Comparator.comparingDouble(Kind::area).reversed());
+    static final List<Comparator<Kind>> ORDERS = List.of(
+            Comparator.comparing(Kind::width).thenComparing(Kind::height).reversed(),
+            Comparator.comparing(Kind::height).thenComparing(Kind::width).reversed(),
+            Comparator.comparingDouble(Kind::area).reversed());
 
     private record Part(long x, long y, long width, long height) {
     }
@@ -40,7 +44,8 @@ final class Greedy {
 
     /** The kinds in an order. */
     static List<Integer> ordered(Demand demand, Comparator<Kind> order) {
-        return IntStream.range(0, demand.kinds.size()).boxed().sorted(Comparator.comparing(demand.kinds::get, order)).toList();
+        return IntStream.range(0, demand.kinds.size()).boxed().sorted(Comparator.comparing(demand.kinds::get, order))
+                .toList();
     }
 
     /** Fills sheets, offcuts first, until nothing is left or nothing more fits; takes what it uses from both arrays. */
@@ -87,7 +92,8 @@ final class Greedy {
     private Place better(Place best, Part part, int kind, boolean turned) {
         long w = width(kind, turned);
         long h = width(kind, !turned);
-        if (!demand.may(kind, stock, turned) || w > part.width() || h > part.height() || !isUprightFirst(part, w, h) && !isLevelPossible(part, w, h)) {
+        if (!demand.may(kind, stock, turned) || w > part.width() || h > part.height()
+                || !isUprightFirst(part, w, h) && !isLevelPossible(part, w, h)) {
             return best;
         }
         long slack = Math.min(part.width() - w, part.height() - h);

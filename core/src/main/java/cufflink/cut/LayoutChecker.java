@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Verifies a layout by carrying out its cuts: starting from the whole sheet, every cut must divide an existing part from edge to
- * edge, and in the end every placement must be exactly one part. Counts must come out.
+ * Verifies a layout by carrying out its cuts: starting from the whole sheet, every cut must divide an existing part
+ * from edge to edge, and in the end every placement must be exactly one part. Counts must come out.
  */
 public final class LayoutChecker {
     private LayoutChecker() {
@@ -33,8 +33,10 @@ public final class LayoutChecker {
                 faults.add("unknown sheet " + sheet.stock().id());
             }
             carryOut(sheet, faults);
-            sheet.placements().forEach(placement -> lies(job, sheet.stock(), placement, pieces.get(placement.piece()), faults));
-            job.blade().ifPresent(blade -> sheet.cuts().stream().filter(cut -> cut.length().isLongerThan(blade)).forEach(cut -> faults.add("cut " + cut.number() + " is longer than the blade")));
+            sheet.placements()
+                    .forEach(placement -> lies(job, sheet.stock(), placement, pieces.get(placement.piece()), faults));
+            job.blade().ifPresent(blade -> sheet.cuts().stream().filter(cut -> cut.length().isLongerThan(blade))
+                    .forEach(cut -> faults.add("cut " + cut.number() + " is longer than the blade")));
             sheet.placements().forEach(placement -> {
                 placement.pieces().forEach(piece -> count.merge(piece, 1, Integer::sum));
             });
@@ -76,12 +78,14 @@ public final class LayoutChecker {
         parts.add(new SheetLayout.Part(Length.ZERO, Length.ZERO, sheet.stock().width(), sheet.stock().height()));
         for (Cut cut : sheet.cuts()) {
             Length extent = cut.upright() ? cut.width() : cut.height();
-            if (!parts.remove(new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height())) || !cut.at().isPositive() || !extent.isLongerThan(cut.at())) {
+            if (!parts.remove(new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height()))
+                    || !cut.at().isPositive() || !extent.isLongerThan(cut.at())) {
                 faults.add("cut " + cut.number() + " does not divide a part from edge to edge");
                 return;
             }
             Length rest = extent.minus(cut.at());
-            parts.add(cut.upright() ? new SheetLayout.Part(cut.x(), cut.y(), cut.at(), cut.height()) : new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.at()));
+            parts.add(cut.upright() ? new SheetLayout.Part(cut.x(), cut.y(), cut.at(), cut.height())
+                    : new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.at()));
             parts.add(cut.upright() ? new SheetLayout.Part(cut.x().plus(cut.at()), cut.y(), rest, cut.height())
                     : new SheetLayout.Part(cut.x(), cut.y().plus(cut.at()), cut.width(), rest));
         }
@@ -89,7 +93,9 @@ public final class LayoutChecker {
         for (Placement placement : sheet.placements()) {
             Optional<SheetLayout.Part> taken = parts.stream().filter(part -> part.isFor(placement)).findFirst();
             taken.ifPresentOrElse(parts::remove, () -> faults.add(placement.piece() + " is not one of the parts"));
-            slivers += taken.map(part -> part.area() - placement.width().toMillimetres() * placement.height().toMillimetres()).orElse(0.0);
+            slivers += taken
+                    .map(part -> part.area() - placement.width().toMillimetres() * placement.height().toMillimetres())
+                    .orElse(0.0);
         }
         double accounted = sheet.used() + slivers + parts.stream().mapToDouble(SheetLayout.Part::area).sum();
         if (Math.abs(accounted - sheet.area()) > 1e-6 * sheet.area() || !List.copyOf(parts).equals(sheet.rest())) {

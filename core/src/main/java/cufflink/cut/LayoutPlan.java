@@ -11,10 +11,17 @@ import java.util.Optional;
  * @param unplaced ids of pieces for which there is no paper, once for each copy
  * @param grain    what the fibres would cost where they are not followed; absent where they are, or are of no account
  */
-public record LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<String> unplaced, Optional<GrainCost> grain) {
-    /** The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each rest left in one piece, fewer settings of the fence. */
-    public static final Comparator<LayoutPlan> BETTER = Comparator.comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
-            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts())).thenComparingLong(plan -> Math.round(plan.unused())).thenComparingLong(plan -> -Math.round(plan.largestRests()))
+public record LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<String> unplaced,
+        Optional<GrainCost> grain) {
+    /**
+     * The better plan first: more pieces placed, fewer new sheets, offcuts used before them, less waste, more of each
+     * rest left in one piece, fewer settings of the fence.
+     */
+    public static final Comparator<LayoutPlan> BETTER = Comparator
+            .comparingInt((LayoutPlan plan) -> plan.unplaced().size()).thenComparingInt(LayoutPlan::newSheets)
+            .thenComparingLong(plan -> -Math.round(plan.fromOffcuts()))
+            .thenComparingLong(plan -> Math.round(plan.unused()))
+            .thenComparingLong(plan -> -Math.round(plan.largestRests()))
             .thenComparingInt(LayoutPlan::settings);
 
     public LayoutPlan {
@@ -61,7 +68,8 @@ public record LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<Stri
 
     /** Square millimetres of the largest part left over of each sheet, added up. */
     public double largestRests() {
-        return sheets.stream().mapToDouble(sheet -> sheet.rest().stream().mapToDouble(SheetLayout.Part::area).max().orElse(0)).sum();
+        return sheets.stream()
+                .mapToDouble(sheet -> sheet.rest().stream().mapToDouble(SheetLayout.Part::area).max().orElse(0)).sum();
     }
 
     /** How often the fence is set. */

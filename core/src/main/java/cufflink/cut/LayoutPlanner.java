@@ -9,7 +9,8 @@ public interface LayoutPlanner {
     LayoutPlan plan(CutJob job);
 
     /**
-     * The best plan that can be found: it goes on until fewest new sheets are proved, nothing more helps or it is stopped.
+     * The best plan that can be found: it goes on until fewest new sheets are proved, nothing more helps or it is
+     * stopped.
      *
      * @param stop   asked often; true ends the search, and what is known by then is the answer
      * @param better told of every better plan or bound on the way, on the caller's thread

@@ -13,10 +13,11 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
- * Finds the sheets for pieces that share their papers: a first answer at once, then better ones until fewest new sheets are proved and nothing more helps, or it is stopped.
- * Without a stop the same job always gets the same answer. Every step up the ladder is tried only while fewer sheets are possible: orders of {@link Greedy}, exact tables
- * ({@link SheetSearch}) for few pieces, sheets chosen out of many tries ({@link SheetBySheet}), the linear programme ({@link PatternProgram}), and at last a few sheets at a
- * time taken apart and laid anew.
+ * Finds the sheets for pieces that share their papers: a first answer at once, then better ones until fewest new sheets
+ * are proved and nothing more helps, or it is stopped. Without a stop the same job always gets the same answer. Every
+ * step up the ladder is tried only while fewer sheets are possible: orders of {@link Greedy}, exact tables
+ * ({@link SheetSearch}) for few pieces, sheets chosen out of many tries ({@link SheetBySheet}), the linear programme
+ * ({@link PatternProgram}), and at last a few sheets at a time taken apart and laid anew.
  */
 final class PaperSearch {
     /** How far tables and searches may go. */
@@ -28,7 +29,10 @@ final class PaperSearch {
     private static final Effort REPAIR = new Effort(300_000, 1_500_000);
     /** Kinds above which only three orders are tried at first, and sheets stay as they came. */
     private static final int MANY_KINDS = 600;
-    /** Kinds that the linear programme takes: with many more, nearly every piece is one of its kind and its patterns round badly. */
+    /**
+     * Kinds that the linear programme takes: with many more, nearly every piece is one of its kind and its patterns
+     * round badly.
+     */
     private static final int MOST_ROWS = 150;
     private static final long KNAPSACK_STEPS = 25_000_000;
     /** Joins of a table that lays one sheet out again, in the first answer and later. */
@@ -38,7 +42,10 @@ final class PaperSearch {
     private static final int DIVES = 8;
     /** How often all sheets are filled, each with the best of many tries. */
     private static final int REFILLS = 12;
-    /** Rounds of taking sheets apart without a gain after which it ends: while fewer sheets are possible, and when they are not. */
+    /**
+     * Rounds of taking sheets apart without a gain after which it ends: while fewer sheets are possible, and when they
+     * are not.
+     */
     private static final int MOST_IDLE = 150;
     private static final int MOST_IDLE_WHEN_PROVED = 12;
     /** Rectangles that a search of all sheets takes, and one of a few of them. */
@@ -65,9 +72,11 @@ final class PaperSearch {
 
     private void first() {
         for (int order = 0; order < Greedy.ORDERS.size(); order++) {
-            for (Greedy.Split split : demand.kinds.size() > MANY_KINDS ? List.of(Greedy.Split.LARGEST_REST) : List.of(Greedy.Split.values())) {
+            for (Greedy.Split split : demand.kinds.size() > MANY_KINDS ? List.of(Greedy.Split.LARGEST_REST)
+                    : List.of(Greedy.Split.values())) {
                 int[] left = demand.quantities();
-                offer(Greedy.fill(demand, left, demand.supply(), Greedy.ordered(demand, Greedy.ORDERS.get(order)), split));
+                offer(Greedy.fill(demand, left, demand.supply(), Greedy.ordered(demand, Greedy.ORDERS.get(order)),
+                        split));
             }
         }
         if (!isSettled()) {
@@ -76,7 +85,10 @@ final class PaperSearch {
         tidy(TIDY_QUICK, () -> false);
     }
 
-    /** Goes on until it is proved and nothing more helps, or {@code stop} says so; tells whenever the plan or the bound is better. */
+    /**
+     * Goes on until it is proved and nothing more helps, or {@code stop} says so; tells whenever the plan or the bound
+     * is better.
+     */
     void improve(BooleanSupplier stop, Runnable better) {
         if (!isSettled()) {
             refill(isRepeated() ? 1 : REFILLS, stop, better);
@@ -130,7 +142,9 @@ final class PaperSearch {
         }
     }
 
-    /** The area left over by the offcuts on the largest sheet, and one sheet for each piece of which no two go on one. */
+    /**
+     * The area left over by the offcuts on the largest sheet, and one sheet for each piece of which no two go on one.
+     */
     private Bound simpleBound() {
         BigInteger area = BigInteger.ZERO;
         BigInteger largest = BigInteger.ZERO;
@@ -152,15 +166,20 @@ final class PaperSearch {
             area = area.add(area(kind.width(), kind.height()).multiply(BigInteger.valueOf(kind.slots().size())));
             alone += Math.min(kind.width(), kind.height()) * 2 > longSide ? kind.slots().size() : 0;
         }
-        int byArea = largest.signum() == 0 || area.signum() <= 0 ? 0 : area.add(largest).subtract(BigInteger.ONE).divide(largest).intValueExact();
-        return alone - offcuts > byArea ? new Bound(job, alone - offcuts, new Bound.Alone()) : new Bound(job, byArea, new Bound.Area());
+        int byArea = largest.signum() == 0 || area.signum() <= 0 ? 0
+                : area.add(largest).subtract(BigInteger.ONE).divide(largest).intValueExact();
+        return alone - offcuts > byArea ? new Bound(job, alone - offcuts, new Bound.Alone())
+                : new Bound(job, byArea, new Bound.Area());
     }
 
     private static BigInteger area(long width, long height) {
         return BigInteger.valueOf(width).multiply(BigInteger.valueOf(height));
     }
 
-    /** Tries every way with fewer new sheets, and again, as far as tables of so many joins reach. That there is none is proved only for a blade that forbids nothing. */
+    /**
+     * Tries every way with fewer new sheets, and again, as far as tables of so many joins reach. That there is none is
+     * proved only for a blade that forbids nothing.
+     */
     private void exact(Effort effort, BooleanSupplier stop) {
         if (Arrays.stream(demand.quantities()).sum() > MOST_EXACT) {
             return;
@@ -175,8 +194,10 @@ final class PaperSearch {
             found = answer == SheetSearch.Answer.FOUND && offer(search.get().found());
         }
         if (demand.isBladeShort() && !isSettled()) {
-            Optional<SheetSearch> anyBlade = SheetSearch.of(demand, Long.MAX_VALUE, demand.quantities(), effort.joins(), stop);
-            if (anyBlade.isPresent() && anyBlade.get().run(demand.quantities(), demand.supply(), aim(), effort.looks()) == SheetSearch.Answer.NONE) {
+            Optional<SheetSearch> anyBlade = SheetSearch.of(demand, Long.MAX_VALUE, demand.quantities(), effort.joins(),
+                    stop);
+            if (anyBlade.isPresent() && anyBlade.get().run(demand.quantities(), demand.supply(), aim(), effort.looks())
+                    == SheetSearch.Answer.NONE) {
                 settle(anyBlade.get());
             }
         }
@@ -228,7 +249,8 @@ final class PaperSearch {
     }
 
     /**
-     * Whole sheets of every pattern; then one of another pattern, and the programme again for what is left, until nothing is. On the way the rest is tried in other ways.
+     * Whole sheets of every pattern; then one of another pattern, and the programme again for what is left, until
+     * nothing is. On the way the rest is tried in other ways.
      *
      * @param first which of the patterns that are cut off is taken first, so that every dive is another
      */
@@ -243,7 +265,8 @@ final class PaperSearch {
             for (PatternProgram.Share share : program.shares()) {
                 use(share, (int) Math.floor(share.times() + 1e-6), left, supply, chosen);
             }
-            List<PatternProgram.Share> cutOff = program.shares().stream().sorted(Comparator.comparingDouble(PaperSearch::fraction).reversed()).toList();
+            List<PatternProgram.Share> cutOff = program.shares().stream()
+                    .sorted(Comparator.comparingDouble(PaperSearch::fraction).reversed()).toList();
             if (!cutOff.isEmpty()) {
                 use(cutOff.get(Math.min(more, cutOff.size() - 1)), 1, left, supply, chosen);
             }
@@ -272,16 +295,21 @@ final class PaperSearch {
         }
     }
 
-    /** Some sheets are chosen; the rest exactly if it is little, and in any case by tries: with no more new sheets than are known, or as many as there are while pieces lack paper. */
+    /**
+     * Some sheets are chosen; the rest exactly if it is little, and in any case by tries: with no more new sheets than
+     * are known, or as many as there are while pieces lack paper.
+     */
     private boolean complete(List<Fill> chosen, int[] left, int[] supply, BooleanSupplier stop) {
         int used = new FillPlan(demand, chosen).newSheets();
         if (aim() >= used && Arrays.stream(left).sum() <= FEW) {
             Optional<SheetSearch> search = SheetSearch.of(demand, demand.blade, left, REPAIR.joins(), stop);
-            if (search.isPresent() && search.get().run(left, supply, aim() - used, REPAIR.looks()) == SheetSearch.Answer.FOUND) {
+            if (search.isPresent()
+                    && search.get().run(left, supply, aim() - used, REPAIR.looks()) == SheetSearch.Answer.FOUND) {
                 return offer(both(chosen, search.get().found()));
             }
         }
-        return offer(both(chosen, new SheetBySheet(demand, random, stop).fill(left, supply, best.unplaced() == 0 ? best.newSheets() - used : Integer.MAX_VALUE)));
+        return offer(both(chosen, new SheetBySheet(demand, random, stop).fill(left, supply,
+                best.unplaced() == 0 ? best.newSheets() - used : Integer.MAX_VALUE)));
     }
 
     private static List<Fill> both(List<Fill> chosen, List<Fill> more) {
@@ -290,7 +318,10 @@ final class PaperSearch {
         return whole;
     }
 
-    /** Takes a few sheets apart, the emptier ones rather, and lays them anew: with fewer new sheets, or with as many and less waste. */
+    /**
+     * Takes a few sheets apart, the emptier ones rather, and lays them anew: with fewer new sheets, or with as many and
+     * less waste.
+     */
     private boolean repair(BooleanSupplier stop) {
         List<Fill> mixed = emptierFirst();
         int apart = Math.min(mixed.size(), 2 + random.nextInt(4));
@@ -310,7 +341,8 @@ final class PaperSearch {
     private List<Fill> emptierFirst() {
         record Drawn(Fill fill, double place) {
         }
-        return best.fills().stream().map(fill -> new Drawn(fill, share(fill) + random.nextDouble() * 0.5)).sorted(Comparator.comparingDouble(Drawn::place)).map(Drawn::fill).toList();
+        return best.fills().stream().map(fill -> new Drawn(fill, share(fill) + random.nextDouble() * 0.5))
+                .sorted(Comparator.comparingDouble(Drawn::place)).map(Drawn::fill).toList();
     }
 
     private double share(Fill fill) {
@@ -318,7 +350,10 @@ final class PaperSearch {
         return fill.used() / (sheet.width().toMillimetres() * sheet.height().toMillimetres());
     }
 
-    /** Lays each sheet out again with the same pieces, on a smaller one if there is one, for less waste, a larger offcut and fewer settings. */
+    /**
+     * Lays each sheet out again with the same pieces, on a smaller one if there is one, for less waste, a larger offcut
+     * and fewer settings.
+     */
     private void tidy(long joins, BooleanSupplier stop) {
         if (demand.kinds.size() > MANY_KINDS) {
             return;
@@ -328,8 +363,10 @@ final class PaperSearch {
         Map<List<Integer>, Fill> known = new HashMap<>();
         List<Fill> tidied = new ArrayList<>();
         for (Fill fill : best.fills()) {
-            List<Integer> key = IntStream.concat(IntStream.of(fill.stock()), Arrays.stream(fill.counts())).boxed().toList();
-            Fill tidy = known.containsKey(key) && (known.get(key).stock() == fill.stock() || supply[known.get(key).stock()] > 0) ? known.get(key)
+            List<Integer> key = IntStream.concat(IntStream.of(fill.stock()), Arrays.stream(fill.counts())).boxed()
+                    .toList();
+            Fill tidy = known.containsKey(key)
+                    && (known.get(key).stock() == fill.stock() || supply[known.get(key).stock()] > 0) ? known.get(key)
                     : stop.getAsBoolean() ? fill : tidied(fill, supply, joins);
             known.put(key, tidy);
             if (tidy.stock() != fill.stock()) {
@@ -345,7 +382,8 @@ final class PaperSearch {
         Fill tidy = fill;
         for (int stock = 0; stock < demand.stock.size(); stock++) {
             if (stock == fill.stock() || supply[stock] > 0 && room(stock) < room(fill.stock())) {
-                Optional<BlockTable> table = BlockTable.of(demand, stock, demand.blade, fill.counts(), joins, () -> false);
+                Optional<BlockTable> table = BlockTable.of(demand, stock, demand.blade, fill.counts(), joins,
+                        () -> false);
                 for (Block block : table.map(built -> built.blocks(fill.counts())).orElse(List.of())) {
                     Fill other = Block.fill(block, demand, stock);
                     tidy = FillPlan.BETTER.compare(alone(other), alone(tidy)) < 0 ? other : tidy;

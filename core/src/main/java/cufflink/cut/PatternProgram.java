@@ -10,9 +10,10 @@ import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
- * How many sheets of which pattern, in fractions: the linear programme of Gilmore and Gomory (1961, 1965), solved by the simplex method with patterns found as they are
- * needed ({@link SheetKnapsack}). Its dual values, rounded to whole numbers, are prices of the rectangles; {@link PriceProof} makes a bound on the new sheets of any prices
- * (Farley 1990), exactly. All from memory.
+ * How many sheets of which pattern, in fractions: the linear programme of Gilmore and Gomory (1961, 1965), solved by
+ * the simplex method with patterns found as they are needed ({@link SheetKnapsack}). Its dual values, rounded to whole
+ * numbers, are prices of the rectangles; {@link PriceProof} makes a bound on the new sheets of any prices (Farley
+ * 1990), exactly. All from memory.
  */
 final class PatternProgram {
     /** A piece without paper weighs more than any number of sheets. */
@@ -82,7 +83,8 @@ final class PatternProgram {
     /** Goes on as far as {@code stop} lets it; {@code step} is told whenever the bound may have grown. */
     void solve(BooleanSupplier stop, Runnable step) {
         exact = true;
-        for (int round = 0; round < MOST_ROUNDS && proof.bound() < rounded(cost()) && !stop.getAsBoolean() && improve(); round++) {
+        for (int round = 0; round < MOST_ROUNDS && proof.bound() < rounded(cost()) && !stop.getAsBoolean() && improve();
+                round++) {
             step.run();
         }
     }
@@ -90,8 +92,9 @@ final class PatternProgram {
     /** Goes on only while patterns are found quickly, and proves nothing. */
     void solveQuickly(BooleanSupplier stop) {
         exact = false;
-        for (int round = 0; round < MOST_ROUNDS && !stop.getAsBoolean() && improve(); round++) {
-            continue;
+        int rounds = 0;
+        while (rounds < MOST_ROUNDS && !stop.getAsBoolean() && improve()) {
+            rounds++;
         }
     }
 
@@ -155,7 +158,10 @@ final class PatternProgram {
         return entering.isPresent() && exchange(entering.get());
     }
 
-    /** The column that gains the most, looked for quickly first; the exact look, which also bounds, when nothing is found so. */
+    /**
+     * The column that gains the most, looked for quickly first; the exact look, which also bounds, when nothing is
+     * found so.
+     */
     private Optional<Column> entering(double[] prices) {
         Column best = null;
         double least = -LEAST;
@@ -168,7 +174,8 @@ final class PatternProgram {
         }
         double[] values = Arrays.stream(prices, 0, kinds).map(price -> Math.max(price, 0)).toArray();
         for (boolean stacked : new boolean[] {false, true}) {
-            Optional<Column> quick = pattern(stock -> strips.get(stock).much(values, stacked), prices, Math.min(least, QUICK_GAIN));
+            Optional<Column> quick = pattern(stock -> strips.get(stock).much(values, stacked), prices,
+                    Math.min(least, QUICK_GAIN));
             if (quick.isPresent()) {
                 return quick;
             }
@@ -179,7 +186,9 @@ final class PatternProgram {
         long[] whole = Arrays.stream(values).mapToLong(value -> Math.round(value * SCALE)).toArray();
         List<Optional<Block>> blocks = knapsacks.stream().map(knapsack -> knapsack.most(whole)).toList();
         prove(whole, blocks);
-        Optional<Column> most = pattern(stock -> demand.isBladeShort() ? knapsacks.get(stock).most(whole, demand.blade) : blocks.get(stock), prices, least);
+        Optional<Column> most = pattern(
+                stock -> demand.isBladeShort() ? knapsacks.get(stock).most(whole, demand.blade) : blocks.get(stock),
+                prices, least);
         return most.isPresent() ? most : Optional.ofNullable(best);
     }
 
@@ -200,7 +209,8 @@ final class PatternProgram {
             Optional<Block> block = blocks.apply(stock);
             if (block.isPresent() && isWhole(block.get(), stock)) {
                 Column column = column(stock, block.get());
-                double gain = column.cost() - worth(block.get(), prices) - (supplyRow[stock] < 0 ? 0 : prices[supplyRow[stock]]);
+                double gain = column.cost() - worth(block.get(), prices)
+                        - (supplyRow[stock] < 0 ? 0 : prices[supplyRow[stock]]);
                 if (gain < most) {
                     most = gain;
                     best = Optional.of(column);
@@ -258,7 +268,8 @@ final class PatternProgram {
         }
         int leaving = -1;
         for (int i = 0; i < rows; i++) {
-            if (direction[i] > 1e-9 && (leaving < 0 || amounts[i] / direction[i] < amounts[leaving] / direction[leaving])) {
+            if (direction[i] > 1e-9
+                    && (leaving < 0 || amounts[i] / direction[i] < amounts[leaving] / direction[leaving])) {
                 leaving = i;
             }
         }

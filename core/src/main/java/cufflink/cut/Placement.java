@@ -18,7 +18,8 @@ import java.util.stream.Stream;
  * @param half   for a triangle the diagonal that bounds it as it lies
  * @param other  the second triangle out of the same rectangle; absent for a rectangle and for a triangle alone
  */
-public record Placement(String piece, String label, Length x, Length y, Length width, Length height, boolean turned, Half half, Optional<Other> other) {
+public record Placement(String piece, String label, Length x, Length y, Length width, Length height, boolean turned,
+        Half half, Optional<Other> other) {
     /** A piece that shares a rectangle with another. */
     public record Other(String piece, String label) {
     }

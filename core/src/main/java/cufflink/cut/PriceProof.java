@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A bound on the new sheets with its reason: every rectangle has a price, and no sheet holds more than so much by any cuts from edge to edge. What all are worth, less what the
- * offcuts may hold, is then more than fewer sheets hold. Whole numbers throughout; the blade is left out of account, which only lowers the bound.
+ * A bound on the new sheets with its reason: every rectangle has a price, and no sheet holds more than so much by any
+ * cuts from edge to edge. What all are worth, less what the offcuts may hold, is then more than fewer sheets hold.
+ * Whole numbers throughout; the blade is left out of account, which only lowers the bound.
  *
  * @param prices by kind
  * @param most   what a stock holds at most, by stock
@@ -30,7 +31,8 @@ record PriceProof(long[] prices, long[] most, int bound) {
         List<Bound.Priced> rectangles = new ArrayList<>();
         for (int kind = 0; kind < prices.length; kind++) {
             Demand.Kind of = demand.kinds.get(kind);
-            rectangles.add(new Bound.Priced(new Length(of.width()), new Length(of.height()), of.slots().size(), prices[kind]));
+            rectangles.add(
+                    new Bound.Priced(new Length(of.width()), new Length(of.height()), of.slots().size(), prices[kind]));
         }
         List<Bound.Held> sheets = new ArrayList<>();
         for (int stock = 0; stock < most.length; stock++) {
@@ -47,7 +49,8 @@ record PriceProof(long[] prices, long[] most, int bound) {
         }
         for (int stock = 0; stock < most.length; stock++) {
             if (demand.stock.get(stock).offcut()) {
-                all -= Math.min(all, most[stock] > Long.MAX_VALUE / Math.max(1, demand.supply()[stock]) ? all : most[stock] * demand.supply()[stock]);
+                all -= Math.min(all, most[stock] > Long.MAX_VALUE / Math.max(1, demand.supply()[stock]) ? all
+                        : most[stock] * demand.supply()[stock]);
             } else {
                 sheet = Math.max(sheet, most[stock]);
             }
@@ -56,6 +59,7 @@ record PriceProof(long[] prices, long[] most, int bound) {
     }
 
     private static long worth(Block block, long[] prices) {
-        return block instanceof Block.One one ? prices[one.kind()] : worth(((Block.Two) block).first(), prices) + worth(((Block.Two) block).second(), prices);
+        return block instanceof Block.One one ? prices[one.kind()]
+                : worth(((Block.Two) block).first(), prices) + worth(((Block.Two) block).second(), prices);
     }
 }

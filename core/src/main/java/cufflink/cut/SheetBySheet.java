@@ -8,8 +8,9 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
- * Fills sheet after sheet, each with the best of many tries in orders of chance. Large rectangles count for more than their area, so that small ones are left to fill the
- * gaps. Cost: sheets × tries × the cost of one {@link Greedy} sheet.
+ * Fills sheet after sheet, each with the best of many tries in orders of chance. Large rectangles count for more than
+ * their area, so that small ones are left to fill the gaps. Cost: sheets × tries × the cost of one {@link Greedy}
+ * sheet.
  */
 final class SheetBySheet {
     /** Tries for a sheet: fewer where each looks at many kinds. */
@@ -33,7 +34,10 @@ final class SheetBySheet {
         this.power = 1 + random.nextDouble() * 0.3;
     }
 
-    /** Fills sheets, offcuts first, until nothing is left, nothing more fits, or more new sheets are needed than {@code newSheets}; takes what it uses from both arrays. */
+    /**
+     * Fills sheets, offcuts first, until nothing is left, nothing more fits, or more new sheets are needed than
+     * {@code newSheets}; takes what it uses from both arrays.
+     */
     List<Fill> fill(int[] left, int[] supply, int newSheets) {
         List<Fill> fills = new ArrayList<>();
         int fresh = 0;
@@ -76,13 +80,15 @@ final class SheetBySheet {
         for (int kind = 0; kind < places.length; kind++) {
             places[kind] = -demand.kinds.get(kind).area() * (1 - spread * random.nextDouble());
         }
-        return IntStream.range(0, left.length).filter(kind -> left[kind] > 0).boxed().sorted(Comparator.comparingDouble(kind -> places[kind])).toList();
+        return IntStream.range(0, left.length).filter(kind -> left[kind] > 0).boxed()
+                .sorted(Comparator.comparingDouble(kind -> places[kind])).toList();
     }
 
     private double worth(Fill fill) {
         double worth = 0;
         for (int kind = 0; kind < fill.counts().length; kind++) {
-            worth += fill.counts()[kind] == 0 ? 0 : fill.counts()[kind] * Math.pow(demand.kinds.get(kind).area(), power);
+            worth += fill.counts()[kind] == 0 ? 0
+                    : fill.counts()[kind] * Math.pow(demand.kinds.get(kind).area(), power);
         }
         return worth;
     }

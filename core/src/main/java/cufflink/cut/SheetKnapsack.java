@@ -4,8 +4,9 @@ import java.util.Optional;
 import java.util.TreeSet;
 
 /**
- * The block of most value that edge-to-edge cuts take from a sheet when every kind may be taken any number of times: dynamic programming over the places that sums of the
- * rectangles' sides can reach (Gilmore and Gomory 1965; normal patterns after Herz 1972; from memory).
+ * The block of most value that edge-to-edge cuts take from a sheet when every kind may be taken any number of times:
+ * dynamic programming over the places that sums of the rectangles' sides can reach (Gilmore and Gomory 1965; normal
+ * patterns after Herz 1972; from memory).
  */
 final class SheetKnapsack {
     /** Sums of sides along a sheet that are looked at. */
@@ -34,10 +35,13 @@ final class SheetKnapsack {
         long[] xs = places(demand, stock, true);
         long[] ys = places(demand, stock, false);
         boolean complete = xs.length <= MOST_PLACES && ys.length <= MOST_PLACES;
-        return (long) xs.length * ys.length * (xs.length + ys.length) / 4 > mostSteps ? Optional.empty() : Optional.of(new SheetKnapsack(demand, stock, xs, ys, complete));
+        return (long) xs.length * ys.length * (xs.length + ys.length) / 4 > mostSteps ? Optional.empty()
+                : Optional.of(new SheetKnapsack(demand, stock, xs, ys, complete));
     }
 
-    /** Whether every place is among those that are looked at, so that no block is worth more than the one that is found. */
+    /**
+     * Whether every place is among those that are looked at, so that no block is worth more than the one that is found.
+     */
     boolean isComplete() {
         return complete;
     }
@@ -70,7 +74,9 @@ final class SheetKnapsack {
         return new StripKnapsack(demand, stock, xs, ys);
     }
 
-    /** The block of most value, by kind and in whole numbers, whatever the blade; absent if no kind has a value here. */
+    /**
+     * The block of most value, by kind and in whole numbers, whatever the blade; absent if no kind has a value here.
+     */
     Optional<Block> most(long[] values) {
         return most(values, Long.MAX_VALUE);
     }
@@ -134,7 +140,10 @@ final class SheetKnapsack {
         }
     }
 
-    /** The place at which two parts have the most value together, if that is more than is known; 0 if not. The smaller part comes first. */
+    /**
+     * The place at which two parts have the most value together, if that is more than is known; 0 if not. The smaller
+     * part comes first.
+     */
     private static int halved(long[] values, long[] places, int whole, long known) {
         int found = 0;
         long most = known;

@@ -10,7 +10,10 @@ import java.util.List;
  * @param cuts in the order of work
  */
 public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut> cuts) {
-    /** What is left over is kept if it is at least this wide and long; 1 in and 3 in: common practice, a strip that makes a band or a small layer. */
+    /**
+     * What is left over is kept if it is at least this wide and long; 1 in and 3 in: common practice, a strip that
+     * makes a band or a small layer.
+     */
     private static final Length KEPT_WIDTH = Length.ofInches(1);
     private static final Length KEPT_LENGTH = Length.ofInches(3);
 
@@ -23,7 +26,8 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
 
         /** Whether it is what a piece takes: to within what nobody trims off. */
         boolean isFor(Placement placement) {
-            return x.equals(placement.x()) && y.equals(placement.y()) && isNearly(width, placement.width()) && isNearly(height, placement.height());
+            return x.equals(placement.x()) && y.equals(placement.y()) && isNearly(width, placement.width())
+                    && isNearly(height, placement.height());
         }
 
         private static boolean isNearly(Length part, Length piece) {
@@ -32,7 +36,8 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
 
         /** Whether it is worth keeping as an offcut. */
         public boolean isKept() {
-            return !KEPT_WIDTH.isLongerThan(Length.shorter(width, height)) && !KEPT_LENGTH.isLongerThan(Length.longer(width, height));
+            return !KEPT_WIDTH.isLongerThan(Length.shorter(width, height))
+                    && !KEPT_LENGTH.isLongerThan(Length.longer(width, height));
         }
     }
 
@@ -50,7 +55,8 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
             parts.add(cut.near());
             parts.add(cut.far());
         }
-        placements.forEach(placement -> parts.stream().filter(part -> part.isFor(placement)).findFirst().ifPresent(parts::remove));
+        placements.forEach(
+                placement -> parts.stream().filter(part -> part.isFor(placement)).findFirst().ifPresent(parts::remove));
         return parts;
     }
 
@@ -66,7 +72,8 @@ public record SheetLayout(StockSheet stock, List<Placement> placements, List<Cut
 
     /** Square millimetres that become pieces. */
     public double used() {
-        return placements.stream().mapToDouble(placement -> placement.width().toMillimetres() * placement.height().toMillimetres()).sum();
+        return placements.stream()
+                .mapToDouble(placement -> placement.width().toMillimetres() * placement.height().toMillimetres()).sum();
     }
 
     /** How often the fence is set: cuts at the same distance, one after the other, share a setting. */

@@ -8,7 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 
-/** Whether what is left comes out of a number of new sheets and the offcuts: every way is tried, sheet by sheet, with what a {@link BlockTable} holds for each. */
+/**
+ * Whether what is left comes out of a number of new sheets and the offcuts: every way is tried, sheet by sheet, with
+ * what a {@link BlockTable} holds for each.
+ */
 final class SheetSearch {
     /** What the search found out. */
     enum Answer { FOUND, NONE, UNKNOWN }
@@ -30,7 +33,10 @@ final class SheetSearch {
         this.stop = stop;
     }
 
-    /** A search with a blade over the tables of all stocks, in the order of the demand; absent if they would take more than so many joins. */
+    /**
+     * A search with a blade over the tables of all stocks, in the order of the demand; absent if they would take more
+     * than so many joins.
+     */
     static Optional<SheetSearch> of(Demand demand, long blade, int[] left, long work, BooleanSupplier stop) {
         List<BlockTable> tables = new ArrayList<>();
         for (int stock = 0; stock < demand.stock.size(); stock++) {
@@ -74,7 +80,8 @@ final class SheetSearch {
         if (!isRoom(left, supply, newSheets)) {
             return false;
         }
-        Failed state = new Failed(Arrays.stream(left).boxed().toList(), Arrays.stream(supply).boxed().toList(), newSheets);
+        Failed state = new Failed(Arrays.stream(left).boxed().toList(), Arrays.stream(supply).boxed().toList(),
+                newSheets);
         if (failed.contains(state)) {
             return false;
         }
@@ -131,8 +138,10 @@ final class SheetSearch {
     /** The selections with a kind that nothing left could be added to, the largest first. */
     private List<BlockTable.Selection> fullest(int stock, int kind, int[] left) {
         looks = stop.getAsBoolean() ? 0 : looks - tables.get(stock).selections().size();
-        List<BlockTable.Selection> with = tables.get(stock).selections().stream().filter(selection -> selection.counts()[kind] > 0 && isWithin(selection.counts(), left)).toList();
-        List<BlockTable.Selection> fullest = new ArrayList<>(with.stream().filter(selection -> isFull(stock, selection, left)).toList());
+        List<BlockTable.Selection> with = tables.get(stock).selections().stream()
+                .filter(selection -> selection.counts()[kind] > 0 && isWithin(selection.counts(), left)).toList();
+        List<BlockTable.Selection> fullest = new ArrayList<>(
+                with.stream().filter(selection -> isFull(stock, selection, left)).toList());
         fullest.sort((a, b) -> Double.compare(area(b), area(a)));
         return fullest;
     }

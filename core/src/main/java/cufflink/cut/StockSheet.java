@@ -15,10 +15,12 @@ import java.util.OptionalInt;
  * @param directional whether its pattern stands upright, so that nothing cut from it is turned
  * @param grain       the side along which the fibres run; absent if unknown
  */
-public record StockSheet(String id, String name, String material, Length width, Length height, OptionalInt count, boolean offcut, boolean directional, Optional<Along> grain) {
+public record StockSheet(String id, String name, String material, Length width, Length height, OptionalInt count,
+        boolean offcut, boolean directional, Optional<Along> grain) {
     public StockSheet {
         if (!width.isPositive() || !height.isPositive() || count.orElse(1) < 0) {
-            throw new IllegalArgumentException("width and height must be positive, a count not below 0: " + width + ", " + height + ", " + count);
+            throw new IllegalArgumentException(
+                    "width and height must be positive, a count not below 0: " + width + ", " + height + ", " + count);
         }
     }
 

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A block of much value from a sheet, quickly: strips across it, in each strip stacks of one kind side by side, every kind any number of times (the staged patterns of Gilmore and
- * Gomory 1965, from memory). Not always the block of most value; for that see {@link SheetKnapsack}.
+ * A block of much value from a sheet, quickly: strips across it, in each strip stacks of one kind side by side, every
+ * kind any number of times (the staged patterns of Gilmore and Gomory 1965, from memory). Not always the block of most
+ * value; for that see {@link SheetKnapsack}.
  */
 final class StripKnapsack {
     /** A kind as it lies; the width runs along the strip. */
@@ -18,7 +19,10 @@ final class StripKnapsack {
         }
     }
 
-    /** What a strip of a height holds: indices of what lies in it, on each other as often as there is room and {@code most} allows. */
+    /**
+     * What a strip of a height holds: indices of what lies in it, on each other as often as there is room and
+     * {@code most} allows.
+     */
     private record Strip(long height, int most, double value, List<Integer> stacks) {
     }
 
@@ -40,11 +44,15 @@ final class StripKnapsack {
         this.ys = ys;
     }
 
-    /** A block of much value, by kind; absent if no kind has a value here. Without stacks it is found a hundred times as fast. */
+    /**
+     * A block of much value, by kind; absent if no kind has a value here. Without stacks it is found a hundred times as
+     * fast.
+     */
     Optional<Block> much(double[] values, boolean stacked) {
         Optional<Staged> across = staged(values, stacked, false);
         Optional<Staged> down = staged(values, stacked, true);
-        return across.filter(one -> down.isEmpty() || one.value() >= down.get().value()).or(() -> down).map(Staged::block);
+        return across.filter(one -> down.isEmpty() || one.value() >= down.get().value()).or(() -> down)
+                .map(Staged::block);
     }
 
     /** @param down whether the strips run down the sheet; then width and height change places throughout */
@@ -54,11 +62,16 @@ final class StripKnapsack {
         Filling filling = new Filling(down ? xs : ys);
         strips.forEach(strip -> filling.add(strip.height(), strip.value()));
         List<Integer> chosen = filling.parts();
-        Optional<Block> block = chosen.stream().map(index -> block(strips.get(index), lying, down)).reduce((first, second) -> Block.Two.of(down, first, second));
-        return block.map(whole -> new Staged(whole, chosen.stream().mapToDouble(index -> strips.get(index).value()).sum()));
+        Optional<Block> block = chosen.stream().map(index -> block(strips.get(index), lying, down))
+                .reduce((first, second) -> Block.Two.of(down, first, second));
+        return block
+                .map(whole -> new Staged(whole, chosen.stream().mapToDouble(index -> strips.get(index).value()).sum()));
     }
 
-    /** For every height the strip of most value in which nothing lies on another; the lower ones are part of the higher ones. */
+    /**
+     * For every height the strip of most value in which nothing lies on another; the lower ones are part of the higher
+     * ones.
+     */
     private static List<Strip> ofSingles(List<Lying> lying, long[] along) {
         List<Strip> strips = new ArrayList<>();
         Filling filling = new Filling(along);
@@ -66,7 +79,8 @@ final class StripKnapsack {
             filling.add(lying.get(i).width(), lying.get(i).value());
             if (i + 1 == lying.size() || lying.get(i + 1).height() > lying.get(i).height()) {
                 List<Integer> parts = filling.parts();
-                strips.add(new Strip(lying.get(i).height(), 1, parts.stream().mapToDouble(part -> lying.get(part).value()).sum(), parts));
+                strips.add(new Strip(lying.get(i).height(), 1,
+                        parts.stream().mapToDouble(part -> lying.get(part).value()).sum(), parts));
             }
         }
         return strips;
@@ -76,19 +90,25 @@ final class StripKnapsack {
         List<Strip> strips = new ArrayList<>();
         for (long height : lying.stream().mapToLong(Lying::height).distinct().toArray()) {
             Filling filling = new Filling(along);
-            lying.stream().filter(one -> one.height() <= height).forEach(one -> filling.add(one.width(), one.times(height) * one.value()));
+            lying.stream().filter(one -> one.height() <= height)
+                    .forEach(one -> filling.add(one.width(), one.times(height) * one.value()));
             List<Integer> parts = filling.parts();
-            strips.add(new Strip(height, Integer.MAX_VALUE, parts.stream().mapToDouble(part -> lying.get(part).times(height) * lying.get(part).value()).sum(), parts));
+            strips.add(new Strip(height, Integer.MAX_VALUE,
+                    parts.stream().mapToDouble(part -> lying.get(part).times(height) * lying.get(part).value()).sum(),
+                    parts));
         }
         return strips;
     }
 
     private static Block block(Strip strip, List<Lying> lying, boolean down) {
-        return strip.stacks().stream().map(lying::get).map(one -> stack(one, Math.min(strip.most(), one.times(strip.height())), down)).reduce((first, second) -> Block.Two.of(!down, first, second)).orElseThrow();
+        return strip.stacks().stream().map(lying::get)
+                .map(one -> stack(one, Math.min(strip.most(), one.times(strip.height())), down))
+                .reduce((first, second) -> Block.Two.of(!down, first, second)).orElseThrow();
     }
 
     private static Block stack(Lying one, int times, boolean down) {
-        Block single = new Block.One(one.kind(), one.turned(), down ? one.height() : one.width(), down ? one.width() : one.height());
+        Block single = new Block.One(one.kind(), one.turned(), down ? one.height() : one.width(),
+                down ? one.width() : one.height());
         Block block = single;
         for (int i = 1; i < times; i++) {
             block = Block.Two.of(down, block, single);
@@ -102,7 +122,8 @@ final class StripKnapsack {
             for (boolean turned : new boolean[] {false, true}) {
                 Demand.Kind of = demand.kinds.get(kind);
                 if (values[kind] > 0 && demand.may(kind, stock, turned)) {
-                    lying.add(new Lying(kind, turned, turned == down ? of.width() : of.height(), turned == down ? of.height() : of.width(), values[kind]));
+                    lying.add(new Lying(kind, turned, turned == down ? of.width() : of.height(),
+                            turned == down ? of.height() : of.width(), values[kind]));
                 }
             }
         }
@@ -110,7 +131,10 @@ final class StripKnapsack {
         return lying;
     }
 
-    /** The parts of most value that fit together along places, each any number of times; parts are added one after the other. */
+    /**
+     * The parts of most value that fit together along places, each any number of times; parts are added one after the
+     * other.
+     */
     private static final class Filling {
         private final long[] places;
         private final double[] best;

@@ -9,8 +9,8 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * Plans with the trimmer's length. Where that leaves pieces without paper, cuts as long as the longest piece are allowed, and if need be any: those that are too long for the
- * trimmer are made with a knife.
+ * Plans with the trimmer's length. Where that leaves pieces without paper, cuts as long as the longest piece are
+ * allowed, and if need be any: those that are too long for the trimmer are made with a knife.
  */
 public final class TrimmerThenKnife implements LayoutPlanner {
     private final LayoutPlanner planner;
@@ -35,8 +35,11 @@ public final class TrimmerThenKnife implements LayoutPlanner {
         if (job.blade().isEmpty()) {
             return best;
         }
-        Optional<Length> longest = job.pieces().stream().flatMap(piece -> Stream.of(piece.width(), piece.height())).max(Comparator.naturalOrder());
-        for (Optional<Length> blade : Stream.of(longest.filter(side -> side.isLongerThan(job.blade().get())), Optional.<Length>empty()).distinct().toList()) {
+        Optional<Length> longest = job.pieces().stream().flatMap(piece -> Stream.of(piece.width(), piece.height()))
+                .max(Comparator.naturalOrder());
+        for (Optional<Length> blade : Stream
+                .of(longest.filter(side -> side.isLongerThan(job.blade().get())), Optional.<Length>empty()).distinct()
+                .toList()) {
             if (best.unplaced().isEmpty()) {
                 return best;
             }

@@ -10,7 +10,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Why a formula cannot be worked out, as its reader can mend it: by what was set that it rests on, or, where nothing was, in the file. */
+/**
+ * Why a formula cannot be worked out, as its reader can mend it: by what was set that it rests on, or, where nothing
+ * was, in the file.
+ */
 final class Causes {
     private final DesignDefinition definition;
     private final Given given;
@@ -33,9 +36,13 @@ final class Causes {
         if (set.isEmpty()) {
             return inTheFile;
         }
-        String settings = set.stream().map(name -> definition.measure(name).map(Measure::label).orElse(name) + " = " + given.text(name)).collect(Collectors.joining(", "));
-        String names = set.stream().map(name -> definition.measure(name).map(Measure::label).orElse(name)).collect(Collectors.joining(" or "));
-        return Problem.error(definition.title(), "With " + settings + " it cannot be worked out: " + what + ".", "Change " + names + ".");
+        String settings = set.stream()
+                .map(name -> definition.measure(name).map(Measure::label).orElse(name) + " = " + given.text(name))
+                .collect(Collectors.joining(", "));
+        String names = set.stream().map(name -> definition.measure(name).map(Measure::label).orElse(name))
+                .collect(Collectors.joining(" or "));
+        return Problem.error(definition.title(), "With " + settings + " it cannot be worked out: " + what + ".",
+                "Change " + names + ".");
     }
 
     /** What was set of all that a formula rests on, in the order of the design. */
@@ -45,11 +52,14 @@ final class Causes {
         while (!open.isEmpty()) {
             String name = open.remove().replaceAll("\\..*", "");
             if (seen.add(name) && !isSet(name)) {
-                definition.measure(name).ifPresent(measure -> Stream.of(measure.value(), measure.metric(), measure.min(), measure.max())
-                        .flatMap(part -> part.stream()).forEach(part -> open.addAll(Names.in(part.expression()))));
+                definition.measure(name)
+                        .ifPresent(measure -> Stream.of(measure.value(), measure.metric(), measure.min(), measure.max())
+                                .flatMap(part -> part.stream())
+                                .forEach(part -> open.addAll(Names.in(part.expression()))));
             }
         }
-        return definition.measures().stream().map(Measure::name).filter(name -> seen.contains(name) && isSet(name)).toList();
+        return definition.measures().stream().map(Measure::name).filter(name -> seen.contains(name) && isSet(name))
+                .toList();
     }
 
     private boolean isSet(String name) {

@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 
-/** What of a sized design says nothing, or two things at once: names used twice, steps of pieces that are not there, poses in a circle, pieces that nothing holds. */
+/**
+ * What of a sized design says nothing, or two things at once: names used twice, steps of pieces that are not there,
+ * poses in a circle, pieces that nothing holds.
+ */
 final class Consistency {
     private static final double SHUT = 180 + 1e-9;
     private static final String BETWEEN = "Give an angle between -180 deg and 180 deg; below 0 it is folded against its mark.";
@@ -42,11 +45,13 @@ final class Consistency {
         once("pockets", "pocket", design.pockets(), pocket -> pocket.definition().id());
         once("checks", "check", design.definition().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
-        design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece)).forEach(piece ->
-                add("folding", "It folds a piece “" + piece + "” that this design does not have.", "Name one of the pieces."));
-        design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue ->
-                add("joint " + glue.id(), "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
-        design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT).forEach(step -> add("folding", tooFar(String.join(", ", step.creases()), step.angle()), BETWEEN));
+        design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece))
+                .forEach(piece -> add("folding", "It folds a piece “" + piece + "” that this design does not have.",
+                        "Name one of the pieces."));
+        design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
+                "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
+        design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
+                .forEach(step -> add("folding", tooFar(String.join(", ", step.creases()), step.angle()), BETWEEN));
         design.poses().forEach((name, pose) -> pose.angles().forEach((crease, angle) -> {
             if (Math.abs(angle) > SHUT) {
                 add("pose " + name, tooFar(crease.crease(), angle), BETWEEN);
@@ -67,15 +72,17 @@ final class Consistency {
 
     private <T> void once(String where, String what, List<T> things, Function<T, String> id) {
         Set<String> seen = new HashSet<>();
-        things.stream().map(id).filter(name -> !seen.add(name)).distinct().forEach(name -> add(where, "There are two of the " + what + " “" + name + "”.", "Give each its own name."));
+        things.stream().map(id).filter(name -> !seen.add(name)).distinct().forEach(
+                name -> add(where, "There are two of the " + what + " “" + name + "”.", "Give each its own name."));
     }
 
     /** A pose follows one that stands above it. */
     private void poses() {
         Set<String> before = new HashSet<>();
         design.poses().forEach((name, pose) -> {
-            pose.after().filter(earlier -> !before.contains(earlier)).ifPresent(earlier ->
-                    add("pose " + name, "There is no pose “" + earlier + "” before it.", "Name a pose that stands above it and is there whenever this one is."));
+            pose.after().filter(earlier -> !before.contains(earlier))
+                    .ifPresent(earlier -> add("pose " + name, "There is no pose “" + earlier + "” before it.",
+                            "Name a pose that stands above it and is there whenever this one is."));
             before.add(name);
         });
     }
@@ -96,9 +103,11 @@ final class Consistency {
         }
         for (SizedDesign.Piece piece : design.pieces()) {
             if (!reached.contains(piece.id()) && !loose.contains(piece.id())) {
-                add(piece.label(), "Nothing joins this piece to the others.", "Say under glue what holds it, or that it is loose: yes.");
+                add(piece.label(), "Nothing joins this piece to the others.",
+                        "Say under glue what holds it, or that it is loose: yes.");
             } else if (reached.contains(piece.id()) && loose.contains(piece.id())) {
-                add(piece.label(), "This piece is said to be loose, but glue joins it to the others.", "Leave out one of the two.");
+                add(piece.label(), "This piece is said to be loose, but glue joins it to the others.",
+                        "Leave out one of the two.");
             }
         }
     }

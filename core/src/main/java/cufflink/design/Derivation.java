@@ -19,8 +19,9 @@ import java.util.Optional;
  * @param step     the ruler it was rounded to
  * @param note     anything else that changed it, for example a limit; may be empty
  */
-public record Derivation(String label, Optional<Expression> formula, Map<String, Value> bound, Map<String, String> labels, Value exact,
-                         Value result, Rounding rounding, RulerStep step, String note) {
+public record Derivation(String label, Optional<Expression> formula, Map<String, Value> bound,
+        Map<String, String> labels, Value exact,
+        Value result, Rounding rounding, RulerStep step, String note) {
     public Derivation {
         bound = Ordered.map(bound);
         labels = Ordered.map(labels);
@@ -37,7 +38,8 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
             appendFormula(text, writer, exactText);
         }
         if (!writer.value(result).equals(exactText)) {
-            text.append(rounding == Rounding.EXACT || !note.isEmpty() ? "" : ", rounded " + rounding.words() + " " + step.label());
+            text.append(rounding == Rounding.EXACT || !note.isEmpty() ? ""
+                    : ", rounded " + rounding.words() + " " + step.label());
             text.append(" = ").append(writer.value(result));
         }
         return text + (note.isEmpty() ? "" : " (" + note + ")");

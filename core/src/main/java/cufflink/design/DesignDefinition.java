@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a repeat, and to
- * {@code card.caliper}, {@code ruler.step}.
+ * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a
+ * repeat, and to {@code card.caliper}, {@code ruler.step}.
  *
  * @param id         unique name, lower case with hyphens
  * @param title      as shown
@@ -21,9 +21,10 @@ import java.util.Optional;
  * @param covered    whether one panel of the closed card must cover all others
  * @param angle      how the shelf shows it half open
  */
-public record DesignDefinition(String id, String title, String group, String about, String difficulty, List<String> uses, Held held, Optional<Formula> lean, boolean covered, Angle angle,
-                               List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
-                               List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Rule> checks) {
+public record DesignDefinition(String id, String title, String group, String about, String difficulty,
+        List<String> uses, Held held, Optional<Formula> lean, boolean covered, Angle angle,
+        List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
+        List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Rule> checks) {
     public DesignDefinition {
         uses = List.copyOf(uses);
         measures = List.copyOf(measures);
@@ -43,7 +44,8 @@ public record DesignDefinition(String id, String title, String group, String abo
 
     /** What a measure is to the maker. */
     public enum Role {
-        FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"), ALLOWANCE("allowance"), COUNT("count"),
+        FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"),
+        ALLOWANCE("allowance"), COUNT("count"),
         ANGLE("angle"), CHOICE("choice"), CONTENTS("contents"), RESULT("result");
 
         private final String words;
@@ -69,8 +71,10 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param contents the default of a contents measure
      * @param closes   for a finished measure that is not itself the closed side: the result that is
      */
-    public record Measure(String name, String label, Role role, Optional<Formula> value, Optional<Formula> metric, Rounding rounding, Optional<Formula> min,
-                          Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about, Optional<String> closes) {
+    public record Measure(String name, String label, Role role, Optional<Formula> value, Optional<Formula> metric,
+            Rounding rounding, Optional<Formula> min,
+            Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about,
+            Optional<String> closes) {
         public Measure {
             choices = List.copyOf(choices);
         }
@@ -90,9 +94,15 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Repeat(String variable, Formula from, Formula to) {
     }
 
-    /** A piece; {@code from} names the piece whose waste it is cut from, {@code loose} says that nothing joins it to the others, {@code rests} names the panel that stays on the table; width and height with the face {@code up} lying up. */
-    public record Piece(Template id, Template label, String material, Optional<String> from, boolean loose, Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
-                        Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panels) {
+    /**
+     * A piece; {@code from} names the piece whose waste it is cut from, {@code loose} says that nothing joins it to the
+     * others, {@code rests} names the panel that stays on the table; width and height with the face {@code up} lying
+     * up.
+     */
+    public record Piece(Template id, Template label, String material, Optional<String> from, boolean loose,
+            Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
+            Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts,
+            List<PanelName> panels) {
         public Piece {
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
@@ -121,26 +131,36 @@ public record DesignDefinition(String id, String title, String group, String abo
     public record Score(Template id, Line line, Formula fold, Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
-    /** A cut that frees no paper; {@code width} cuts a gap of that width; a {@code joint} takes another piece, so that the panel is divided along its line. */
-    public record Slit(Template id, Line line, Optional<Formula> width, boolean joint, Optional<Formula> when, Optional<Repeat> repeat) {
+    /**
+     * A cut that frees no paper; {@code width} cuts a gap of that width; a {@code joint} takes another piece, so that
+     * the panel is divided along its line.
+     */
+    public record Slit(Template id, Line line, Optional<Formula> width, boolean joint, Optional<Formula> when,
+            Optional<Repeat> repeat) {
     }
 
     /** Shapes that can be cut out. */
     public enum CutShape { CIRCLE, ROUNDED, POLYGON }
 
-    /** An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With {@code outside} all but the shape is waste; {@code through}: cut after the layers are on, through both. */
-    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, boolean through, Optional<Formula> when, Optional<Repeat> repeat) {
+    /**
+     * An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With
+     * {@code outside} all but the shape is waste; {@code through}: cut after the layers are on, through both.
+     */
+    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, boolean through,
+            Optional<Formula> when, Optional<Repeat> repeat) {
         public CutOut {
             numbers = List.copyOf(numbers);
         }
     }
 
     /** Names the panel at a place, or panels in reading order (by x, then y). */
-    public record PanelName(Template id, Template label, Optional<Spot> at, Optional<Formula> when, Optional<Repeat> repeat) {
+    public record PanelName(Template id, Template label, Optional<Spot> at, Optional<Formula> when,
+            Optional<Repeat> repeat) {
     }
 
     /** A place that can take decorative layers. */
-    public record Mat(Template piece, Template panel, Optional<Face> face, Template label, Optional<Formula> when, Optional<Repeat> repeat) {
+    public record Mat(Template piece, Template panel, Optional<Face> face, Template label, Optional<Formula> when,
+            Optional<Repeat> repeat) {
     }
 
     /** A place on a piece or panel. */
@@ -153,15 +173,19 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param through whether all layers that the crease crosses are folded with it
      * @param tucks   pairs of panels of which the first goes behind the second
      */
-    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through, boolean opens, List<List<Template>> tucks, Optional<Formula> when,
-                           Optional<Repeat> repeat) {
+    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through,
+            boolean opens, List<List<Template>> tucks, Optional<Formula> when,
+            Optional<Repeat> repeat) {
         public FoldStep {
             creases = List.copyOf(creases);
             tucks = List.copyOf(tucks);
         }
     }
 
-    /** How two panels are joined: glued, woven over and under others, slid into each other's slits, or only kept lying flat on each other. */
+    /**
+     * How two panels are joined: glued, woven over and under others, slid into each other's slits, or only kept lying
+     * flat on each other.
+     */
     public enum Way {
         GLUE("glue"), WEAVE("weave"), SLOT("slot"), SLIDE("slide"),
         /** Glued when the card stands open: a step for the hands, no part of the proof that it closes flat. */
@@ -208,21 +232,25 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param others the angle of the creases that are not named; absent if they stay as they were
      * @param repeat runs through the names of creases that are counted
      */
-    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles, Optional<Formula> when, Optional<Repeat> repeat) {
+    public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles,
+            Optional<Formula> when, Optional<Repeat> repeat) {
     }
 
     /**
      * Joins two panels face to face, or a piece onto a panel.
      *
-     * @param at   for a piece laid on a panel: its top left corner from the panel's; absent where folding brings the two together
-     * @param turn degrees by which it is turned in its plane
+     * @param at       for a piece laid on a panel: its top left corner from the panel's; absent where folding brings
+     *                 the two together
+     * @param turn     degrees by which it is turned in its plane
      * @param overhang whether the part may stand out past the panel that it is put on
-     * @param over panels that a woven part lies over
-     * @param slit of the panel it is put on, for a slot
+     * @param over     panels that a woven part lies over
+     * @param slit     of the panel it is put on, for a slot
      */
-    public record Glue(Template id, Way way, PanelPlace part, PanelPlace onto, Optional<Face> face, Optional<Spot> at, Optional<Formula> turn, Turned turned,
-                       List<Side> edges, List<Side> free, boolean overhang, List<PanelPlace> over, List<PanelPlace> under, Optional<String> slit, Template say, Optional<Formula> when,
-                       Optional<Repeat> repeat) {
+    public record Glue(Template id, Way way, PanelPlace part, PanelPlace onto, Optional<Face> face, Optional<Spot> at,
+            Optional<Formula> turn, Turned turned,
+            List<Side> edges, List<Side> free, boolean overhang, List<PanelPlace> over, List<PanelPlace> under,
+            Optional<String> slit, Template say, Optional<Formula> when,
+            Optional<Repeat> repeat) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
@@ -234,19 +262,21 @@ public record DesignDefinition(String id, String title, String group, String abo
     /**
      * A space that holds something.
      *
-     * @param front the panel towards the front of the closed card
-     * @param back  the panel behind it
-     * @param holds the name of the contents measure
+     * @param front  the panel towards the front of the closed card
+     * @param back   the panel behind it
+     * @param holds  the name of the contents measure
      * @param change the measure to change if the contents do not fit
-     * @param room  from the closed end to where the card ends, which contents that stand out of the pocket may take
-     * @param reach how much of the contents can be gripped
+     * @param room   from the closed end to where the card ends, which contents that stand out of the pocket may take
+     * @param reach  how much of the contents can be gripped
      */
-    public record Pocket(String id, String label, PanelRef front, PanelRef back, Side open, Formula width, Formula depth, Formula room,
-                         String holds, Formula reach, Formula reachWanted, String change) {
+    public record Pocket(String id, String label, PanelRef front, PanelRef back, Side open, Formula width,
+            Formula depth, Formula room,
+            String holds, Formula reach, Formula reachWanted, String change) {
     }
 
     /** A judgement of the design's own; {@code change} names the measure to change. */
-    public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad, Optional<Formula> when) {
+    public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad,
+            Optional<Formula> when) {
     }
 
     public Optional<Measure> measure(String name) {

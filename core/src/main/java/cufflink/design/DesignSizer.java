@@ -17,7 +17,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}. */
+/**
+ * Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}.
+ */
 public final class DesignSizer {
     private final DesignDefinition definition;
     private final Given given;
@@ -41,7 +43,8 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(), stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
+        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(),
+                stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
         Set<String> known = new HashSet<>();
         Set<String> loose = new HashSet<>();
         definition.pieces().forEach(piece -> sheet.repeat(piece.repeat(), () -> {
@@ -68,24 +71,33 @@ public final class DesignSizer {
         Figure height = sheet.figure(label + " height", piece.height());
         for (Figure side : List.of(width, height)) {
             if (!side.length().isPositive() || side.length().isLongerThan(Length.ofMillimetres(10_000))) {
-                problems.add(Problem.error(label, side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
+                problems.add(Problem.error(label,
+                        side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
                         "Change the measures it is made of."));
             }
         }
         Line all = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
         List<SizedDesign.Score> scores = new ArrayList<>();
         piece.scores().forEach(score -> repeat(score.repeat(), score.when(), () -> scores.add(new SizedDesign.Score(
-                sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all), fold(score.fold())))));
+                sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all),
+                fold(score.fold())))));
         List<SizedDesign.Slit> slits = new ArrayList<>();
-        piece.slits().forEach(slit -> repeat(slit.repeat(), slit.when(), () -> slits.add(new SizedDesign.Slit(sheet.text(slit.id()),
-                line(slit.line(), "slit " + sheet.text(slit.id()), all), slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint()))));
+        piece.slits()
+                .forEach(slit -> repeat(slit.repeat(), slit.when(),
+                        () -> slits.add(new SizedDesign.Slit(sheet.text(slit.id()),
+                                line(slit.line(), "slit " + sheet.text(slit.id()), all),
+                                slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint()))));
         List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
         piece.cutOuts().forEach(cut -> repeat(cut.repeat(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
-                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through()))));
+                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside(),
+                cut.through()))));
         List<SizedDesign.PanelName> names = new ArrayList<>();
-        piece.panels().forEach(panel -> repeat(panel.repeat(), panel.when(), () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
-                sheet.text(panel.label()), panel.at().map(this::offset)))));
-        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(), piece.rests().map(sheet::text), piece.up(), width, height, scores, slits, cutOuts, names);
+        piece.panels()
+                .forEach(panel -> repeat(panel.repeat(), panel.when(),
+                        () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
+                                sheet.text(panel.label()), panel.at().map(this::offset)))));
+        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(),
+                piece.rests().map(sheet::text), piece.up(), width, height, scores, slits, cutOuts, names);
     }
 
     private SizedDesign.Offset offset(DesignDefinition.Spot spot) {
@@ -114,7 +126,8 @@ public final class DesignSizer {
                     level.to().map(sheet::length).orElse(all.x2()), at.length());
         }
         Between between = (Between) line;
-        return new Line(Along.LINE, Optional.empty(), sheet.length(between.x1()), sheet.length(between.y1()), sheet.length(between.x2()),
+        return new Line(Along.LINE, Optional.empty(), sheet.length(between.x1()), sheet.length(between.y1()),
+                sheet.length(between.x2()),
                 sheet.length(between.y2()));
     }
 
@@ -125,7 +138,8 @@ public final class DesignSizer {
                 return fold;
             }
         }
-        problems.add(new Causes(definition, given).problem(formula, "fold must be valley, mountain or decorative, not “" + word + "”"));
+        problems.add(new Causes(definition, given).problem(formula,
+                "fold must be valley, mountain or decorative, not “" + word + "”"));
         return Fold.DECORATIVE;
     }
 
@@ -134,7 +148,8 @@ public final class DesignSizer {
         for (DesignDefinition.Mat mat : definition.mats()) {
             repeat(mat.repeat(), mat.when(), () -> {
                 PanelRef on = new PanelRef(sheet.text(mat.piece()), sheet.text(mat.panel()));
-                Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece())).map(DesignDefinition.Piece::up).findFirst()
+                Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece()))
+                        .map(DesignDefinition.Piece::up).findFirst()
                         .orElse(Face.INSIDE);
                 mats.add(new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label())));
             });
@@ -145,22 +160,28 @@ public final class DesignSizer {
     private List<SizedDesign.FoldStep> folding() {
         List<SizedDesign.FoldStep> steps = new ArrayList<>();
         for (DesignDefinition.FoldStep step : definition.folding()) {
-            repeat(step.repeat(), step.when(), () -> steps.addAll(step.opens() ? creasing(step) : List.of(folding(step))));
+            repeat(step.repeat(), step.when(),
+                    () -> steps.addAll(step.opens() ? creasing(step) : List.of(folding(step))));
         }
         return steps;
     }
 
     private SizedDesign.FoldStep folding(DesignDefinition.FoldStep step) {
-        return new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(), step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
-                step.tucks().stream().map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1)))).toList());
+        return new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(),
+                step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
+                step.tucks().stream()
+                        .map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1))))
+                        .toList());
     }
 
     /** Each crease folded flat and opened again. */
     private List<SizedDesign.FoldStep> creasing(DesignDefinition.FoldStep step) {
         List<SizedDesign.FoldStep> steps = new ArrayList<>();
         step.creases().stream().map(sheet::text).forEach(crease -> {
-            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 180, sheet.text(step.say()), false, List.of()));
-            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 0, sheet.text(step.say()), false, true, List.of()));
+            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 180, sheet.text(step.say()),
+                    false, List.of()));
+            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 0, sheet.text(step.say()),
+                    false, true, List.of()));
         });
         return steps;
     }
@@ -168,24 +189,32 @@ public final class DesignSizer {
     private List<SizedDesign.Glue> glue() {
         List<SizedDesign.Glue> glue = new ArrayList<>();
         for (DesignDefinition.Glue part : definition.glue()) {
-            repeat(part.repeat(), part.when(), () -> glue.add(new SizedDesign.Glue(sheet.text(part.id()), part.way(), panel(part.part()), panel(part.onto()),
-                    part.face().orElse(Face.INSIDE), part.at().map(at -> new SizedDesign.Placing(offset(at), part.turn().map(sheet::degrees).orElse(0.0), part.turned())),
-                    part.edges(), part.free(), part.overhang(), part.over().stream().map(this::panel).toList(), part.under().stream().map(this::panel).toList(), part.slit(),
-                    sheet.text(part.say()))));
+            repeat(part.repeat(), part.when(),
+                    () -> glue.add(new SizedDesign.Glue(sheet.text(part.id()), part.way(), panel(part.part()),
+                            panel(part.onto()),
+                            part.face().orElse(Face.INSIDE),
+                            part.at()
+                                    .map(at -> new SizedDesign.Placing(offset(at),
+                                            part.turn().map(sheet::degrees).orElse(0.0), part.turned())),
+                            part.edges(), part.free(), part.overhang(), part.over().stream().map(this::panel).toList(),
+                            part.under().stream().map(this::panel).toList(), part.slit(),
+                            sheet.text(part.say()))));
         }
         return glue;
     }
 
     private List<SizedDesign.Layers> stack() {
         List<SizedDesign.Layers> stack = new ArrayList<>();
-        definition.stack().forEach(layers -> repeat(layers.repeat(), layers.when(), () -> stack.add(new SizedDesign.Layers(panel(layers.front()), panel(layers.behind())))));
+        definition.stack().forEach(layers -> repeat(layers.repeat(), layers.when(),
+                () -> stack.add(new SizedDesign.Layers(panel(layers.front()), panel(layers.behind())))));
         return stack;
     }
 
     private List<SizedDesign.Pocket> pockets() {
-        return definition.pockets().stream().map(pocket -> new SizedDesign.Pocket(pocket, sheet.figure(pocket.label() + " width", pocket.width()),
-                sheet.figure(pocket.label() + " depth", pocket.depth()), sheet.figure("room", pocket.room()),
-                sheet.figure("reach", pocket.reach()), sheet.length(pocket.reachWanted())))
+        return definition.pockets().stream()
+                .map(pocket -> new SizedDesign.Pocket(pocket, sheet.figure(pocket.label() + " width", pocket.width()),
+                        sheet.figure(pocket.label() + " depth", pocket.depth()), sheet.figure("room", pocket.room()),
+                        sheet.figure("reach", pocket.reach()), sheet.length(pocket.reachWanted())))
                 .toList();
     }
 
@@ -196,7 +225,8 @@ public final class DesignSizer {
                 return;
             }
             Map<CreaseRef, Double> angles = new LinkedHashMap<>();
-            sheet.repeat(pose.repeat(), () -> pose.angles().forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle))));
+            sheet.repeat(pose.repeat(), () -> pose.angles()
+                    .forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
         return poses;
@@ -205,7 +235,8 @@ public final class DesignSizer {
     /** {@code piece.crease}, or a crease of the main piece. */
     private CreaseRef crease(String name) {
         int dot = name.indexOf('.');
-        return dot < 0 ? new CreaseRef(sheet.text(definition.pieces().get(0).id()), name) : new CreaseRef(name.substring(0, dot), name.substring(dot + 1));
+        return dot < 0 ? new CreaseRef(sheet.text(definition.pieces().get(0).id()), name)
+                : new CreaseRef(name.substring(0, dot), name.substring(dot + 1));
     }
 
     private List<SizedDesign.Judgement> judgements(MeasureSizer measures) {
@@ -214,7 +245,8 @@ public final class DesignSizer {
         for (DesignDefinition.Rule rule : definition.checks()) {
             if (sheet.wanted(rule.when())) {
                 boolean holds = sheet.truth(rule.that());
-                judgements.add(new SizedDesign.Judgement(rule.id(), rule.bad(), rule.change(), holds, sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise())));
+                judgements.add(new SizedDesign.Judgement(rule.id(), rule.bad(), rule.change(), holds,
+                        sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise())));
             }
         }
         return judgements;

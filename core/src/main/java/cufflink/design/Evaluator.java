@@ -18,8 +18,9 @@ import java.math.RoundingMode;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Works expressions out, exactly but for roots and angles, which are taken to a billionth. Lengths, areas, numbers and angles
- * are never mixed. Values beyond 10^24 are refused and denominators over 256 bits rounded, which bounds the work.
+ * Works expressions out, exactly but for roots and angles, which are taken to a billionth. Lengths, areas, numbers and
+ * angles are never mixed. Values beyond 10^24 are refused and denominators over 256 bits rounded, which bounds the
+ * work.
  */
 public final class Evaluator {
     private static final BigInteger LARGEST = BigInteger.TEN.pow(24);
@@ -69,7 +70,8 @@ public final class Evaluator {
         if (value instanceof Quantity quantity) {
             return quantity;
         }
-        throw new ExpressionFault(expression.position(), "a number or a length was expected here, not " + value.kindInWords());
+        throw new ExpressionFault(expression.position(),
+                "a number or a length was expected here, not " + value.kindInWords());
     }
 
     private Value unary(Unary unary) throws ExpressionFault {
@@ -110,8 +112,9 @@ public final class Evaluator {
 
     private static void requireSameKind(Binary binary, Quantity left, Quantity right) throws ExpressionFault {
         if (left.kind() != right.kind()) {
-            throw new ExpressionFault(binary.position(), "“" + binary.operator().sign() + "” stands between " + left.kind().words() + " and "
-                    + right.kind().words());
+            throw new ExpressionFault(binary.position(),
+                    "“" + binary.operator().sign() + "” stands between " + left.kind().words() + " and "
+                            + right.kind().words());
         }
     }
 
@@ -207,8 +210,9 @@ public final class Evaluator {
         for (Expression argument : call.arguments()) {
             Quantity other = quantity(argument);
             if (other.kind() != first.kind()) {
-                throw new ExpressionFault(argument.position(), call.function().word() + " compares " + first.kind().words() + " with "
-                        + other.kind().words());
+                throw new ExpressionFault(argument.position(),
+                        call.function().word() + " compares " + first.kind().words() + " with "
+                                + other.kind().words());
             }
             int order = other.amount().compareTo(best.amount());
             boolean better = call.function() == Expression.Function.MIN ? order < 0 : order > 0;
@@ -219,7 +223,8 @@ public final class Evaluator {
 
     private static Quantity wholeNumber(Call call, Quantity of, BigFraction amount) throws ExpressionFault {
         if (of.kind() != Kind.NUMBER) {
-            throw new ExpressionFault(call.position(), call.function().word() + " takes a number; divide by a length first");
+            throw new ExpressionFault(call.position(),
+                    call.function().word() + " takes a number; divide by a length first");
         }
         return new Quantity(BigFraction.of(Quantity.floor(amount)), Kind.NUMBER);
     }
@@ -229,7 +234,8 @@ public final class Evaluator {
             throw new ExpressionFault(call.position(), "sqrt takes an area or a number that is not negative");
         }
         double root = Math.sqrt(of.amount().doubleValue());
-        return of.kind() == Kind.AREA ? new Quantity(BigFraction.of(Math.round(root)), Kind.LENGTH) : new Quantity(nearest(root), Kind.NUMBER);
+        return of.kind() == Kind.AREA ? new Quantity(BigFraction.of(Math.round(root)), Kind.LENGTH)
+                : new Quantity(nearest(root), Kind.NUMBER);
     }
 
     private static double radians(Call call, Quantity angle) throws ExpressionFault {
@@ -256,7 +262,8 @@ public final class Evaluator {
 
     private static Quantity degrees(Call call, double radians) throws ExpressionFault {
         if (Double.isNaN(radians)) {
-            throw new ExpressionFault(call.position(), "there is no angle with this " + call.function().word().substring(1));
+            throw new ExpressionFault(call.position(),
+                    "there is no angle with this " + call.function().word().substring(1));
         }
         return new Quantity(nearest(Math.toDegrees(radians)), Kind.ANGLE);
     }

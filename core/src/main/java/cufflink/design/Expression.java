@@ -3,8 +3,8 @@ package cufflink.design;
 import java.util.List;
 
 /**
- * An expression of a design file, as a tree. It has no loops and calls only the functions listed in {@link Function}, so that
- * working it out always ends. {@code position} is the index in the text where the part starts.
+ * An expression of a design file, as a tree. It has no loops and calls only the functions listed in {@link Function},
+ * so that working it out always ends. {@code position} is the index in the text where the part starts.
  */
 public sealed interface Expression {
     int position();
@@ -30,7 +30,8 @@ public sealed interface Expression {
     }
 
     /** One of two values. */
-    record Conditional(int position, Expression condition, Expression then, Expression otherwise) implements Expression {
+    record Conditional(int position, Expression condition, Expression then,
+            Expression otherwise) implements Expression {
     }
 
     /** A function of one or more values. */
@@ -42,7 +43,8 @@ public sealed interface Expression {
 
     /** Operators with their binding strength: a greater one binds tighter. */
     enum Operator {
-        OR("or", 1), AND("and", 2), NOT("not", 3), EQUAL("=", 4), UNEQUAL("!=", 4), LESS("<", 4), AT_MOST("<=", 4), MORE(">", 4),
+        OR("or", 1), AND("and", 2), NOT("not", 3), EQUAL("=", 4), UNEQUAL("!=", 4), LESS("<", 4), AT_MOST("<=", 4),
+        MORE(">", 4),
         AT_LEAST(">=", 4), PLUS("+", 5), MINUS("-", 5), TIMES("*", 6), OVER("/", 6), MOD("mod", 6), NEGATIVE("-", 7);
 
         private final String sign;
@@ -68,7 +70,8 @@ public sealed interface Expression {
 
     /** The functions of the language, with the number of arguments each takes (-1: one or more). */
     enum Function {
-        MIN("min", -1), MAX("max", -1), FLOOR("floor", 1), CEIL("ceil", 1), ROUND("round", 1), ABS("abs", 1), SQRT("sqrt", 1), SIN("sin", 1),
+        MIN("min", -1), MAX("max", -1), FLOOR("floor", 1), CEIL("ceil", 1), ROUND("round", 1), ABS("abs", 1),
+        SQRT("sqrt", 1), SIN("sin", 1),
         COS("cos", 1), TAN("tan", 1), ASIN("asin", 1), ACOS("acos", 1), ATAN("atan", 1);
 
         private final String word;

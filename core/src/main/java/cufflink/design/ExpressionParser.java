@@ -19,8 +19,8 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
  * Reads expressions such as {@code underlap + width}, {@code max(width * 7/12, 1/2 in)} or
- * {@code if fold = 'side' then 2 * width else width}. A number with a unit ({@code 4 1/4 in}, {@code 3 mm}, {@code 45 deg}) is one
- * literal. Recursive descent; texts over 400 characters and more than 40 levels are refused.
+ * {@code if fold = 'side' then 2 * width else width}. A number with a unit ({@code 4 1/4 in}, {@code 3 mm},
+ * {@code 45 deg}) is one literal. Recursive descent; texts over 400 characters and more than 40 levels are refused.
  */
 public final class ExpressionParser {
     private static final int LONGEST = 400;
@@ -148,9 +148,11 @@ public final class ExpressionParser {
         next++;
         return switch (token.kind) {
             case "measured" -> measured(token);
-            case "number" -> new Literal(token.position, new Value.Quantity(decimal(token.text), Kind.NUMBER), token.text);
+            case "number" ->
+                new Literal(token.position, new Value.Quantity(decimal(token.text), Kind.NUMBER), token.text);
             case "quoted" -> new Quoted(token.position, token.text);
-            case "word" -> peek().text.equals("(") && peek().kind.equals("sign") ? call(token) : new Name(token.position, token.text);
+            case "word" -> peek().text.equals("(") && peek().kind.equals("sign") ? call(token)
+                    : new Name(token.position, token.text);
             default -> throw new ExpressionFault(token.position, "a measure, a number or a length was expected here");
         };
     }

@@ -40,7 +40,8 @@ final class ExpressionWriter {
 
     /** A value with its unit. */
     String value(Value value) {
-        return value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH ? format.text(quantity.toLength()) : bare(value);
+        return value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH ? format.text(quantity.toLength())
+                : bare(value);
     }
 
     /** A length without its unit, anything else as {@link #value}. */
@@ -73,14 +74,16 @@ final class ExpressionWriter {
             return numbers && bound.containsKey(name.name()) ? bare(bound.get(name.name()))
                     : labels.getOrDefault(name.name(), name.name().replace('.', ' '));
         } else if (expression instanceof Unary unary) {
-            return unary.operator().sign() + (unary.operator() == Operator.NOT ? " " : "") + write(unary.operand(), unary.operator().strength(), numbers);
+            return unary.operator().sign() + (unary.operator() == Operator.NOT ? " " : "")
+                    + write(unary.operand(), unary.operator().strength(), numbers);
         } else if (expression instanceof Binary binary) {
             return binary(binary, strength, numbers);
         } else if (expression instanceof Conditional conditional) {
             return conditional(conditional, strength, numbers);
         }
         Call call = (Call) expression;
-        String arguments = call.arguments().stream().map(argument -> write(argument, 0, numbers)).collect(Collectors.joining(", "));
+        String arguments = call.arguments().stream().map(argument -> write(argument, 0, numbers))
+                .collect(Collectors.joining(", "));
         return switch (call.function()) {
             case MIN -> "the least of " + arguments;
             case MAX -> "the greatest of " + arguments;
@@ -114,7 +117,8 @@ final class ExpressionWriter {
                 throw new IllegalStateException("a derivation holds an expression that was never worked out", fault);
             }
         }
-        String text = "if " + write(conditional.condition(), 0, false) + " then " + write(conditional.then(), 0, false) + " else "
+        String text = "if " + write(conditional.condition(), 0, false) + " then " + write(conditional.then(), 0, false)
+                + " else "
                 + write(conditional.otherwise(), 0, false);
         return strength > 0 ? "(" + text + ")" : text;
     }

@@ -21,7 +21,8 @@ import java.util.Set;
  * @param cardCaliper thickness of the card used for the pieces
  * @param grooves     the distance of the board's grooves, where measures that place scores are to lie on them
  */
-public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step, Length cardCaliper, Optional<Length> grooves) {
+public record Given(Map<String, Value> values, Set<String> fitted, Map<String, Contents> contents, RulerStep step,
+        Length cardCaliper, Optional<Length> grooves) {
     public Given {
         values = Ordered.map(values);
         fitted = Ordered.set(fitted);
@@ -68,7 +69,8 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
 
     /** What is set for a measure, as shown. */
     public String text(String measure) {
-        return contents.containsKey(measure) ? contents.get(measure).name() : new ExpressionWriter(Map.of(), Map.of(), format()).value(values.get(measure));
+        return contents.containsKey(measure) ? contents.get(measure).name()
+                : new ExpressionWriter(Map.of(), Map.of(), format()).value(values.get(measure));
     }
 
     LengthFormat format() {

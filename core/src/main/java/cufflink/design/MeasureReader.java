@@ -32,36 +32,46 @@ public final class MeasureReader {
         return switch (measure.role()) {
             case CHOICE -> measure.choices().contains(typed.strip().toLowerCase(Locale.ROOT))
                     ? Outcome.of(given.with(name, new Word(typed.strip().toLowerCase(Locale.ROOT))))
-                    : failed(measure.label(), "“" + typed.strip() + "” is not one of the choices.", "Choose " + String.join(" or ", measure.choices()) + ".");
+                    : failed(measure.label(), "“" + typed.strip() + "” is not one of the choices.",
+                            "Choose " + String.join(" or ", measure.choices()) + ".");
             case COUNT -> typed.strip().matches("\\d{1,6}")
                     ? Outcome.of(given.with(name, Value.number(Long.parseLong(typed.strip()))))
                     : failed(measure.label(), "“" + typed.strip() + "” is not a whole number.", "");
             case ANGLE -> typed.strip().matches("\\d{1,3}(\\.\\d{1,3})? ?(deg|°)?")
-                    ? Outcome.of(given.with(name, new Quantity(BigFraction.from(Double.parseDouble(typed.replaceAll("[^\\d.]", ""))), Kind.ANGLE)))
+                    ? Outcome.of(given.with(name,
+                            new Quantity(BigFraction.from(Double.parseDouble(typed.replaceAll("[^\\d.]", ""))),
+                                    Kind.ANGLE)))
                     : failed(measure.label(), "“" + typed.strip() + "” is not an angle in degrees.", "");
             case CONTENTS -> reading(measure, Contents.read(typed, unit)).map(item -> given.with(name, item));
-            default -> reading(measure, LengthParser.read(typed, unit)).map(length -> given.with(name, Value.length(length)));
+            default ->
+                reading(measure, LengthParser.read(typed, unit)).map(length -> given.with(name, Value.length(length)));
         };
     }
 
     /** Why a name cannot be set, and what can be set instead: of a result, the measures that it is made of. */
     static Problem notSettable(DesignDefinition definition, String name) {
         Optional<Measure> result = definition.measure(name);
-        List<String> instead = result.map(found -> List.copyOf(madeOf(definition, found, new LinkedHashSet<>()))).filter(names -> !names.isEmpty())
+        List<String> instead = result.map(found -> List.copyOf(madeOf(definition, found, new LinkedHashSet<>())))
+                .filter(names -> !names.isEmpty())
                 .orElseGet(() -> definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
-        return Problem.error(name, result.isEmpty() ? "This design has no such measure." : "“" + result.get().label() + "” is a result; it cannot be set.",
-                instead.size() == 1 ? "Set " + instead.get(0) + " instead." : "Set one of " + String.join(", ", instead) + (result.isEmpty() ? "." : " instead."));
+        return Problem.error(name,
+                result.isEmpty() ? "This design has no such measure."
+                        : "“" + result.get().label() + "” is a result; it cannot be set.",
+                instead.size() == 1 ? "Set " + instead.get(0) + " instead."
+                        : "Set one of " + String.join(", ", instead) + (result.isEmpty() ? "." : " instead."));
     }
 
     /** The measures that may be set and that a result depends on, through other results too. */
     private static Set<String> madeOf(DesignDefinition definition, Measure result, Set<String> found) {
-        result.value().ifPresent(formula -> Names.in(formula.expression()).stream().map(name -> name.replaceAll("\\..*", "")).map(definition::measure).flatMap(Optional::stream).forEach(part -> {
-            if (part.canBeSet()) {
-                found.add(part.name());
-            } else if (!part.name().equals(result.name())) {
-                madeOf(definition, part, found);
-            }
-        }));
+        result.value()
+                .ifPresent(formula -> Names.in(formula.expression()).stream().map(name -> name.replaceAll("\\..*", ""))
+                        .map(definition::measure).flatMap(Optional::stream).forEach(part -> {
+                            if (part.canBeSet()) {
+                                found.add(part.name());
+                            } else if (!part.name().equals(result.name())) {
+                                madeOf(definition, part, found);
+                            }
+                        }));
         return found;
     }
 

@@ -18,8 +18,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Works out the measures of a design one after the other. A value set by hand stays as it was typed; a worked-out one is put
- * on the ruler; both are held between the measure's limits, and the derivation says so.
+ * Works out the measures of a design one after the other. A value set by hand stays as it was typed; a worked-out one
+ * is put on the ruler; both are held between the measure's limits, and the derivation says so.
  */
 final class MeasureSizer {
     private static final String BY_HAND = "set by hand";
@@ -41,7 +41,8 @@ final class MeasureSizer {
         this.problems = problems;
         this.causes = new Causes(definition, given);
         this.scorePlaces = ScorePlaces.measures(definition, given);
-        this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step", Value.length(given.step().length()));
+        this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step",
+                Value.length(given.step().length()));
     }
 
     Measures measures() {
@@ -89,7 +90,8 @@ final class MeasureSizer {
         }
     }
 
-    private void keep(Measure measure, Value value, Optional<Contents> contents, boolean byHand, Derivation derivation) {
+    private void keep(Measure measure, Value value, Optional<Contents> contents, boolean byHand,
+            Derivation derivation) {
         sized.put(measure.name(), new Measures.Sized(measure, value, contents, byHand, derivation));
         scope = scope.with(measure.name(), value);
     }
@@ -113,7 +115,8 @@ final class MeasureSizer {
     private void choice(Measure measure) {
         Value wanted = given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0)));
         if (!(wanted instanceof Word word) || !measure.choices().contains(word.text())) {
-            problems.add(Problem.error(measure.name(), "This is not one of the choices.", "Choose " + String.join(" or ", measure.choices()) + "."));
+            problems.add(Problem.error(measure.name(), "This is not one of the choices.",
+                    "Choose " + String.join(" or ", measure.choices()) + "."));
             return;
         }
         boolean byHand = given.values().containsKey(measure.name());
@@ -121,7 +124,8 @@ final class MeasureSizer {
     }
 
     private Derivation plain(Measure measure, Value value, boolean byHand) {
-        return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, given.step(), byHand ? BY_HAND : "");
+        return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT,
+                given.step(), byHand ? BY_HAND : "");
     }
 
     private void quantity(Measure measure) throws ExpressionFault {
@@ -131,7 +135,8 @@ final class MeasureSizer {
         Value exact = byHand ? given.values().get(measure.name()) : worked;
         Optional<String> misfit = misfit(measure, worked, exact);
         if (misfit.isPresent()) {
-            problems.add(byHand ? Problem.error(measure.name(), misfit.get(), "") : causes.problem(formula, misfit.get()));
+            problems.add(
+                    byHand ? Problem.error(measure.name(), misfit.get(), "") : causes.problem(formula, misfit.get()));
             return;
         }
         Quantity wanted = (Quantity) exact;
@@ -152,16 +157,19 @@ final class MeasureSizer {
             note = "must be " + writer.value(low) + " at least";
         }
         if (low != null && high != null && low.amount().compareTo(high.amount()) > 0) {
-            conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()), false, Optional.empty(),
-                    "“" + measure.label() + "” must be " + writer.value(low) + " at least and may be " + writer.value(high) + " at most: no value is both."));
+            conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()),
+                    false, Optional.empty(),
+                    "“" + measure.label() + "” must be " + writer.value(low) + " at least and may be "
+                            + writer.value(high) + " at most: no value is both."));
         }
         if (byHand && !value.equals(rounded)) {
             problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",
                     "The nearest possible, " + writer.value(value) + ", is used."));
         }
         Map<String, Value> bound = byHand ? Map.of() : bound(formula.expression());
-        keep(measure, value, Optional.empty(), byHand && !fitted, new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
-                bound, labels, exact, value, measure.rounding(), given.step(), note));
+        keep(measure, value, Optional.empty(), byHand && !fitted,
+                new Derivation(measure.label(), byHand ? Optional.empty() : Optional.of(formula.expression()),
+                        bound, labels, exact, value, measure.rounding(), given.step(), note));
     }
 
     private Formula value(Measure measure) {
@@ -173,7 +181,8 @@ final class MeasureSizer {
             return Optional.of("“" + measure.label() + "” must be a number or a length, not " + exact.kindInWords());
         }
         if (worked instanceof Quantity expected && expected.kind() != quantity.kind()) {
-            return Optional.of("“" + measure.label() + "” must be " + expected.kind().words() + ", not " + quantity.kind().words());
+            return Optional.of("“" + measure.label() + "” must be " + expected.kind().words() + ", not "
+                    + quantity.kind().words());
         }
         boolean whole = quantity.amount().getDenominator().equals(BigInteger.ONE);
         if (measure.role() == Role.COUNT && !(quantity.kind() == Kind.NUMBER && whole)) {
@@ -184,7 +193,8 @@ final class MeasureSizer {
 
     /** A measure that places a score, on a groove if the maker wants that; what was set by hand stays. */
     private Quantity onGroove(Measure measure, Quantity value, boolean byHand, boolean fitted) {
-        if (given.grooves().isEmpty() || value.kind() != Kind.LENGTH || byHand && !fitted || measure.rounding() == Rounding.EXACT || !scorePlaces.contains(measure.name())) {
+        if (given.grooves().isEmpty() || value.kind() != Kind.LENGTH || byHand && !fitted
+                || measure.rounding() == Rounding.EXACT || !scorePlaces.contains(measure.name())) {
             return value;
         }
         Length onGroove = (fitted ? Rounding.DOWN : measure.rounding()).round(value.toLength(), given.grooves().get());
@@ -192,7 +202,8 @@ final class MeasureSizer {
     }
 
     private Quantity onRuler(Measure measure, Quantity value) {
-        return value.kind() == Kind.LENGTH ? Value.length(measure.rounding().round(value.toLength(), given.step())) : value;
+        return value.kind() == Kind.LENGTH ? Value.length(measure.rounding().round(value.toLength(), given.step()))
+                : value;
     }
 
     /** A limit put on the ruler, inwards; null if there is none. */
@@ -201,7 +212,8 @@ final class MeasureSizer {
             return null;
         }
         try {
-            if (Evaluator.evaluate(formula.get().expression(), scope) instanceof Quantity limit && limit.kind() == kind) {
+            if (Evaluator.evaluate(formula.get().expression(), scope) instanceof Quantity limit
+                    && limit.kind() == kind) {
                 return kind != Kind.LENGTH ? limit
                         : Value.length(lower ? given.step().up(limit.toLength()) : given.step().down(limit.toLength()));
             }

@@ -19,7 +19,8 @@ public final class Measures {
      * @param contents what a contents measure stands for
      * @param byHand   whether the maker set it
      */
-    public record Sized(Measure definition, Value value, Optional<Contents> contents, boolean byHand, Derivation derivation) {
+    public record Sized(Measure definition, Value value, Optional<Contents> contents, boolean byHand,
+            Derivation derivation) {
         public boolean isLength() {
             return value instanceof Quantity quantity && quantity.kind() == Value.Kind.LENGTH;
         }

@@ -18,10 +18,14 @@ final class NegativeResults {
 
     /** What is broken; nothing where all is well. */
     List<SizedDesign.Judgement> judge(Measures measures, LengthFormat format) {
-        Set<String> judged = definition.checks().stream().flatMap(rule -> Names.in(rule.that().expression()).stream()).collect(Collectors.toSet());
+        Set<String> judged = definition.checks().stream().flatMap(rule -> Names.in(rule.that().expression()).stream())
+                .collect(Collectors.toSet());
         return measures.all().stream().filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
-                .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true, change(sized.definition()), false, Optional.of(sized.length()),
-                        "“" + sized.definition().label() + "” comes to " + format.text(sized.length()) + ": less than nothing.")).toList();
+                .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true,
+                        change(sized.definition()), false, Optional.of(sized.length()),
+                        "“" + sized.definition().label() + "” comes to " + format.text(sized.length())
+                                + ": less than nothing."))
+                .toList();
     }
 
     private static boolean isNegative(Measures.Sized sized) {
@@ -31,6 +35,7 @@ final class NegativeResults {
     /** The last measure of its formula that a maker can set. */
     private Optional<String> change(Measure result) {
         return result.value().stream().flatMap(formula -> Names.in(formula.expression()).stream())
-                .filter(name -> definition.measure(name).filter(Measure::canBeSet).isPresent()).reduce((first, second) -> second);
+                .filter(name -> definition.measure(name).filter(Measure::canBeSet).isPresent())
+                .reduce((first, second) -> second);
     }
 }

@@ -5,7 +5,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** The values that names stand for while a design is worked out. An unmodifiable view is never needed: a scope is grown by copies. */
+/**
+ * The values that names stand for while a design is worked out. An unmodifiable view is never needed: a scope is grown
+ * by copies.
+ */
 public final class Scope {
     private final Map<String, Value> values;
 

@@ -21,9 +21,11 @@ final class ScorePlaces {
     private ScorePlaces(DesignDefinition definition, Given given) {
         for (Measure measure : definition.measures()) {
             if (measure.role() == Role.CHOICE) {
-                chosen = chosen.with(measure.name(), given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0))));
+                chosen = chosen.with(measure.name(),
+                        given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0))));
             } else if (measure.role() == Role.COUNT) {
-                Optional<Value> count = Optional.ofNullable(given.values().get(measure.name())).or(() -> measure.value().flatMap(this::value));
+                Optional<Value> count = Optional.ofNullable(given.values().get(measure.name()))
+                        .or(() -> measure.value().flatMap(this::value));
                 count.ifPresent(value -> chosen = chosen.with(measure.name(), value));
             }
         }
@@ -32,23 +34,28 @@ final class ScorePlaces {
     /** The names in the places of upright and level scores that are made; decorative lines count, too. */
     static Set<String> measures(DesignDefinition definition, Given given) {
         ScorePlaces places = new ScorePlaces(definition, given);
-        return definition.pieces().stream().filter(piece -> places.isWanted(piece.when())).flatMap(piece -> piece.scores().stream())
-                .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat())).flatMap(ScorePlaces::names).collect(Collectors.toUnmodifiableSet());
+        return definition.pieces().stream().filter(piece -> places.isWanted(piece.when()))
+                .flatMap(piece -> piece.scores().stream())
+                .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat()))
+                .flatMap(ScorePlaces::names).collect(Collectors.toUnmodifiableSet());
     }
 
     private static Stream<String> names(Score score) {
-        return score.line() instanceof AtX upright ? Names.in(upright.x().expression()).stream() : score.line() instanceof AtY level ? Names.in(level.y().expression()).stream() : Stream.empty();
+        return score.line() instanceof AtX upright ? Names.in(upright.x().expression()).stream()
+                : score.line() instanceof AtY level ? Names.in(level.y().expression()).stream() : Stream.empty();
     }
 
     /** What depends on lengths is not known yet and is taken to be wanted. */
     private boolean isWanted(Optional<Formula> when) {
-        return when.flatMap(this::value).map(value -> !(value instanceof Value.Truth truth) || truth.holds()).orElse(true);
+        return when.flatMap(this::value).map(value -> !(value instanceof Value.Truth truth) || truth.holds())
+                .orElse(true);
     }
 
     private boolean isMade(Optional<Repeat> repeat) {
         Optional<Value> from = repeat.flatMap(wanted -> value(wanted.from()));
         Optional<Value> to = repeat.flatMap(wanted -> value(wanted.to()));
-        return !(from.orElse(null) instanceof Quantity first && to.orElse(null) instanceof Quantity last && first.amount().compareTo(last.amount()) > 0);
+        return !(from.orElse(null) instanceof Quantity first && to.orElse(null) instanceof Quantity last
+                && first.amount().compareTo(last.amount()) > 0);
     }
 
     private Optional<Value> value(Formula formula) {

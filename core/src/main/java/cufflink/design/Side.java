@@ -21,7 +21,8 @@ public enum Side {
     public static String words(Collection<Side> sides) {
         List<String> words = sides.stream().sorted().map(Side::word).toList();
         int last = words.size() - 1;
-        return last < 1 ? String.join("", words) : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+        return last < 1 ? String.join("", words)
+                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
     }
 
     /** The side towards which a direction points most, x to the right and y down. */

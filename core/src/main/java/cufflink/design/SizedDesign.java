@@ -10,11 +10,13 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A design with every size worked out and every repeat written out. Lengths are exact; piece coordinates run right and down
- * from the top left corner with the face {@code up} lying up.
+ * A design with every size worked out and every repeat written out. Lengths are exact; piece coordinates run right and
+ * down from the top left corner with the face {@code up} lying up.
  */
-public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding,
-                          List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, double lean, List<Judgement> judgements) {
+public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, List<Mat> mats,
+        List<FoldStep> folding,
+        List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, double lean,
+        List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
         mats = List.copyOf(mats);
@@ -30,13 +32,18 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         /** A length that folding gave rise to, with the reason in words. */
         public static Figure of(String label, Length length, String reason) {
             Value value = Value.length(length);
-            return new Figure(length, new Derivation(label, Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT, RulerStep.SIXTEENTH_INCH, reason));
+            return new Figure(length, new Derivation(label, Optional.empty(), Map.of(), Map.of(), value, value,
+                    Rounding.EXACT, RulerStep.SIXTEENTH_INCH, reason));
         }
     }
 
-    /** A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from, {@code rests} the panel that stays on the table. */
-    public record Piece(String id, String label, String material, Optional<String> from, Optional<String> rests, Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
-                        List<CutOut> cutOuts, List<PanelName> panelNames) {
+    /**
+     * A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from, {@code rests}
+     * the panel that stays on the table.
+     */
+    public record Piece(String id, String label, String material, Optional<String> from, Optional<String> rests,
+            Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
+            List<CutOut> cutOuts, List<PanelName> panelNames) {
         public Piece {
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
@@ -104,7 +111,10 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Slit(String id, Line line, Length width, boolean joint) {
     }
 
-    /** An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the shape is cut away; {@code through}: cut after the layers are on, through both. */
+    /**
+     * An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the
+     * shape is cut away; {@code through}: cut after the layers are on, through both.
+     */
     public record CutOut(String id, CutShape shape, List<Length> numbers, boolean outside, boolean through) {
         public CutOut {
             numbers = List.copyOf(numbers);
@@ -116,11 +126,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /**
-     * Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one; {@code tucks} say which panels go behind others. With
-     * {@code opens} it only opens again what the step before creased.
+     * Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one;
+     * {@code tucks} say which panels go behind others. With {@code opens} it only opens again what the step before
+     * creased.
      */
-    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, boolean opens, List<Tuck> tucks) {
-        public FoldStep(String piece, List<String> creases, double angle, String say, boolean through, List<Tuck> tucks) {
+    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, boolean opens,
+            List<Tuck> tucks) {
+        public FoldStep(String piece, List<String> creases, double angle, String say, boolean through,
+                List<Tuck> tucks) {
             this(piece, creases, angle, say, through, false, tucks);
         }
 
@@ -156,8 +169,9 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /** A joint between two panels; see {@link DesignDefinition.Glue}. */
-    public record Glue(String id, DesignDefinition.Way way, PanelRef part, PanelRef onto, Face face, Optional<Placing> at, List<Side> edges, List<Side> free,
-                       boolean overhang, List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
+    public record Glue(String id, DesignDefinition.Way way, PanelRef part, PanelRef onto, Face face,
+            Optional<Placing> at, List<Side> edges, List<Side> free,
+            boolean overhang, List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
         public Glue {
             edges = List.copyOf(edges);
             free = List.copyOf(free);
@@ -166,12 +180,16 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** How a part lies on a panel: turned over or not, turned in its plane by degrees, then with the top left corner of its bounds at {@code at} from the panel's. */
+    /**
+     * How a part lies on a panel: turned over or not, turned in its plane by degrees, then with the top left corner of
+     * its bounds at {@code at} from the panel's.
+     */
     public record Placing(Offset at, double turn, DesignDefinition.Turned turned) {
     }
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */
-    public record Pocket(DesignDefinition.Pocket definition, Figure width, Figure depth, Figure room, Figure reach, Length reachWanted) {
+    public record Pocket(DesignDefinition.Pocket definition, Figure width, Figure depth, Figure room, Figure reach,
+            Length reachWanted) {
     }
 
     /**
@@ -181,7 +199,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * @param change the measure to change then
      * @param margin there when two lengths were compared
      */
-    public record Judgement(String id, boolean bad, Optional<String> change, boolean holds, Optional<Length> margin, String text) {
+    public record Judgement(String id, boolean bad, Optional<String> change, boolean holds, Optional<Length> margin,
+            String text) {
         /** Whether nobody would want a card with it. */
         public boolean isBroken() {
             return bad && !holds;
@@ -190,7 +209,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
-        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, lean, judgements);
+        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, lean,
+                judgements);
     }
 
     /** A piece by id; it must exist. */

@@ -33,7 +33,8 @@ public sealed interface Value {
 
         /** The library leaves the sign of a fraction where it arose, which may be below the line. */
         private static BigFraction upright(BigFraction value) {
-            return value.getDenominator().signum() < 0 ? BigFraction.of(value.getNumerator().negate(), value.getDenominator().negate()) : value;
+            return value.getDenominator().signum() < 0
+                    ? BigFraction.of(value.getNumerator().negate(), value.getDenominator().negate()) : value;
         }
 
         /** The length; half a nanometre goes up. The kind must be LENGTH. */

@@ -15,8 +15,8 @@ import java.util.Optional;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Works single formulas out while a design is sized: in the scope of its measures, collecting problems and going on with a
- * harmless value, so that one pass finds them all.
+ * Works single formulas out while a design is sized: in the scope of its measures, collecting problems and going on
+ * with a harmless value, so that one pass finds them all.
  */
 final class Worksheet {
     private static final int MOST_REPEATS = 200;
@@ -27,7 +27,8 @@ final class Worksheet {
     private final List<Problem> problems;
     private Scope scope;
 
-    Worksheet(Scope scope, Map<String, String> labels, DesignDefinition definition, Given given, List<Problem> problems) {
+    Worksheet(Scope scope, Map<String, String> labels, DesignDefinition definition, Given given,
+            List<Problem> problems) {
         this.scope = scope;
         this.labels = labels;
         this.given = given;
@@ -62,8 +63,9 @@ final class Worksheet {
             scope.value(name).ifPresent(value -> bound.put(name, value));
         }
         Value result = Value.length(quantity.toLength());
-        return new Figure(quantity.toLength(), new Derivation(label, Optional.of(formula.expression()), bound, labels, quantity, result,
-                Rounding.EXACT, given.step(), ""));
+        return new Figure(quantity.toLength(),
+                new Derivation(label, Optional.of(formula.expression()), bound, labels, quantity, result,
+                        Rounding.EXACT, given.step(), ""));
     }
 
     /** By how much a comparison of two lengths holds; negative if it fails. */
@@ -95,7 +97,8 @@ final class Worksheet {
                 text.append(fixed.text());
             } else if (part instanceof Template.Insert insert) {
                 Value value = value(insert.formula(), Value.class, "a value", Value.number(0));
-                text.append(value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH ? given.step().text(quantity.toLength()) : writer.value(value));
+                text.append(value instanceof Quantity quantity && quantity.kind() == Kind.LENGTH
+                        ? given.step().text(quantity.toLength()) : writer.value(value));
             }
         }
         return text.toString();
@@ -111,7 +114,8 @@ final class Worksheet {
         int from = count(counter.from());
         int to = count(counter.to());
         if ((long) to - from >= MOST_REPEATS) {
-            problems.add(causes.problem(counter.to(), "a repeat may run " + MOST_REPEATS + " times at most, not " + ((long) to - from + 1)));
+            problems.add(causes.problem(counter.to(),
+                    "a repeat may run " + MOST_REPEATS + " times at most, not " + ((long) to - from + 1)));
             return;
         }
         Scope outer = scope;

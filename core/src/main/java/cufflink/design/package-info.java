@@ -1,9 +1,10 @@
 /**
- * The design model. A {@link cufflink.design.DesignDefinition} is what a design file says: measures, pieces, mats, folding,
- * glue, pockets, poses and checks, all as {@link cufflink.design.Expression expressions}. {@link cufflink.design.DesignSizer}
- * works it out for one set of wishes:
+ * The design model. A {@link cufflink.design.DesignDefinition} is what a design file says: measures, pieces, mats,
+ * folding, glue, pockets, poses and checks, all as {@link cufflink.design.Expression expressions}.
+ * {@link cufflink.design.DesignSizer} works it out for one set of wishes:
  * <ol>
- * <li>the measures, in the order of the file, each put on the maker's ruler by its own rounding ({@link cufflink.design.Measures});</li>
+ * <li>the measures, in the order of the file, each put on the maker's ruler by its own rounding
+ * ({@link cufflink.design.Measures});</li>
  * <li>the pieces with their scores, slits and cut-outs, repeats written out;</li>
  * <li>the mats, steps, glue, pockets, poses and checks that refer to them.</li>
  * </ol>

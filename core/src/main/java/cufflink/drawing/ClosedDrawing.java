@@ -47,9 +47,11 @@ public final class ClosedDrawing {
             };
             List<Spot> corners = Outlines.corners(layer.footprint().getExteriorRing()).stream().map(seen).toList();
             corners.forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
-            List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream().map(hole -> hole.stream().map(seen).toList()).toList();
+            List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream()
+                    .map(hole -> hole.stream().map(seen).toList()).toList();
             Face facing = fromBack ? layer.facing().other() : layer.facing();
-            shapes.add(new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(colour(plan, layer, facing)), Optional.of(Ink.PAPER_EDGE)));
+            shapes.add(new Shape.Area(layer.label(), Ink.PAPER, corners, holes,
+                    Optional.of(colour(plan, layer, facing)), Optional.of(Ink.PAPER_EDGE)));
         }
         return new Picture(bounds, point, shapes);
     }

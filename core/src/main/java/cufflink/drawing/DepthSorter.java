@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Sorts flat faces for painting, the farthest first (Newell, Newell and Sancha, 1972, without splitting: folded paper does not pass through itself).
- * Of two faces that overlap on the screen, the one whose corners lie behind the other's plane goes first, by the plane that divides them more clearly; then a topological
- * sort, stable for faces that do not meet. Cost O(n²) for n faces.
+ * Sorts flat faces for painting, the farthest first (Newell, Newell and Sancha, 1972, without splitting: folded paper
+ * does not pass through itself). Of two faces that overlap on the screen, the one whose corners lie behind the other's
+ * plane goes first, by the plane that divides them more clearly; then a topological sort, stable for faces that do not
+ * meet. Cost O(n²) for n faces.
  */
 final class DepthSorter {
     private static final double TOUCH = 1e-6;
@@ -110,7 +111,8 @@ final class DepthSorter {
         double low = 0;
         double high = 0;
         for (View.Seen seen : face.seen()) {
-            double distance = sign * (n[0] * (seen.x() - origin.x()) + n[1] * (seen.y() - origin.y()) + n[2] * (seen.near() - origin.near()));
+            double distance = sign * (n[0] * (seen.x() - origin.x()) + n[1] * (seen.y() - origin.y())
+                    + n[2] * (seen.near() - origin.near()));
             low = Math.min(low, distance);
             high = Math.max(high, distance);
         }

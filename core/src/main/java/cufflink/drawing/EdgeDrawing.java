@@ -17,8 +17,8 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * Draws a piece with parallel creases as seen along them, from its edge: every panel a line, layers set apart, joined at the folds. Down on the
- * picture is away from the viewer of the bench.
+ * Draws a piece with parallel creases as seen along them, from its edge: every panel a line, layers set apart, joined
+ * at the folds. Down on the picture is away from the viewer of the bench.
  */
 public final class EdgeDrawing {
     private static final double GAP = 7;
@@ -33,7 +33,8 @@ public final class EdgeDrawing {
      * @param order of its layers from the viewer's side down; may be empty
      * @param moved panels drawn as "now"
      */
-    public static Optional<Picture> draw(FoldedState state, FoldedState end, List<PanelRef> order, Set<PanelRef> moved, double point) {
+    public static Optional<Picture> draw(FoldedState state, FoldedState end, List<PanelRef> order, Set<PanelRef> moved,
+            double point) {
         CreasePattern pattern = state.assembly().pieces().get(0);
         if (pattern.hinges().isEmpty() || !pattern.isParallel()) {
             return Optional.empty();
@@ -44,15 +45,19 @@ public final class EdgeDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (Hinge hinge : pattern.hinges()) {
             Coordinate middle = hinge.at().pointAlong(0.5);
-            shapes.add(new Shape.Path("fold", Ink.EDGE, List.of(spot(state, new PanelRef(pattern.piece(), hinge.first()), middle, lift, upright),
-                    spot(state, new PanelRef(pattern.piece(), hinge.second()), middle, lift, upright))));
+            shapes.add(new Shape.Path("fold", Ink.EDGE,
+                    List.of(spot(state, new PanelRef(pattern.piece(), hinge.first()), middle, lift, upright),
+                            spot(state, new PanelRef(pattern.piece(), hinge.second()), middle, lift, upright))));
         }
         for (Panel panel : pattern.panels()) {
             PanelRef ref = new PanelRef(pattern.piece(), panel.id());
             Envelope box = panel.bounds();
-            Coordinate start = upright ? new Coordinate(box.getMinX(), box.centre().y) : new Coordinate(box.centre().x, box.getMinY());
-            Coordinate stop = upright ? new Coordinate(box.getMaxX(), box.centre().y) : new Coordinate(box.centre().x, box.getMaxY());
-            shapes.add(new Shape.Path(ref.toString(), moved.contains(ref) ? Ink.NOW : Ink.EDGE, List.of(spot(state, ref, start, lift, upright), spot(state, ref, stop, lift, upright))));
+            Coordinate start = upright ? new Coordinate(box.getMinX(), box.centre().y)
+                    : new Coordinate(box.centre().x, box.getMinY());
+            Coordinate stop = upright ? new Coordinate(box.getMaxX(), box.centre().y)
+                    : new Coordinate(box.centre().x, box.getMaxY());
+            shapes.add(new Shape.Path(ref.toString(), moved.contains(ref) ? Ink.NOW : Ink.EDGE,
+                    List.of(spot(state, ref, start, lift, upright), spot(state, ref, stop, lift, upright))));
         }
         Envelope bounds = new Envelope();
         shapes.forEach(shape -> ((Shape.Path) shape).points().forEach(p -> bounds.expandToInclude(p.x(), p.y())));
@@ -60,7 +65,8 @@ public final class EdgeDrawing {
         return Optional.of(new Picture(bounds, point, shapes));
     }
 
-    private static Spot spot(FoldedState state, PanelRef panel, Coordinate at, Map<PanelRef, Double> lift, boolean upright) {
+    private static Spot spot(FoldedState state, PanelRef panel, Coordinate at, Map<PanelRef, Double> lift,
+            boolean upright) {
         Point3 place = state.position().get(panel).apply(at.x, at.y, lift.getOrDefault(panel, 0.0));
         return new Spot(upright ? place.x() : place.y(), -place.z());
     }

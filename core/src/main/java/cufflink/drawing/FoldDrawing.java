@@ -20,8 +20,9 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart, so that the sort sees which is nearer; mats lie a hair above
- * their face. The inside face of a paper is drawn a little darker than the outside, and faces that turn from the light a little more.
+ * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart, so that the sort sees
+ * which is nearer; mats lie a hair above their face. The inside face of a paper is drawn a little darker than the
+ * outside, and faces that turn from the light a little more.
  */
 public final class FoldDrawing {
     private static final double HAIR = 0.12;
@@ -40,7 +41,9 @@ public final class FoldDrawing {
         this.lifted = new LiftedPaper(scene);
     }
 
-    /** The scene; {@code point} is millimetres a point. Every area and line carries its panel as {@code piece.panel}. */
+    /**
+     * The scene; {@code point} is millimetres a point. Every area and line carries its panel as {@code piece.panel}.
+     */
     public static Picture draw(FoldScene scene, View view, double point) {
         List<Shape> shapes = new ArrayList<>();
         sorted(scene, view).forEach(face -> shapes.addAll(face.shapes()));
@@ -86,10 +89,13 @@ public final class FoldDrawing {
         List<Shape> paper = new ArrayList<>();
         String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
         List<Spot> outline = lifted.ring(ref).stream().map(this::spot).toList();
-        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift), shaded(colour, seen, motion),
+        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift),
+                shaded(colour, seen, motion),
                 Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
-        pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds()).forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
-        faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift), paper));
+        pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds())
+                .forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
+        faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift),
+                paper));
         for (MatLayer mat : scene.mats()) {
             if (mat.on().on().equals(ref) && mat.on().face() == seen) {
                 addMat(ref, mat, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1));
@@ -102,7 +108,8 @@ public final class FoldDrawing {
         List<Shape> shapes = new ArrayList<>();
         List<View.Seen> ring = ring(mat.outline(), motion, lift);
         List<Spot> outline = ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
-        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, outline, holes(mat.outline(), motion, lift), shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
+        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, outline, holes(mat.outline(), motion, lift),
+                shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
             int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
             addDirection(ref, mat.outline(), top, motion, lift, shapes);
@@ -111,12 +118,14 @@ public final class FoldDrawing {
     }
 
     /** An arrow towards the top of the pattern, turned from the top of the piece by degrees. */
-    private void addDirection(PanelRef ref, Polygon outline, int turned, RigidMotion motion, double lift, List<Shape> shapes) {
+    private void addDirection(PanelRef ref, Polygon outline, int turned, RigidMotion motion, double lift,
+            List<Shape> shapes) {
         Coordinate centre = outline.getCentroid().getCoordinate();
         double reach = Math.min(outline.getEnvelopeInternal().getHeight() / 4, 12);
         double barb = reach / 3;
         RigidMotion spin = RigidMotion.spin(centre, turned);
-        List<Coordinate> arrow = List.of(new Coordinate(centre.x, centre.y + reach), new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x - barb, centre.y - reach + barb),
+        List<Coordinate> arrow = List.of(new Coordinate(centre.x, centre.y + reach),
+                new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x - barb, centre.y - reach + barb),
                 new Coordinate(centre.x, centre.y - reach), new Coordinate(centre.x + barb, centre.y - reach + barb));
         shapes.add(new Shape.Path(ref.toString(), Ink.DIMENSION, arrow.stream().map(corner -> {
             Point3 at = spin.apply(corner);
@@ -133,7 +142,8 @@ public final class FoldDrawing {
             shapes.add(new Shape.Path(crease.crease(), Ink.NOW, ends));
         }
         if (Math.abs(scene.state().angle(crease)) < 1) {
-            shapes.add(new Shape.Path(crease.crease(), PieceDrawing.ink(upSeen ? hinge.fold() : hinge.fold().seenFromBehind()), ends));
+            shapes.add(new Shape.Path(crease.crease(),
+                    PieceDrawing.ink(upSeen ? hinge.fold() : hinge.fold().seenFromBehind()), ends));
         }
     }
 
@@ -143,7 +153,8 @@ public final class FoldDrawing {
 
     private Optional<String> shaded(String colour, Face face, RigidMotion motion) {
         double square = Math.abs(seen(motion.apply(0, 0, 1)).near() - seen(motion.apply(0, 0, 0)).near());
-        return Optional.of(Colours.shade(colour, (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - square))));
+        return Optional
+                .of(Colours.shade(colour, (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - square))));
     }
 
     private View.Seen seen(Point3 place) {
@@ -156,10 +167,13 @@ public final class FoldDrawing {
     }
 
     private List<View.Seen> ring(Polygon outline, RigidMotion motion, double lift) {
-        return Outlines.corners(outline.getExteriorRing()).stream().map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
+        return Outlines.corners(outline.getExteriorRing()).stream()
+                .map(corner -> seen(motion.apply(corner.x, corner.y, lift))).toList();
     }
 
     private List<List<Spot>> holes(Polygon outline, RigidMotion motion, double lift) {
-        return Outlines.holes(outline).stream().map(hole -> hole.stream().map(corner -> spot(motion.apply(corner.x, corner.y, lift))).toList()).toList();
+        return Outlines.holes(outline).stream()
+                .map(hole -> hole.stream().map(corner -> spot(motion.apply(corner.x, corner.y, lift))).toList())
+                .toList();
     }
 }

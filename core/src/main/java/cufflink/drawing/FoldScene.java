@@ -26,8 +26,9 @@ import java.util.Set;
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
-public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats, Map<Integer, Stock> layers,
-                        Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
+public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats,
+        Map<Integer, Stock> layers,
+        Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
     /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -52,7 +53,8 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(MatRole.of(mat.layer()))));
-        return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers, Set.of(), tops(plan));
+        return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers,
+                Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */

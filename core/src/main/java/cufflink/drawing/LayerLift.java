@@ -11,8 +11,9 @@ import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Sets layers that lie on each other apart, so that a picture shows which is in front: each by one step more than what it lies on. A panel that stands away from all others
- * stays where it is. As a fold opens, its layers come back by and by.
+ * Sets layers that lie on each other apart, so that a picture shows which is in front: each by one step more than what
+ * it lies on. A panel that stands away from all others stays where it is. As a fold opens, its layers come back by and
+ * by.
  */
 final class LayerLift {
     /** From this angle on, radians, a panel no longer lies on another. */
@@ -39,7 +40,8 @@ final class LayerLift {
      * @param apart how far layers are set apart, millimetres
      * @param most  how much a whole stack may swell, millimetres; higher stacks are set less far apart
      */
-    static Map<PanelRef, Double> of(FoldedState state, FoldedState flat, List<PanelRef> order, double apart, double most) {
+    static Map<PanelRef, Double> of(FoldedState state, FoldedState flat, List<PanelRef> order, double apart,
+            double most) {
         LayerLift lifts = new LayerLift(state);
         Map<PanelRef, Double> steps = new LinkedHashMap<>();
         for (int i = order.size() - 1; i >= 0; i--) {
@@ -49,7 +51,8 @@ final class LayerLift {
             }
             steps.put(order.get(i), count);
         }
-        double step = Math.min(apart, most / Math.max(1, steps.values().stream().mapToDouble(Double::doubleValue).max().orElse(0)));
+        double step = Math.min(apart,
+                most / Math.max(1, steps.values().stream().mapToDouble(Double::doubleValue).max().orElse(0)));
         steps.replaceAll((panel, count) -> count * step * (flat.position().get(panel).turnsOver() ? -1 : 1));
         return steps;
     }
@@ -63,12 +66,17 @@ final class LayerLift {
             return 0;
         }
         RigidMotion back = plane.inverse();
-        List<Point3> seen = corners.get(panel).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z())).toList();
+        List<Point3> seen = corners.get(panel).stream().map(corner -> back.apply(corner.x(), corner.y(), corner.z()))
+                .toList();
         double near = 1 - seen.stream().mapToDouble(corner -> Math.abs(corner.z())).min().orElse(FAR) / FAR;
-        return near <= 0 ? 0 : flat * near * Math.max(0, Math.min(1, overlap(seen, state.assembly().panel(other).outline().getExteriorRing().getCoordinates()) / FULLY));
+        return near <= 0 ? 0 : flat * near * Math.max(0, Math.min(1,
+                overlap(seen, state.assembly().panel(other).outline().getExteriorRing().getCoordinates()) / FULLY));
     }
 
-    /** By how much two outlines overlap at least, looked at along their sides: right for convex ones, never too little for others. */
+    /**
+     * By how much two outlines overlap at least, looked at along their sides: right for convex ones, never too little
+     * for others.
+     */
     private static double overlap(List<Point3> one, Coordinate[] ring) {
         List<Point3> other = new ArrayList<>();
         for (int i = 0; i + 1 < ring.length; i++) {

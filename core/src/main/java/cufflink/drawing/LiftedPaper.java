@@ -12,7 +12,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 
-/** Where the corners of every panel of a scene are drawn: panels are lifted, but stay joined at their creases, half way between where the two sides would lie. */
+/**
+ * Where the corners of every panel of a scene are drawn: panels are lifted, but stay joined at their creases, half way
+ * between where the two sides would lie.
+ */
 final class LiftedPaper {
     /** How near a corner must be to the end of a crease to be it, millimetres. */
     private static final double SAME = 1e-3;
@@ -63,7 +66,8 @@ final class LiftedPaper {
         for (Hinge hinge : pattern.hinges()) {
             for (Coordinate end : List.of(hinge.at().p0, hinge.at().p1)) {
                 Optional<Corner> second = corner(new PanelRef(pattern.piece(), hinge.second()), end);
-                corner(new PanelRef(pattern.piece(), hinge.first()), end).ifPresent(first -> second.ifPresent(other -> other.root().joined = first.root()));
+                corner(new PanelRef(pattern.piece(), hinge.first()), end)
+                        .ifPresent(first -> second.ifPresent(other -> other.root().joined = first.root()));
             }
         }
     }
@@ -75,9 +79,12 @@ final class LiftedPaper {
     /** All corners that are joined come to lie in their middle. */
     private void settle() {
         Map<Corner, List<Point3>> groups = new HashMap<>();
-        corners.values().forEach(list -> list.forEach(corner -> groups.computeIfAbsent(corner.root(), key -> new ArrayList<>()).add(corner.lifted)));
-        groups.forEach((root, all) -> places.put(root, new Point3(all.stream().mapToDouble(Point3::x).average().orElseThrow(),
-                all.stream().mapToDouble(Point3::y).average().orElseThrow(), all.stream().mapToDouble(Point3::z).average().orElseThrow())));
+        corners.values().forEach(list -> list
+                .forEach(corner -> groups.computeIfAbsent(corner.root(), key -> new ArrayList<>()).add(corner.lifted)));
+        groups.forEach((root, all) -> places.put(root,
+                new Point3(all.stream().mapToDouble(Point3::x).average().orElseThrow(),
+                        all.stream().mapToDouble(Point3::y).average().orElseThrow(),
+                        all.stream().mapToDouble(Point3::z).average().orElseThrow())));
     }
 
     /** The corners of a panel in space, in the order of its outline. */

@@ -18,12 +18,14 @@ final class Outlines {
 
     /** The openings, the first corner of each not repeated. */
     static List<List<Coordinate>> holes(Polygon polygon) {
-        return IntStream.range(0, polygon.getNumInteriorRing()).mapToObj(i -> corners(polygon.getInteriorRingN(i))).toList();
+        return IntStream.range(0, polygon.getNumInteriorRing()).mapToObj(i -> corners(polygon.getInteriorRingN(i)))
+                .toList();
     }
 
     /** The openings as spots. */
     static List<List<Shape.Spot>> openings(Polygon polygon) {
-        return holes(polygon).stream().map(hole -> hole.stream().map(corner -> new Shape.Spot(corner.x, corner.y)).toList()).toList();
+        return holes(polygon).stream()
+                .map(hole -> hole.stream().map(corner -> new Shape.Spot(corner.x, corner.y)).toList()).toList();
     }
 
     /** The corners of a ring, the first not repeated. */

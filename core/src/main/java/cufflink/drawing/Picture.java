@@ -26,7 +26,8 @@ public record Picture(Envelope bounds, double point, List<Shape> shapes) {
 
     /** Only the paper and its lines, for pictures too small to read. */
     public Picture withoutText() {
-        return new Picture(bounds, point, shapes.stream().filter(shape -> !(shape instanceof Shape.Label) && !(shape instanceof Shape.Mark)).toList());
+        return new Picture(bounds, point, shapes.stream()
+                .filter(shape -> !(shape instanceof Shape.Label) && !(shape instanceof Shape.Mark)).toList());
     }
 
     /** This picture with more shapes on top. */

@@ -6,7 +6,10 @@ import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
-/** Turns a picture a quarter to the left, so that its top edge becomes the left one; text stays level, and lines of text that belong to one thing stay below each other. */
+/**
+ * Turns a picture a quarter to the left, so that its top edge becomes the left one; text stays level, and lines of text
+ * that belong to one thing stay below each other.
+ */
 public final class PictureTurn {
     private PictureTurn() {
     }
@@ -19,7 +22,8 @@ public final class PictureTurn {
                 texts.computeIfAbsent(label.id(), id -> new Envelope()).expandToInclude(label.at().x(), label.at().y());
             }
         });
-        List<Shape> turned = picture.shapes().stream().map(shape -> shape instanceof Shape.Label label ? turn(label, texts, box) : turn(shape, box)).toList();
+        List<Shape> turned = picture.shapes().stream()
+                .map(shape -> shape instanceof Shape.Label label ? turn(label, texts, box) : turn(shape, box)).toList();
         return new Picture(new Envelope(0, box.getHeight(), 0, box.getWidth()), picture.point(), turned);
     }
 
@@ -30,15 +34,18 @@ public final class PictureTurn {
             return new Shape.Path(path.id(), path.ink(), path.points().stream().map(spot -> turn(spot, box)).toList());
         }
         Shape.Mark mark = (Shape.Mark) shape;
-        return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(), mark.colour(), mark.edge());
+        return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(), mark.colour(),
+                mark.edge());
     }
 
     /** The middle of all the lines with the same id is turned; each keeps its place about it. */
     private static Shape turn(Shape.Label label, Map<String, Envelope> texts, Envelope box) {
-        Coordinate middle = texts.containsKey(label.id()) ? texts.get(label.id()).centre() : new Coordinate(label.at().x(), label.at().y());
+        Coordinate middle = texts.containsKey(label.id()) ? texts.get(label.id()).centre()
+                : new Coordinate(label.at().x(), label.at().y());
         Shape.Spot turned = turn(new Shape.Spot(middle.x, middle.y), box);
         Shape.Spot at = new Shape.Spot(turned.x() + label.at().x() - middle.x, turned.y() + label.at().y() - middle.y);
-        return new Shape.Label(label.id(), label.ink(), at, label.text(), label.size(), label.anchor(), label.bold(), label.upright());
+        return new Shape.Label(label.id(), label.ink(), at, label.text(), label.size(), label.anchor(), label.bold(),
+                label.upright());
     }
 
     private static Shape.Spot turn(Shape.Spot spot, Envelope box) {

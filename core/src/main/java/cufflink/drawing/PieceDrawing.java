@@ -18,7 +18,10 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
-/** Draws a flat piece: its outline with what is cut away, its scores with their marks, its panels with their names and widths. */
+/**
+ * Draws a flat piece: its outline with what is cut away, its scores with their marks, its panels with their names and
+ * widths.
+ */
 public final class PieceDrawing {
     /** Points that one and two lines of a panel's name and size take. */
     private static final double ONE_LINE = 16;
@@ -54,8 +57,9 @@ public final class PieceDrawing {
      * @param stock    gives the paper its colour
      * @param names    whether panels are named, with their widths in this format
      */
-    public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point, Optional<Stock> stock,
-                               Optional<LengthFormat> names) {
+    public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point,
+            Optional<Stock> stock,
+            Optional<LengthFormat> names) {
         PieceDrawing drawing = new PieceDrawing(piece, pattern, mirrored, point);
         Face shown = mirrored ? piece.up().other() : piece.up();
         drawing.outline(stock.map(paper -> shown == Face.OUTSIDE ? paper.face() : paper.back()));
@@ -88,7 +92,8 @@ public final class PieceDrawing {
         Polygon outline = pattern.outline();
         shapes.add(new Shape.Area("paper", Ink.PAPER, ring(outline.getExteriorRing()), colour, Optional.of(Ink.CUT)));
         for (int i = 0; i < outline.getNumInteriorRing(); i++) {
-            shapes.add(new Shape.Area("opening", Ink.BENCH, ring(outline.getInteriorRingN(i)), Optional.empty(), Optional.of(Ink.CUT)));
+            shapes.add(new Shape.Area("opening", Ink.BENCH, ring(outline.getInteriorRingN(i)), Optional.empty(),
+                    Optional.of(Ink.CUT)));
         }
     }
 
@@ -98,7 +103,8 @@ public final class PieceDrawing {
         for (int i = 0; i < outline.getNumInteriorRing(); i++) {
             shapes.add(new Shape.Path("opening", Ink.CUT, ring(outline.getInteriorRingN(i))));
         }
-        piece.slits().stream().filter(slit -> !slit.width().isPositive()).forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
+        piece.slits().stream().filter(slit -> !slit.width().isPositive())
+                .forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
     }
 
     private List<Spot> ends(SizedDesign.Line line) {
@@ -141,18 +147,24 @@ public final class PieceDrawing {
     }
 
     private void panelNames(LengthFormat format) {
-        boolean level = piece.scores().stream().anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
+        boolean level = piece.scores().stream()
+                .anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
         for (Panel panel : pattern.panels()) {
-            Spot centre = spot(panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
+            Spot centre = spot(
+                    panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
             String size = format.number(level ? panel.height() : panel.width());
-            if (panel.bounds().getWidth() < size.length() * 7 * point || panel.bounds().getHeight() < ONE_LINE * point) {
+            if (panel.bounds().getWidth() < size.length() * 7 * point
+                    || panel.bounds().getHeight() < ONE_LINE * point) {
                 continue;
             }
-            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point && panel.bounds().getHeight() > TWO_LINES * point;
+            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point
+                    && panel.bounds().getHeight() > TWO_LINES * point;
             if (room) {
-                shapes.add(Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
+                shapes.add(
+                        Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
             }
-            shapes.add(Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5));
+            shapes.add(
+                    Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5));
         }
     }
 }

@@ -17,7 +17,8 @@ public final class PoseDrawing {
 
     /** The pose; absent if the card cannot take it. */
     public static Optional<Picture> draw(Plan plan, String pose, View view, double point) {
-        return plan.folded().poses().stream().filter(posed -> posed.name().equals(pose)).findFirst().flatMap(posed -> posed.state().value())
+        return plan.folded().poses().stream().filter(posed -> posed.name().equals(pose)).findFirst()
+                .flatMap(posed -> posed.state().value())
                 .map(state -> FoldDrawing.draw(scene(plan, state), view, point));
     }
 
@@ -26,9 +27,14 @@ public final class PoseDrawing {
         return posed.motion().at(share).value().map(state -> scene(plan, state));
     }
 
-    /** What shows of the card in a pose, seen square on from where its front is when it is closed, or its back; nothing if it cannot take the pose. */
+    /**
+     * What shows of the card in a pose, seen square on from where its front is when it is closed, or its back; nothing
+     * if it cannot take the pose.
+     */
     public static List<Shown> shown(Plan plan, PosedCard posed, boolean fromBack) {
-        return posed.state().value().map(state -> FoldDrawing.shown(scene(plan, state), fromBack ? new View(0, 0, 180) : View.ABOVE)).orElse(List.of());
+        return posed.state().value()
+                .map(state -> FoldDrawing.shown(scene(plan, state), fromBack ? new View(0, 0, 180) : View.ABOVE))
+                .orElse(List.of());
     }
 
     private static FoldScene scene(Plan plan, FoldedState state) {

@@ -25,7 +25,8 @@ public sealed interface Shape {
      * @param colour instead of the ink's, for paper of a stock
      * @param edge   the ink of its outline
      */
-    record Area(String id, Ink ink, List<Spot> corners, List<List<Spot>> holes, Optional<String> colour, Optional<Ink> edge) implements Shape {
+    record Area(String id, Ink ink, List<Spot> corners, List<List<Spot>> holes, Optional<String> colour,
+            Optional<Ink> edge) implements Shape {
         public Area {
             corners = List.copyOf(corners);
             holes = List.copyOf(holes);
@@ -43,7 +44,8 @@ public sealed interface Shape {
 
         /** The same region with every spot moved. */
         Area moved(UnaryOperator<Spot> to) {
-            return new Area(id, ink, corners.stream().map(to).toList(), holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge);
+            return new Area(id, ink, corners.stream().map(to).toList(),
+                    holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge);
         }
     }
 
@@ -62,7 +64,8 @@ public sealed interface Shape {
      *
      * @param size in points
      */
-    record Label(String id, Ink ink, Spot at, String text, double size, Anchor anchor, boolean bold, boolean upright) implements Shape {
+    record Label(String id, Ink ink, Spot at, String text, double size, Anchor anchor, boolean bold,
+            boolean upright) implements Shape {
     }
 
     /**
@@ -75,8 +78,10 @@ public sealed interface Shape {
     record Mark(String id, Ink ink, Spot at, String text, double radius, String colour, Ink edge) implements Shape {
     }
 
-    static Area rectangle(String id, Ink ink, double x, double y, double width, double height, Optional<String> colour, Optional<Ink> edge) {
-        return new Area(id, ink, List.of(new Spot(x, y), new Spot(x + width, y), new Spot(x + width, y + height), new Spot(x, y + height)), colour, edge);
+    static Area rectangle(String id, Ink ink, double x, double y, double width, double height, Optional<String> colour,
+            Optional<Ink> edge) {
+        return new Area(id, ink, List.of(new Spot(x, y), new Spot(x + width, y), new Spot(x + width, y + height),
+                new Spot(x, y + height)), colour, edge);
     }
 
     static Path line(String id, Ink ink, double x1, double y1, double x2, double y2) {

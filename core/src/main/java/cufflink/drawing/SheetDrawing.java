@@ -38,13 +38,15 @@ public final class SheetDrawing {
         return new Picture(bounds, point, shapes);
     }
 
-    private static void piece(List<Shape> shapes, Placement placement, String colour, LengthFormat format, double point) {
+    private static void piece(List<Shape> shapes, Placement placement, String colour, LengthFormat format,
+            double point) {
         double x = placement.x().toMillimetres();
         double y = placement.y().toMillimetres();
         double w = placement.width().toMillimetres();
         double h = placement.height().toMillimetres();
         Ink ink = Colours.isLight(colour) ? Ink.TEXT : Ink.CAPTION;
-        shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour), Optional.of(edge(colour))));
+        shapes.add(Shape.rectangle(placement.piece(), Ink.PAPER, x, y, w, h, Optional.of(colour),
+                Optional.of(edge(colour))));
         if (placement.half() != Half.WHOLE) {
             boolean falling = placement.half() == Half.FALLING;
             shapes.add(Shape.line("diagonal", Ink.BLADE, x, falling ? y : y + h, x + w, falling ? y + h : y));
@@ -52,13 +54,16 @@ public final class SheetDrawing {
         boolean upright = w < placement.label().length() * 5.6 * point && h > w;
         double dx = upright ? 7.5 * point : 0;
         double dy = upright ? 0 : 7.5 * point;
-        String size = format.size(placement.turned() ? placement.height() : placement.width(), placement.turned() ? placement.width() : placement.height());
+        String size = format.size(placement.turned() ? placement.height() : placement.width(),
+                placement.turned() ? placement.width() : placement.height());
         double room = (upright ? h : w) / (6.0 * point);
         if (room >= placement.label().length()) {
-            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 - dx, y + h / 2 - dy), placement.label(), 11, Shape.Anchor.MIDDLE, true, upright));
+            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 - dx, y + h / 2 - dy),
+                    placement.label(), 11, Shape.Anchor.MIDDLE, true, upright));
         }
         if (room >= size.length() * 0.8) {
-            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 + dx, y + h / 2 + dy), size, 11, Shape.Anchor.MIDDLE, false, upright));
+            shapes.add(new Shape.Label(placement.piece(), ink, new Shape.Spot(x + w / 2 + dx, y + h / 2 + dy), size, 11,
+                    Shape.Anchor.MIDDLE, false, upright));
         }
     }
 
@@ -68,7 +73,8 @@ public final class SheetDrawing {
         double y = cut.y().toMillimetres();
         double right = x + cut.width().toMillimetres();
         double bottom = y + cut.height().toMillimetres();
-        return new Shape.Path("part", Ink.NOW, List.of(new Shape.Spot(x, y), new Shape.Spot(right, y), new Shape.Spot(right, bottom), new Shape.Spot(x, bottom), new Shape.Spot(x, y)));
+        return new Shape.Path("part", Ink.NOW, List.of(new Shape.Spot(x, y), new Shape.Spot(right, y),
+                new Shape.Spot(right, bottom), new Shape.Spot(x, bottom), new Shape.Spot(x, y)));
     }
 
     /** An edge that is seen on the paper and on a dark ground. */
@@ -87,7 +93,9 @@ public final class SheetDrawing {
             shapes.add(Shape.line(id, Ink.HIGHLIGHT, x, y, x2, y2));
         }
         shapes.add(Shape.line(id, Ink.BLADE, x, y, x2, y2));
-        Shape.Spot mark = cut.upright() ? new Shape.Spot(x, Math.min(y2, y + (14 + 22 * (cut.number() % 3)) * point)) : new Shape.Spot(Math.min(x2, x + (14 + 22 * (cut.number() % 3)) * point), y);
-        shapes.add(new Shape.Mark(id, isNow ? Ink.TEXT : Ink.BLADE, mark, String.valueOf(cut.number()), 8, isNow ? Ink.NOW.colour() : Ink.PAPER.colour(), Ink.BLADE));
+        Shape.Spot mark = cut.upright() ? new Shape.Spot(x, Math.min(y2, y + (14 + 22 * (cut.number() % 3)) * point))
+                : new Shape.Spot(Math.min(x2, x + (14 + 22 * (cut.number() % 3)) * point), y);
+        shapes.add(new Shape.Mark(id, isNow ? Ink.TEXT : Ink.BLADE, mark, String.valueOf(cut.number()), 8,
+                isNow ? Ink.NOW.colour() : Ink.PAPER.colour(), Ink.BLADE));
     }
 }

@@ -46,7 +46,8 @@ public record Shown(String label, double share) {
     }
 
     private static LinearRing ring(List<Shape.Spot> corners) {
-        List<Coordinate> ring = new ArrayList<>(corners.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toList());
+        List<Coordinate> ring = new ArrayList<>(
+                corners.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toList());
         ring.add(ring.get(0));
         return FACTORY.createLinearRing(ring.toArray(new Coordinate[0]));
     }

@@ -61,7 +61,8 @@ public final class StepDrawing {
     private Picture picture() {
         StepSubject subject = step.subject();
         if (subject instanceof StepSubject.OfSheet sheet) {
-            int now = moment.reading() < 0 || moment.reading() >= step.readings().size() ? 0 : sheet.layout().cuts().get(moment.reading()).number();
+            int now = moment.reading() < 0 || moment.reading() >= step.readings().size() ? 0
+                    : sheet.layout().cuts().get(moment.reading()).number();
             return SheetDrawing.draw(sheet.layout(), now, colourOf(sheet), plan.format(), point);
         } else if (subject instanceof StepSubject.OfScores scores) {
             return scores(scores.setup());
@@ -78,7 +79,9 @@ public final class StepDrawing {
     }
 
     private String colourOf(StepSubject.OfSheet sheet) {
-        return plan.project().papers().values().stream().filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst().map(stock -> stock.face()).orElse("#FFFFFF");
+        return plan.project().papers().values().stream()
+                .filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst()
+                .map(stock -> stock.face()).orElse("#FFFFFF");
     }
 
     private Picture flat(String id) {
@@ -87,7 +90,8 @@ public final class StepDrawing {
 
     private Picture flat(String id, boolean mirrored) {
         SizedDesign.Piece piece = plan.design().piece(id);
-        return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), mirrored, point, Optional.empty(), Optional.of(plan.format()));
+        return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), mirrored, point, Optional.empty(),
+                Optional.of(plan.format()));
     }
 
     private Picture scores(ScoreSetup setup) {
@@ -98,12 +102,15 @@ public final class StepDrawing {
             shapes.add(uncut(lying));
         }
         for (Shape shape : lying.shapes()) {
-            if (shape instanceof Shape.Path path && (isNow(shape.id()) || isNow(shape.id() + Slanting.FROM) || isNow(shape.id() + Slanting.TO))) {
+            if (shape instanceof Shape.Path path
+                    && (isNow(shape.id()) || isNow(shape.id() + Slanting.FROM) || isNow(shape.id() + Slanting.TO))) {
                 shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
             }
             shapes.add(shape);
         }
-        setup.slants().stream().filter(slant -> isNow(slant.score() + Slanting.FROM) || isNow(slant.score() + Slanting.TO)).forEach(slant -> shapes.addAll(marks(slant, lying, isNow(slant.score() + Slanting.FROM))));
+        setup.slants().stream()
+                .filter(slant -> isNow(slant.score() + Slanting.FROM) || isNow(slant.score() + Slanting.TO))
+                .forEach(slant -> shapes.addAll(marks(slant, lying, isNow(slant.score() + Slanting.FROM))));
         Envelope bounds = new Envelope(lying.bounds());
         if (moment.rulers()) {
             double width = lying.width() + 40 * point;
@@ -113,7 +120,8 @@ public final class StepDrawing {
             shapes.addAll(0, RulerDrawing.draw(plan.project().step(), true, height, List.of(), point));
             for (int i = setup.positions().size() - 1; i >= 0; i--) {
                 ScoreSetup.Position position = setup.positions().get(i);
-                shapes.addAll(RulerDrawing.pin(position.score(), position.at(), plan.format().number(position.at()), PieceDrawing.ink(position.fold()),
+                shapes.addAll(RulerDrawing.pin(position.score(), position.at(), plan.format().number(position.at()),
+                        PieceDrawing.ink(position.fold()),
                         i == moment.reading(), point));
             }
             bounds.expandToInclude(-RulerDrawing.depth() * point, -(RulerDrawing.depth() + 6) * point);
@@ -124,7 +132,8 @@ public final class StepDrawing {
 
     /** The sheet before anything is cut away: its edges carry the marks. */
     private static Shape uncut(Picture lying) {
-        return Shape.rectangle("sheet", Ink.WASTE, 0, 0, lying.width(), lying.height(), Optional.empty(), Optional.of(Ink.CUT));
+        return Shape.rectangle("sheet", Ink.WASTE, 0, 0, lying.width(), lying.height(), Optional.empty(),
+                Optional.of(Ink.CUT));
     }
 
     /** The line from mark to mark, and the mark that is next. */
@@ -132,7 +141,8 @@ public final class StepDrawing {
         Shape.Spot from = spot(slant.from(), lying);
         Shape.Spot to = spot(slant.to(), lying);
         Shape.Spot now = first ? from : to;
-        return List.of(new Shape.Path("", Ink.DIMENSION, List.of(from, to)), new Shape.Mark("", Ink.NOW, now, "", 5, Ink.NOW.colour(), Ink.CUT));
+        return List.of(new Shape.Path("", Ink.DIMENSION, List.of(from, to)),
+                new Shape.Mark("", Ink.NOW, now, "", 5, Ink.NOW.colour(), Ink.CUT));
     }
 
     private static Shape.Spot spot(Slant.Mark mark, Picture lying) {
@@ -146,7 +156,8 @@ public final class StepDrawing {
     }
 
     private boolean isNow(String id) {
-        return moment.reading() >= 0 && moment.reading() < step.readings().size() && step.readings().get(moment.reading()).id().equals(id);
+        return moment.reading() >= 0 && moment.reading() < step.readings().size()
+                && step.readings().get(moment.reading()).id().equals(id);
     }
 
     private Picture layers(List<MatLayer> layers) {
@@ -157,7 +168,8 @@ public final class StepDrawing {
             Polygon outline = (Polygon) lying.transform(layer.outline());
             bounds.expandToInclude(outline.getEnvelopeInternal());
             String colour = plan.project().paper(MatRole.of(layer.layer())).face();
-            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(outline), Outlines.openings(outline), Optional.of(colour), Optional.of(Ink.CUT)));
+            shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(outline),
+                    Outlines.openings(outline), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
         Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
@@ -185,10 +197,12 @@ public final class StepDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (MatLayer layer : layers.layers()) {
             String colour = plan.project().paper(MatRole.of(layer.layer())).face();
-            Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(layer.outline()), Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT));
+            Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(layer.outline()),
+                    Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT));
             shapes.add(mirrored ? mat.moved(spot -> mirror(spot, flat)) : mat);
             if (layer.layer() == 1) {
-                Shape.Area glue = new Shape.Area("mat", Ink.GLUE, mat.corners(), mat.holes(), Optional.empty(), Optional.empty());
+                Shape.Area glue = new Shape.Area("mat", Ink.GLUE, mat.corners(), mat.holes(), Optional.empty(),
+                        Optional.empty());
                 shapes.add(mirrored ? glue.moved(spot -> mirror(spot, flat)) : glue);
             }
         }
@@ -200,18 +214,24 @@ public final class StepDrawing {
     }
 
     private Picture fold(StepSubject.OfFold fold) {
-        return foldScene(plan, fold.stage(), moment.folded()).map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
+        return foldScene(plan, fold.stage(), moment.folded())
+                .map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
     }
 
-    /** A piece part of the way through a step, 0 to 1, with the step's creases marked; absent if its loops do not close there. */
+    /**
+     * A piece part of the way through a step, 0 to 1, with the step's creases marked; absent if its loops do not close
+     * there.
+     */
     public static Optional<FoldScene> foldScene(Plan plan, FoldStage stage, double share) {
-        return stage.motion().at(share).value().map(state -> FoldScene.of(plan, state, stage.after(), stage.order()).marking(stage.motion().changing()));
+        return stage.motion().at(share).value().map(
+                state -> FoldScene.of(plan, state, stage.after(), stage.order()).marking(stage.motion().changing()));
     }
 
     /** The unfolded piece of a fold step, with the creases of the step marked. */
     public static Picture flatWithCreases(Plan plan, StepSubject.OfFold fold, double point) {
         SizedDesign.Piece piece = plan.design().piece(fold.piece());
-        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(fold.piece()).pattern(), false, point, Optional.empty(), Optional.empty());
+        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(fold.piece()).pattern(), false, point,
+                Optional.empty(), Optional.empty());
         List<Shape> shapes = new ArrayList<>();
         for (Shape shape : flat.shapes()) {
             if (shape instanceof Shape.Path path && fold.stage().step().creases().contains(path.id())) {
@@ -233,9 +253,11 @@ public final class StepDrawing {
         List<Shape.Area> shapes = new ArrayList<>();
         if (glue.at().isPresent()) {
             String colour = plan.project().paper(plan.design().piece(glue.part().piece()).material()).face();
-            shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
+            shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()),
+                    Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
         }
-        patch.glued().forEach(strip -> shapes.add(new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));
+        patch.glued().forEach(strip -> shapes.add(
+                new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));
         List<Shape> drawn = new ArrayList<>(flat.shapes());
         Envelope bounds = new Envelope(flat.bounds());
         for (Shape.Area shape : shapes) {

@@ -15,9 +15,10 @@ final class SwatchDrawing {
     }
 
     static void draw(Swatch swatch, String face, Envelope sheet, List<Shape> shapes) {
-        Optional<String> colour = Optional.of(Colours.isLight(face) ? Colours.shade(face, 0.84) : Colours.tint(face, 0.3));
+        Optional<String> colour = Optional
+                .of(Colours.isLight(face) ? Colours.shade(face, 0.84) : Colours.tint(face, 0.3));
         switch (swatch) {
-            case PLAIN -> { }
+            case PLAIN -> {}
             case STRIPES -> stripes(sheet, true, colour, shapes);
             case CHECKS -> {
                 stripes(sheet, true, colour, shapes);
@@ -33,16 +34,21 @@ final class SwatchDrawing {
         double to = upright ? sheet.getMaxX() : sheet.getMaxY();
         for (double at = from + STEP / 2; at < to; at += STEP) {
             double thick = Math.min(STEP / 3.5, to - at);
-            shapes.add(upright ? Shape.rectangle("", Ink.PAPER, at, sheet.getMinY(), thick, sheet.getHeight(), colour, Optional.empty())
-                    : Shape.rectangle("", Ink.PAPER, sheet.getMinX(), at, sheet.getWidth(), thick, colour, Optional.empty()));
+            shapes.add(upright
+                    ? Shape.rectangle("", Ink.PAPER, at, sheet.getMinY(), thick, sheet.getHeight(), colour,
+                            Optional.empty())
+                    : Shape.rectangle("", Ink.PAPER, sheet.getMinX(), at, sheet.getWidth(), thick, colour,
+                            Optional.empty()));
         }
     }
 
     /** Regular figures in rows set off against each other; every second corner lies nearer to the middle for a star. */
-    private static void spots(Envelope sheet, int corners, double inner, double radius, Optional<String> colour, List<Shape> shapes) {
+    private static void spots(Envelope sheet, int corners, double inner, double radius, Optional<String> colour,
+            List<Shape> shapes) {
         int row = 0;
         for (double y = sheet.getMinY() + STEP * 0.7; y + radius < sheet.getMaxY(); y += STEP) {
-            for (double x = sheet.getMinX() + STEP * (row % 2 == 0 ? 0.7 : 1.2); x + radius < sheet.getMaxX(); x += STEP) {
+            for (double x = sheet.getMinX() + STEP * (row % 2 == 0 ? 0.7 : 1.2); x + radius < sheet.getMaxX();
+                    x += STEP) {
                 List<Shape.Spot> outline = new ArrayList<>();
                 for (int corner = 0; corner < corners; corner++) {
                     double angle = Math.PI * 2 * corner / corners - Math.PI / 2;

@@ -1,10 +1,11 @@
 package cufflink.drawing;
 
 /**
- * Where the eye is: the paper is spun in its plane, swung about the upright axis, then tilted away. Parallel projection.
+ * Where the eye is: the paper is spun in its plane, swung about the upright axis, then tilted away. Parallel
+ * projection.
  *
- * @param tilt degrees: 0 from straight above, 90 along the table
- * @param spin degrees, anticlockwise as seen from above
+ * @param tilt  degrees: 0 from straight above, 90 along the table
+ * @param spin  degrees, anticlockwise as seen from above
  * @param swing degrees about the upright axis of the picture
  */
 public record View(double tilt, double spin, double swing) {

@@ -33,7 +33,8 @@ final class ContentsFit {
     Outcome<FitAnswer> answer() {
         Optional<Measure> holds = sizing.definition().measure(Role.CONTENTS);
         if (holds.isEmpty()) {
-            return Outcome.failed(Problem.error(sizing.definition().title(), "This design has no pocket: it holds nothing.", "Choose a holder, or fit it to a size."));
+            return Outcome.failed(Problem.error(sizing.definition().title(),
+                    "This design has no pocket: it holds nothing.", "Choose a holder, or fit it to a size."));
         }
         Given base = sizing.given().with(holds.get().name(), item);
         if (!sizing.hasSize() || sizing.free().isEmpty()) {
@@ -41,20 +42,28 @@ final class ContentsFit {
         }
         Optional<SizedDesign> found = smallest(base);
         if (found.isEmpty()) {
-            String settings = Settings.inTheWay(sizing.definition(), base.without(holds.get().name()), given -> smallest(given.with(holds.get().name(), item)).isPresent());
-            return Fitter.answer(sizing.definition(), base, item.name(), "No size of this design holds the " + item.name() + (settings.isEmpty() ? "." : " as its measures are set."),
+            String settings = Settings.inTheWay(sizing.definition(), base.without(holds.get().name()),
+                    given -> smallest(given.with(holds.get().name(), item)).isPresent());
+            return Fitter.answer(sizing.definition(), base, item.name(),
+                    "No size of this design holds the " + item.name()
+                            + (settings.isEmpty() ? "." : " as its measures are set."),
                     settings.isEmpty() ? "Choose another holder for it." : settings);
         }
         Given given = new Sizing(sizing.definition(), base).at(sizing.width(found.get()), sizing.height(found.get()));
-        return Fitter.answer(sizing.definition(), given, item.name(), limit(found.get()), "A smaller " + item.name() + " would allow a smaller card.");
+        return Fitter.answer(sizing.definition(), given, item.name(), limit(found.get()),
+                "A smaller " + item.name() + " would allow a smaller card.");
     }
 
-    /** What the pocket has to spare, which may be more than the play where the ruler or a limit of the design says so. */
+    /**
+     * What the pocket has to spare, which may be more than the play where the ruler or a limit of the design says so.
+     */
     private String limit(SizedDesign design) {
         return design.pockets().stream().findFirst().flatMap(pocket -> PocketFit.contents(design, pocket).map(held -> {
             Length spare = pocket.width().length().minus(held.width());
-            return "Held snugly: the pocket is " + step.text(spare) + " wider than the " + item.name() + (held.thickness().isPositive() ? ", its thickness counted in." : ".");
-        })).orElse("The smallest that keeps every rule of the design with the " + item.name() + ", " + format.size(item.width(), item.height()) + ".");
+            return "Held snugly: the pocket is " + step.text(spare) + " wider than the " + item.name()
+                    + (held.thickness().isPositive() ? ", its thickness counted in." : ".");
+        })).orElse("The smallest that keeps every rule of the design with the " + item.name() + ", "
+                + format.size(item.width(), item.height()) + ".");
     }
 
     /** Where some rules of the design only warn, a size that heeds them too is looked for first. */
@@ -88,7 +97,8 @@ final class ContentsFit {
             return false;
         }
         SizedDesign design = sized.value().get();
-        boolean rules = design.judgements().stream().allMatch(judgement -> judgement.holds() || !judgement.bad() && !warned);
+        boolean rules = design.judgements().stream()
+                .allMatch(judgement -> judgement.holds() || !judgement.bad() && !warned);
         return rules && design.pockets().stream().allMatch(pocket -> PocketFit.contents(design, pocket).map(held -> {
             PocketFit fit = PocketFit.of(pocket, held, step.unit());
             return (!across || !fit.width().isNegative()) && !fit.room().isNegative() && !fit.held().isNegative();

@@ -8,8 +8,8 @@ import cufflink.problem.Outcome;
 import java.util.Optional;
 
 /**
- * The largest card that goes into an envelope closed. What goes in is the folded card, which need not measure what the design calls its finished size: the card is folded, and
- * what it is too large by is taken off, until it goes in.
+ * The largest card that goes into an envelope closed. What goes in is the folded card, which need not measure what the
+ * design calls its finished size: the card is folded, and what it is too large by is taken off, until it goes in.
  */
 final class EnvelopeFit {
     private static final int MOST_ROUNDS = 12;
@@ -38,7 +38,8 @@ final class EnvelopeFit {
         Length shorter = Length.shorter(wanted.envelope().width(), wanted.envelope().height());
         Length longer = Length.longer(wanted.envelope().width(), wanted.envelope().height());
         Optional<ClosedSize> closed = context.closed(usual);
-        boolean landscape = closed.map(size -> size.width().isLongerThan(size.height())).orElseGet(() -> sizing.hasHeight() && sizing.width(usual).isLongerThan(sizing.height(usual)));
+        boolean landscape = closed.map(size -> size.width().isLongerThan(size.height()))
+                .orElseGet(() -> sizing.hasHeight() && sizing.width(usual).isLongerThan(sizing.height(usual)));
         this.across = landscape ? longer : shorter;
         this.down = landscape ? shorter : longer;
     }
@@ -46,22 +47,29 @@ final class EnvelopeFit {
     Outcome<FitAnswer> answer() {
         String target = wanted.envelope().name() + " envelope";
         if (sizing.free().isEmpty()) {
-            return Fitter.answer(sizing.definition(), sizing.given(), target, "Width and height are set by hand: nothing is left to be fitted to the envelope.", "");
+            return Fitter.answer(sizing.definition(), sizing.given(), target,
+                    "Width and height are set by hand: nothing is left to be fitted to the envelope.", "");
         }
         Optional<Tried> found = search();
         if (found.isEmpty()) {
             Length w = sizing.closing(least(across));
-            String what = "No size of this design was found that goes into the " + wanted.envelope().name() + " envelope (" + format.size(across, down) + ").";
-            String settings = Settings.inTheWay(sizing.definition(), sizing.given(), given -> new EnvelopeFit(new Sizing(sizing.definition(), given), context, wanted,
-                    sizing.usual().value().orElseThrow()).search().isPresent());
-            return Fitter.answer(sizing.definition(), sizing.at(w, sizing.closesElsewhere() ? w : least(down)), target, what, settings.isEmpty() ? "Choose a larger envelope." : settings);
+            String what = "No size of this design was found that goes into the " + wanted.envelope().name()
+                    + " envelope (" + format.size(across, down) + ").";
+            String settings = Settings.inTheWay(sizing.definition(), sizing.given(),
+                    given -> new EnvelopeFit(new Sizing(sizing.definition(), given), context, wanted,
+                            sizing.usual().value().orElseThrow()).search().isPresent());
+            return Fitter.answer(sizing.definition(), sizing.at(w, sizing.closesElsewhere() ? w : least(down)), target,
+                    what, settings.isEmpty() ? "Choose a larger envelope." : settings);
         }
         Length ease = ease(found.get().closed());
-        String why = ease.equals(wanted.ease()) ? format.text(ease) + " of ease" : format.text(ease) + " for its thickness";
-        String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(across, down) + "; less " + why + " each way, the closed card may be "
+        String why = ease.equals(wanted.ease()) ? format.text(ease) + " of ease"
+                : format.text(ease) + " for its thickness";
+        String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(across, down) + "; less " + why
+                + " each way, the closed card may be "
                 + format.size(room(across, ease), room(down, ease)) + ".";
         return Fitter.answer(sizing.definition(), sizing.at(found.get().width(), found.get().height()), target, limit,
-                "A larger envelope" + (ease.equals(wanted.ease()) ? " or less ease would lift it." : " or fewer layers would lift it."));
+                "A larger envelope" + (ease.equals(wanted.ease()) ? " or less ease would lift it."
+                        : " or fewer layers would lift it."));
     }
 
     /** What the envelope must be larger than the card: the ease, or the card's thickness and a step of the ruler. */
@@ -78,7 +86,8 @@ final class EnvelopeFit {
     }
 
     private Optional<Tried> search() {
-        Length w = sizing.closing(sizing.closesElsewhere() ? Length.shorter(least(across), least(down)) : least(across));
+        Length w = sizing
+                .closing(sizing.closesElsewhere() ? Length.shorter(least(across), least(down)) : least(across));
         Length h = sizing.closesElsewhere() ? w : least(down);
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Optional<Tried> tried = tried(w, h);
@@ -104,13 +113,15 @@ final class EnvelopeFit {
     /** By how much a closed card is too large one way; negative where there is room. */
     private Length over(Tried tried, boolean wide) {
         Length ease = ease(tried.closed());
-        return wide ? tried.closed().width().minus(room(across, ease)) : tried.closed().height().minus(room(down, ease));
+        return wide ? tried.closed().width().minus(room(across, ease))
+                : tried.closed().height().minus(room(down, ease));
     }
 
     /** Folded; empty if a number cannot be as it was asked for, or it does not close. */
     private Optional<Tried> tried(Length w, Length h) {
         Outcome<SizedDesign> sized = sizing.size(w, h);
-        return Sizing.isExact(sized) ? context.closed(sized.value().orElseThrow()).map(closed -> new Tried(w, h, closed)) : Optional.empty();
+        return Sizing.isExact(sized)
+                ? context.closed(sized.value().orElseThrow()).map(closed -> new Tried(w, h, closed)) : Optional.empty();
     }
 
     /** A card that goes in, made longer as long as it still does; a side that fills its room is left. */
@@ -118,8 +129,10 @@ final class EnvelopeFit {
         Tried best = first;
         for (boolean wide : new boolean[] {true, false}) {
             for (int i = 0; i < MOST_GROWTH && over(best, wide).isNegative(); i++) {
-                Optional<Tried> larger = tried(wide ? best.width().plus(step.length()) : best.width(), wide ? best.height() : best.height().plus(step.length()));
-                if (larger.isEmpty() || over(larger.get(), true).isPositive() || over(larger.get(), false).isPositive()) {
+                Optional<Tried> larger = tried(wide ? best.width().plus(step.length()) : best.width(),
+                        wide ? best.height() : best.height().plus(step.length()));
+                if (larger.isEmpty() || over(larger.get(), true).isPositive()
+                        || over(larger.get(), false).isPositive()) {
                     break;
                 }
                 best = larger.get();

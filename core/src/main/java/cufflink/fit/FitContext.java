@@ -16,7 +16,8 @@ public interface FitContext {
     int copies();
 
     /**
-     * What copies of a design are cut from the sheets that it is fitted to. Pieces of other papers are none of its business.
+     * What copies of a design are cut from the sheets that it is fitted to. Pieces of other papers are none of its
+     * business.
      *
      * @param count how many of the sheets there are; empty: as many as needed
      */

@@ -13,8 +13,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Finds the measures for a wish. Only the finished width and height are sought, on the maker's ruler; everything else follows by its own rule, and what the maker has set by
- * hand is never touched.
+ * Finds the measures for a wish. Only the finished width and height are sought, on the maker's ruler; everything else
+ * follows by its own rule, and what the maker has set by hand is never touched.
  */
 public final class Fitter {
     private final Sizing sizing;
@@ -38,7 +38,8 @@ public final class Fitter {
         } else if (wish instanceof Wish.Holding holding) {
             return new ContentsFit(sizing, holding.item()).answer();
         } else if (!sizing.hasSize()) {
-            return Outcome.failed(Problem.error(sizing.definition().title(), "This design has no finished size of its own: it follows what it holds.",
+            return Outcome.failed(Problem.error(sizing.definition().title(),
+                    "This design has no finished size of its own: it follows what it holds.",
                     "Say what that is, or set its measures by hand."));
         } else if (wish instanceof Wish.FinishedSize size) {
             return finishedSize(size);
@@ -47,17 +48,21 @@ public final class Fitter {
         if (usual.value().isEmpty()) {
             return Outcome.failed(usual.problems());
         }
-        return wish instanceof Wish.InEnvelope envelope ? new EnvelopeFit(sizing, context, envelope, usual.value().get()).answer()
+        return wish instanceof Wish.InEnvelope envelope
+                ? new EnvelopeFit(sizing, context, envelope, usual.value().get()).answer()
                 : new SheetAnswer(sizing, context, (Wish.FromSheet) wish, usual.value().get()).answer();
     }
 
     private Outcome<FitAnswer> finishedSize(Wish.FinishedSize size) {
         Length square = Length.shorter(size.width(), size.height());
         String target = format.size(size.width(), size.height());
-        Optional<DesignDefinition.Measure> driver = sizing.free().stream().findFirst().filter(measure -> sizing.closesElsewhere());
+        Optional<DesignDefinition.Measure> driver = sizing.free().stream().findFirst()
+                .filter(measure -> sizing.closesElsewhere());
         if (driver.isPresent()) {
             Length closing = sizing.closing(square);
-            return answer(sizing.at(closing, closing), target, "The largest " + driver.get().label().toLowerCase(Locale.ROOT) + " on the ruler that closes within " + format.text(square) + ".",
+            return answer(sizing.at(closing, closing), target,
+                    "The largest " + driver.get().label().toLowerCase(Locale.ROOT) + " on the ruler that closes within "
+                            + format.text(square) + ".",
                     "A finer ruler would come nearer.");
         }
         return answer(sizing.at(size.width(), size.height()), target, "", "");
@@ -68,7 +73,8 @@ public final class Fitter {
     }
 
     /** A design sized for what was found. */
-    static Outcome<FitAnswer> answer(DesignDefinition definition, Given given, String target, String limit, String lift) {
+    static Outcome<FitAnswer> answer(DesignDefinition definition, Given given, String target, String limit,
+            String lift) {
         Outcome<SizedDesign> sized = DesignSizer.size(definition, given);
         List<Problem> notices = sized.problems().stream().filter(problem -> !problem.isError()).toList();
         return sized.map(design -> new FitAnswer(design, target, limit, lift, notices));

@@ -8,12 +8,14 @@ import cufflink.paper.Contents;
 import java.util.Optional;
 
 /**
- * How contents sit in a flat pocket; a negative margin is too little. Something thick takes more of it than its own size. Across: front and back go round it, so half of its
- * girth, width + thickness, must fit into the pocket's width. Upright: at the closed end both go from the middle of its thickness round its edge, so that it stands half its
+ * How contents sit in a flat pocket; a negative margin is too little. Something thick takes more of it than its own
+ * size. Across: front and back go round it, so half of its girth, width + thickness, must fit into the pocket's width.
+ * Upright: at the closed end both go from the middle of its thickness round its edge, so that it stands half its
  * thickness away from the fold.
  *
  * @param width what the pocket is wider than half the girth of the contents, less the play
- * @param room  what the space from the closed end to the card's edge is longer than the contents and half their thickness
+ * @param room  what the space from the closed end to the card's edge is longer than the contents and half their
+ *              thickness
  * @param held  what of the contents is in the pocket beyond the third that keeps them from tipping out
  * @param reach what can be gripped beyond what is wanted
  */
@@ -27,8 +29,10 @@ public record PocketFit(Length width, Length room, Length held, Length reach) {
         Length half = Length.ofNanometres(item.thickness().nanometres() / 2);
         Length play = unit == LengthUnit.INCH ? PLAY_INCH : PLAY_METRIC;
         Length inside = Length.shorter(pocket.depth().length().minus(half), item.height());
-        return new PocketFit(pocket.width().length().minus(item.width()).minus(item.thickness()).minus(play), pocket.room().length().minus(item.height()).minus(half),
-                inside.minus(Length.ofNanometres(item.height().nanometres() / 3)), pocket.reach().length().minus(pocket.reachWanted()));
+        return new PocketFit(pocket.width().length().minus(item.width()).minus(item.thickness()).minus(play),
+                pocket.room().length().minus(item.height()).minus(half),
+                inside.minus(Length.ofNanometres(item.height().nanometres() / 3)),
+                pocket.reach().length().minus(pocket.reachWanted()));
     }
 
     /** Whether the contents go in and stay inside the card. */

@@ -14,9 +14,12 @@ final class Settings {
 
     /** A sentence that names those without which it is possible; empty if none is to blame alone. */
     static String inTheWay(DesignDefinition definition, Given given, Predicate<Given> possible) {
-        List<String> names = definition.measures().stream().filter(measure -> (given.values().containsKey(measure.name()) || given.contents().containsKey(measure.name())) && possible.test(given.without(measure.name())))
+        List<String> names = definition.measures().stream().filter(
+                measure -> (given.values().containsKey(measure.name()) || given.contents().containsKey(measure.name()))
+                        && possible.test(given.without(measure.name())))
                 .map(measure -> text(measure, given)).toList();
-        return names.isEmpty() ? "" : names.stream().collect(Collectors.joining(" or ")) + ", set by hand, is in the way.";
+        return names.isEmpty() ? ""
+                : names.stream().collect(Collectors.joining(" or ")) + ", set by hand, is in the way.";
     }
 
     private static String text(Measure measure, Given given) {

@@ -44,7 +44,8 @@ final class SheetAnswer {
 
     Outcome<FitAnswer> answer() {
         if (sizing.free().isEmpty()) {
-            return Fitter.answer(sizing.definition(), sizing.given(), target(), "Width and height are set by hand: nothing is left to be fitted to the sheet.", "");
+            return Fitter.answer(sizing.definition(), sizing.given(), target(),
+                    "Width and height are set by hand: nothing is left to be fitted to the sheet.", "");
         }
         Optional<Steps> found = fit.largest();
         if (found.isEmpty()) {
@@ -72,21 +73,25 @@ final class SheetAnswer {
         List<String> needs = new ArrayList<>();
         boolean proved = true;
         for (Steps size : next) {
-            String larger = next.size() == 1 ? "The next size up" : (size.down() == found.down() ? "Wider" : "Higher") + " by " + format.text(step.length());
+            String larger = next.size() == 1 ? "The next size up"
+                    : (size.down() == found.down() ? "Wider" : "Higher") + " by " + format.text(step.length());
             if (fit.fits(size)) {
-                return "The program looks for no side longer than " + format.text(SheetFit.FARTHEST) + " or twice the sheet's.";
+                return "The program looks for no side longer than " + format.text(SheetFit.FARTHEST)
+                        + " or twice the sheet's.";
             }
             Optional<String> rule = rule(size);
             if (rule.isPresent()) {
                 sentences.add(larger + ": " + rule.get());
             } else {
-                needs.add(needs.isEmpty() ? larger + (next.size() == 1 ? " needs " : ", it would need ") + pieces(size) : larger.substring(0, 1).toLowerCase(Locale.ROOT) + larger.substring(1) + ", " + pieces(size));
+                needs.add(needs.isEmpty() ? larger + (next.size() == 1 ? " needs " : ", it would need ") + pieces(size)
+                        : larger.substring(0, 1).toLowerCase(Locale.ROOT) + larger.substring(1) + ", " + pieces(size));
                 proved &= fit.isRuledOut(size);
             }
         }
         if (!needs.isEmpty()) {
             String gives = sheets() + " (" + format.size(wanted.width(), wanted.height()) + ")";
-            sentences.add(String.join("; ", needs) + ". " + gives + (proved ? " does not give that." : " was not found to give that; it is not proved that it cannot."));
+            sentences.add(String.join("; ", needs) + ". " + gives + (proved ? " does not give that."
+                    : " was not found to give that; it is not proved that it cannot."));
         }
         return String.join(" ", sentences);
     }
@@ -97,10 +102,15 @@ final class SheetAnswer {
         if (design.isEmpty()) {
             return fit.limits(size).stream().findFirst().map(Problem::what);
         }
-        Optional<String> limited = design.get().measures().all().stream().filter(sized -> given(size).values().containsKey(sized.definition().name()))
-                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()) && !sized.derivation().note().startsWith("lands")).findFirst()
-                .map(sized -> "“" + sized.definition().label() + "”" + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
-        return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken).map(SizedDesign.Judgement::text).findFirst());
+        Optional<String> limited = design.get().measures().all().stream()
+                .filter(sized -> given(size).values().containsKey(sized.definition().name()))
+                .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())
+                        && !sized.derivation().note().startsWith("lands"))
+                .findFirst()
+                .map(sized -> "“" + sized.definition().label() + "”"
+                        + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
+        return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken)
+                .map(SizedDesign.Judgement::text).findFirst());
     }
 
     private String pieces(Steps size) {
@@ -109,9 +119,13 @@ final class SheetAnswer {
 
     private String pieces(SizedDesign design) {
         CutJob job = room.job(design);
-        CutPiece largest = job.pieces().stream().max(Comparator.comparingDouble(piece -> piece.width().toMillimetres() * piece.height().toMillimetres())).orElseThrow();
+        CutPiece largest = job.pieces().stream()
+                .max(Comparator
+                        .comparingDouble(piece -> piece.width().toMillimetres() * piece.height().toMillimetres()))
+                .orElseThrow();
         int count = job.pieces().stream().mapToInt(CutPiece::quantity).sum();
-        return (count == 1 ? "a piece of " : count + " pieces, the largest ") + step.size(largest.width(), largest.height());
+        return (count == 1 ? "a piece of " : count + " pieces, the largest ")
+                + step.size(largest.width(), largest.height());
     }
 
     /** Only what was tried at the next size and helped. */
@@ -123,17 +137,22 @@ final class SheetAnswer {
         if (next.stream().anyMatch(size -> fit.comesOut(size, room::givesWithOneMore))) {
             helps.add("more sheets");
         }
-        List<String> smaller = sizing.definition().measures().stream().filter(measure -> measure.role() == Role.PROPORTION && isShorterBetter(measure, next))
+        List<String> smaller = sizing.definition().measures().stream()
+                .filter(measure -> measure.role() == Role.PROPORTION && isShorterBetter(measure, next))
                 .map(measure -> "“" + measure.label() + "”").toList();
         String others = helps.isEmpty() ? "" : "A" + String.join(" or ", helps).substring(1) + " would lift it.";
-        return smaller.isEmpty() ? others : (others + " Less for " + String.join(" or ", smaller) + (others.isEmpty() ? " would lift it." : " would, too.")).strip();
+        return smaller.isEmpty() ? others : (others + " Less for " + String.join(" or ", smaller)
+                + (others.isEmpty() ? " would lift it." : " would, too.")).strip();
     }
 
     private boolean isShorterBetter(Measure measure, List<Steps> next) {
-        return next.stream().anyMatch(size -> fit.sized(size).value().flatMap(design -> design.measures().get(measure.name())).filter(sized -> sized.isLength()).map(sized -> {
-            Length shorter = step.down(Length.ofNanometres(sized.length().nanometres() / 10 * 9));
-            return shorter.isPositive() && fit.comesOutWith(size, sizing.given().with(measure.name(), Value.length(shorter)));
-        }).orElse(false));
+        return next.stream()
+                .anyMatch(size -> fit.sized(size).value().flatMap(design -> design.measures().get(measure.name()))
+                        .filter(sized -> sized.isLength()).map(sized -> {
+                            Length shorter = step.down(Length.ofNanometres(sized.length().nanometres() / 10 * 9));
+                            return shorter.isPositive() && fit.comesOutWith(size,
+                                    sizing.given().with(measure.name(), Value.length(shorter)));
+                        }).orElse(false));
     }
 
     /** The smallest size that the design takes, and what stands in the way. */
@@ -141,9 +160,13 @@ final class SheetAnswer {
         Steps least = smallest();
         return fit.sized(least).value().<Outcome<FitAnswer>>map(design -> {
             String settings = Settings.inTheWay(sizing.definition(), sizing.given(), fit::isPossibleWith);
-            String what = "Even " + format.size(sizing.width(design), sizing.height(design)) + " needs " + pieces(design) + "; " + sheets() + " (" + format.size(wanted.width(), wanted.height()) + ") does not give that.";
-            List<Problem> notices = new ArrayList<>(fit.sized(least).problems().stream().filter(problem -> !problem.isError()).toList());
-            notices.add(Problem.notice("Sheet", what, settings.isEmpty() ? "Take a larger sheet, or more of them." : settings));
+            String what = "Even " + format.size(sizing.width(design), sizing.height(design)) + " needs "
+                    + pieces(design) + "; " + sheets() + " (" + format.size(wanted.width(), wanted.height())
+                    + ") does not give that.";
+            List<Problem> notices = new ArrayList<>(
+                    fit.sized(least).problems().stream().filter(problem -> !problem.isError()).toList());
+            notices.add(Problem.notice("Sheet", what,
+                    settings.isEmpty() ? "Take a larger sheet, or more of them." : settings));
             return Outcome.of(new FitAnswer(design, target(), what, settings, notices));
         }).orElseGet(() -> Outcome.failed(fit.sized(least).problems()));
     }
@@ -157,6 +180,7 @@ final class SheetAnswer {
     }
 
     private OptionalLong least(LongFunction<Steps> row) {
-        return LongStream.rangeClosed(1, SheetFit.FARTHEST.nanometres() / 2 / step.length().nanometres()).filter(at -> Sizing.isExact(fit.sized(row.apply(at)))).findFirst();
+        return LongStream.rangeClosed(1, SheetFit.FARTHEST.nanometres() / 2 / step.length().nanometres())
+                .filter(at -> Sizing.isExact(fit.sized(row.apply(at)))).findFirst();
     }
 }

@@ -16,15 +16,18 @@ import java.util.function.LongFunction;
 import java.util.function.Predicate;
 
 /**
- * The largest card out of some sheets. Paper alone is monotone: where a size does not come out, no larger one does, so that what the paper gives is found by halving; among
- * the sizes below, every one is looked at until one keeps all rules and numbers of the design, however few of them do.
+ * The largest card out of some sheets. Paper alone is monotone: where a size does not come out, no larger one does, so
+ * that what the paper gives is found by halving; among the sizes below, every one is looked at until one keeps all
+ * rules and numbers of the design, however few of them do.
  */
 final class SheetFit {
     /** No finished size beyond this is looked for. */
     static final Length FARTHEST = Length.ofMillimetres(3_000);
     /** A card this close to the largest area is as good if its shape is nearer to the design's. */
     private static final double AS_GOOD = 0.98;
-    /** While no size is known that keeps the rules: widths so many steps apart are tried, and so many heights for each. */
+    /**
+     * While no size is known that keeps the rules: widths so many steps apart are tried, and so many heights for each.
+     */
     private static final int COARSE = 6;
     private static final int MOST_TRIES = 40;
 
@@ -61,11 +64,13 @@ final class SheetFit {
     }
 
     private Optional<Steps> search() {
-        return wanted.use() instanceof SheetUse.Shape || sizing.free().size() < 2 ? along(this::inShape, farthest()) : widest();
+        return wanted.use() instanceof SheetUse.Shape || sizing.free().size() < 2 ? along(this::inShape, farthest())
+                : widest();
     }
 
     private long farthest() {
-        return Length.shorter(FARTHEST, Length.longer(wanted.width(), wanted.height()).times(2)).nanometres() / sizing.step().length().nanometres();
+        return Length.shorter(FARTHEST, Length.longer(wanted.width(), wanted.height()).times(2)).nanometres()
+                / sizing.step().length().nanometres();
     }
 
     Length length(long steps) {
@@ -80,7 +85,10 @@ final class SheetFit {
         return sizing.step().nearest(length).nanometres() / sizing.step().length().nanometres();
     }
 
-    /** The size whose leading side is so many steps, in the proportions of the design; a side that is set by hand stays what it is. */
+    /**
+     * The size whose leading side is so many steps, in the proportions of the design; a side that is set by hand stays
+     * what it is.
+     */
     private Steps inShape(long leading) {
         Length w = sizing.width(usual);
         Length h = sizing.height(usual);
@@ -91,7 +99,8 @@ final class SheetFit {
 
     /** Whether the width is the side that is sought: the only one that is open, or the longer one. */
     private boolean acrossLeads() {
-        return sizing.free().size() < 2 ? sizing.free().get(0).role() == Role.FINISHED_WIDTH : sizing.width(usual).isLongerThan(sizing.height(usual));
+        return sizing.free().size() < 2 ? sizing.free().get(0).role() == Role.FINISHED_WIDTH
+                : sizing.width(usual).isLongerThan(sizing.height(usual));
     }
 
     /** The largest of a row of sizes that grow. */
@@ -125,13 +134,18 @@ final class SheetFit {
         return (sound ? Sizing.isSound(sized) : Sizing.isExact(sized)) && isGiven(size);
     }
 
-    /** A size that has no numbers at all is too small if it is smaller than the design's own, and too large otherwise. */
+    /**
+     * A size that has no numbers at all is too small if it is smaller than the design's own, and too large otherwise.
+     */
     private boolean isGiven(Steps size) {
         return comesOut.computeIfAbsent(size, none -> sized(size).value().map(room::gives)
                 .orElse(size.across() <= steps(sizing.width(usual)) && size.down() <= steps(sizing.height(usual))));
     }
 
-    /** The largest area over all shapes: widths are parted as long as a wider card of the greater height could be as good as the best. */
+    /**
+     * The largest area over all shapes: widths are parted as long as a wider card of the greater height could be as
+     * good as the best.
+     */
     private Optional<Steps> widest() {
         long farthest = farthest();
         long last = lastWidth(farthest);
@@ -147,15 +161,21 @@ final class SheetFit {
         }
         double best = found.stream().mapToDouble(Steps::area).max().orElse(0);
         double shape = sizing.width(usual).toMillimetres() / sizing.height(usual).toMillimetres();
-        return found.stream().filter(size -> size.area() >= AS_GOOD * best && found.stream().noneMatch(other -> isLarger(other, size)))
-                .min(Comparator.comparingDouble((Steps size) -> Math.abs(Math.log((double) size.across() / size.down() / shape))).thenComparing(Steps::across));
+        return found.stream().filter(
+                size -> size.area() >= AS_GOOD * best && found.stream().noneMatch(other -> isLarger(other, size)))
+                .min(Comparator
+                        .comparingDouble(
+                                (Steps size) -> Math.abs(Math.log((double) size.across() / size.down() / shape)))
+                        .thenComparing(Steps::across));
     }
 
     private static boolean isLarger(Steps one, Steps other) {
         return one.across() >= other.across() && one.down() >= other.down() && !one.equals(other);
     }
 
-    /** The greatest width that the paper gives, and that the design does not limit to less even at the greatest height. */
+    /**
+     * The greatest width that the paper gives, and that the design does not limit to less even at the greatest height.
+     */
     private long lastWidth(long farthest) {
         long low = 0;
         long high = paperGives(across -> new Steps(across, 1), farthest);
@@ -172,7 +192,8 @@ final class SheetFit {
 
     /** Whether the design limits the width of a size to less. */
     private boolean isTooWide(Steps size) {
-        return sized(size).value().filter(design -> length(size.across()).isLongerThan(sizing.width(design))).isPresent();
+        return sized(size).value().filter(design -> length(size.across()).isLongerThan(sizing.width(design)))
+                .isPresent();
     }
 
     /** @param gap widths closer than this are not parted */
@@ -192,7 +213,9 @@ final class SheetFit {
         part(low, middle, farthest, gap, tops, found);
     }
 
-    /** The greatest height that the paper gives for a width; on the way the greatest that also keeps the rules is noted. */
+    /**
+     * The greatest height that the paper gives for a width; on the way the greatest that also keeps the rules is noted.
+     */
     private long top(long across, long farthest, Map<Long, Long> tops, List<Steps> found) {
         Long known = tops.get(across);
         if (known != null) {
@@ -232,14 +255,16 @@ final class SheetFit {
 
     /** Whether a size comes out with other measures. */
     boolean comesOutWith(Steps size, Given other) {
-        Outcome<SizedDesign> sized = new Sizing(sizing.definition(), other).size(length(size.across()), length(size.down()));
+        Outcome<SizedDesign> sized = new Sizing(sizing.definition(), other).size(length(size.across()),
+                length(size.down()));
         return Sizing.isSound(sized) && room.gives(sized.value().orElseThrow());
     }
 
     /** Whether anything at all comes out with other measures. */
     boolean isPossibleWith(Given other) {
         Sizing sized = new Sizing(sizing.definition(), other);
-        return sized.usual().value().map(design -> sized.free().isEmpty() ? room.gives(design) : new SheetFit(sized, room, wanted, design).search().isPresent()).orElse(false);
+        return sized.usual().value().map(design -> sized.free().isEmpty() ? room.gives(design)
+                : new SheetFit(sized, room, wanted, design).search().isPresent()).orElse(false);
     }
 
     /** The problems of a size that no sheet can help: limits of the design. */

@@ -49,7 +49,8 @@ public sealed interface SheetUse {
         return switch (word.strip().toLowerCase(Locale.ROOT)) {
             case "whole" -> Optional.of(new Whole());
             case "shape" -> Optional.of(new Shape());
-            default -> word.strip().matches("[1-9]\\d?") ? Optional.of(new Cards(Integer.parseInt(word.strip()))) : Optional.empty();
+            default -> word.strip().matches("[1-9]\\d?") ? Optional.of(new Cards(Integer.parseInt(word.strip())))
+                    : Optional.empty();
         };
     }
 }

@@ -15,7 +15,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** A design for any finished width and height, everything else as the maker gave it. Sizes once worked out are remembered. */
+/**
+ * A design for any finished width and height, everything else as the maker gave it. Sizes once worked out are
+ * remembered.
+ */
 final class Sizing {
     private final DesignDefinition definition;
     private final Given given;
@@ -44,7 +47,8 @@ final class Sizing {
 
     /** The finished measures that the maker has left open: none, one or both. */
     List<Measure> free() {
-        return Stream.concat(width.stream(), height.stream()).filter(measure -> !given.values().containsKey(measure.name())).toList();
+        return Stream.concat(width.stream(), height.stream())
+                .filter(measure -> !given.values().containsKey(measure.name())).toList();
     }
 
     boolean hasSize() {
@@ -99,7 +103,10 @@ final class Sizing {
         return isExact(sized) && sized.value().get().judgements().stream().noneMatch(SizedDesign.Judgement::isBroken);
     }
 
-    /** The largest value of the finished measure, on the ruler, with which the card closes within {@code side}: {@code side} itself unless the design says what closes. */
+    /**
+     * The largest value of the finished measure, on the ruler, with which the card closes within {@code side}:
+     * {@code side} itself unless the design says what closes.
+     */
     Length closing(Length side) {
         if (!closesElsewhere()) {
             return side;
@@ -110,7 +117,8 @@ final class Sizing {
         while (low < high) {
             long middle = (low + high + 1) / 2;
             Length at = step().length().times(middle);
-            if (size(at, at).value().filter(design -> !design.measures().length(closes).isLongerThan(side)).isPresent()) {
+            if (size(at, at).value().filter(design -> !design.measures().length(closes).isLongerThan(side))
+                    .isPresent()) {
                 low = middle;
             } else {
                 high = middle - 1;

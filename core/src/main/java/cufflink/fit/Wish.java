@@ -18,7 +18,8 @@ public sealed interface Wish {
     /**
      * An envelope to fill.
      *
-     * @param ease what the envelope must be larger than the card, each way; the card's thickness counts where it is more
+     * @param ease what the envelope must be larger than the card, each way; the card's thickness counts where it is
+     *             more
      */
     record InEnvelope(NamedSize envelope, Length ease) implements Wish {
         /** What makers of either unit leave (common practice). */
@@ -31,12 +32,14 @@ public sealed interface Wish {
      * The largest size that comes out of some sheets.
      *
      * @param name   of the sheet as shown
-     * @param sheets how many of them all copies together may take, 1 or more; where so many cards are to come out of one sheet, as many as they need
+     * @param sheets how many of them all copies together may take, 1 or more; where so many cards are to come out of
+     *               one sheet, as many as they need
      */
     record FromSheet(String name, Length width, Length height, int sheets, SheetUse use) implements Wish {
         public FromSheet {
             if (sheets < 1 || !width.isPositive() || !height.isPositive()) {
-                throw new IllegalArgumentException("sheets, width and height must be positive: " + sheets + ", " + width + ", " + height);
+                throw new IllegalArgumentException(
+                        "sheets, width and height must be positive: " + sheets + ", " + width + ", " + height);
             }
         }
     }

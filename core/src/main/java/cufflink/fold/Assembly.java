@@ -38,7 +38,8 @@ public final class Assembly {
         this.joins = List.copyOf(joins);
         this.anchor = anchor;
         this.lean = lean;
-        pieces.forEach(pattern -> pattern.panels().forEach(panel -> panels.put(new PanelRef(pattern.piece(), panel.id()), panel)));
+        pieces.forEach(pattern -> pattern.panels()
+                .forEach(panel -> panels.put(new PanelRef(pattern.piece(), panel.id()), panel)));
         order = List.copyOf(panels.keySet());
         creases = turning();
     }
@@ -51,14 +52,16 @@ public final class Assembly {
     /** The same assembly once it is closed: parts that folding brought together are joined there from now on. */
     public Assembly joinedAsIn(FoldedState closed) {
         List<Join> all = joins.stream().map(join -> join.place().isPresent() ? join
-                : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part())))).toList();
+                : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part()))))
+                .toList();
         return new Assembly(pieces, all, anchor, lean);
     }
 
     private Set<CreaseRef> turning() {
         Set<CreaseRef> all = new TreeSet<>(Comparator.comparing(CreaseRef::toString));
         for (CreasePattern pattern : pieces) {
-            pattern.hinges().stream().filter(Hinge::folds).forEach(hinge -> all.add(new CreaseRef(pattern.piece(), hinge.crease())));
+            pattern.hinges().stream().filter(Hinge::folds)
+                    .forEach(hinge -> all.add(new CreaseRef(pattern.piece(), hinge.crease())));
         }
         joins.stream().filter(join -> join.axis().isPresent()).forEach(join -> all.add(slot(join)));
         return Collections.unmodifiableSet(all);
@@ -115,7 +118,8 @@ public final class Assembly {
     /** Assemblies are equal if the same pieces are joined in the same way and stand alike. */
     @Override
     public boolean equals(Object other) {
-        return other == this || other instanceof Assembly assembly && anchor.equals(assembly.anchor) && lean == assembly.lean && joins.equals(assembly.joins)
+        return other == this || other instanceof Assembly assembly && anchor.equals(assembly.anchor)
+                && lean == assembly.lean && joins.equals(assembly.joins)
                 && pieces.equals(assembly.pieces);
     }
 

@@ -21,7 +21,9 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
-/** Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out. */
+/**
+ * Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out.
+ */
 public final class AssemblyBuilder {
     private final SizedDesign design;
     private final Map<String, CreasePattern> patterns;
@@ -34,22 +36,28 @@ public final class AssemblyBuilder {
     }
 
     /** The assembly around the first piece; joints that name what is not there are added to {@code problems}. */
-    public static Assembly build(SizedDesign design, Map<String, CreasePattern> patterns, PanelRef anchor, List<Problem> problems) {
+    public static Assembly build(SizedDesign design, Map<String, CreasePattern> patterns, PanelRef anchor,
+            List<Problem> problems) {
         AssemblyBuilder builder = new AssemblyBuilder(design, patterns, problems);
         List<Join> joins = new ArrayList<>();
-        design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(builder::isKnown).forEach(glue -> joins.add(builder.join(glue)));
+        design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(builder::isKnown)
+                .forEach(glue -> joins.add(builder.join(glue)));
         Set<String> reached = new LinkedHashSet<>(Set.of(anchor.piece()));
         boolean grew = true;
         while (grew) {
             grew = false;
             for (Join join : joins) {
-                if (join.place().isPresent() && reached.contains(join.onto().piece()) != reached.contains(join.part().piece())) {
-                    grew = reached.add(join.onto().piece()) | reached.add(join.part().piece());
+                if (join.place().isPresent()
+                        && reached.contains(join.onto().piece()) != reached.contains(join.part().piece())) {
+                    reached.add(join.onto().piece());
+                    reached.add(join.part().piece());
+                    grew = true;
                 }
             }
         }
         List<CreasePattern> pieces = new ArrayList<>();
-        design.pieces().stream().filter(piece -> reached.contains(piece.id())).forEach(piece -> pieces.add(patterns.get(piece.id())));
+        design.pieces().stream().filter(piece -> reached.contains(piece.id()))
+                .forEach(piece -> pieces.add(patterns.get(piece.id())));
         joins.removeIf(join -> !reached.contains(join.part().piece()) || !reached.contains(join.onto().piece()));
         return new Assembly(pieces, joins, anchor, design.lean());
     }
@@ -60,19 +68,22 @@ public final class AssemblyBuilder {
         named.addAll(glue.under());
         for (PanelRef ref : named) {
             if (!patterns.containsKey(ref.piece()) || patterns.get(ref.piece()).panel(ref.panel()).isEmpty()) {
-                problems.add(Problem.error("joint " + glue.id(), "There is no panel " + ref + ".", "Name a piece and one of its panels."));
+                problems.add(Problem.error("joint " + glue.id(), "There is no panel " + ref + ".",
+                        "Name a piece and one of its panels."));
                 return false;
             }
         }
         if (glue.way() == Way.SLOT && slit(glue).isEmpty()) {
-            problems.add(Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
+            problems.add(
+                    Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
             return false;
         }
         return true;
     }
 
     private Optional<Slit> slit(Glue glue) {
-        return design.piece(glue.onto().piece()).slits().stream().filter(slit -> glue.slit().filter(slit.id()::equals).isPresent()).findFirst();
+        return design.piece(glue.onto().piece()).slits().stream()
+                .filter(slit -> glue.slit().filter(slit.id()::equals).isPresent()).findFirst();
     }
 
     private Join join(Glue glue) {
@@ -92,13 +103,15 @@ public final class AssemblyBuilder {
     /** Three edges or all close a part all round; along fewer each has its strip of glue. */
     private List<Polygon> glued(Glue glue) {
         Panel part = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
-        return glue.edges().size() >= 3 ? List.of(part.outline()) : glue.edges().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
+        return glue.edges().size() >= 3 ? List.of(part.outline())
+                : glue.edges().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
     }
 
     /** Slotted parts turn about their slit; a part glued along one edge only can be lifted about that edge. */
     private Optional<LineSegment> axis(Glue glue, Optional<RigidMotion> place) {
         if (glue.way() == Way.SLOT) {
-            return slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(),
+            return slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(),
+                    slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(),
                     slit.line().y2().toMillimetres()));
         } else if (glue.way() == Way.GLUE && glue.edges().size() == 1 && place.isPresent()) {
             Envelope box = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow().bounds();
@@ -107,7 +120,10 @@ public final class AssemblyBuilder {
         return Optional.empty();
     }
 
-    /** From the part's coordinates to those of the panel that it lies on: on its up face as it is, on its other face as seen from there. */
+    /**
+     * From the part's coordinates to those of the panel that it lies on: on its up face as it is, on its other face as
+     * seen from there.
+     */
     private RigidMotion lay(Glue glue, Placing placing, boolean onUpFace) {
         Panel host = patterns.get(glue.onto().piece()).panel(glue.onto().panel()).orElseThrow();
         Panel guest = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();

@@ -27,7 +27,8 @@ public final class AssemblyCloser {
      * @param pieces folded each by itself, by id
      * @param stated what the design says about which panel lies before which
      */
-    public static Outcome<FlatFoldedState> close(Assembly assembly, Map<String, FoldedPiece> pieces, List<Layers> stated) {
+    public static Outcome<FlatFoldedState> close(Assembly assembly, Map<String, FoldedPiece> pieces,
+            List<Layers> stated) {
         List<Problem> problems = new ArrayList<>();
         assembly.pieces().forEach(pattern -> problems.addAll(pieces.get(pattern.piece()).problems()));
         return problems.isEmpty() ? new AssemblyCloser(assembly, pieces).close(stated) : Outcome.failed(problems);
@@ -42,23 +43,32 @@ public final class AssemblyCloser {
         assembly.pieces().forEach(pattern -> angles.putAll(pieces.get(pattern.piece()).last().angles()));
         Outcome<FoldedState> folded = new Folder(assembly).fold(angles);
         return folded.then(state -> state.isFlat() ? order(LayerProblem.of(state), state, stated)
-                : Outcome.failed(Problem.error(assembly.anchor().piece(), "It does not lie flat after its last fold.", "Fold it shut to see its closed size.")));
+                : Outcome.failed(Problem.error(assembly.anchor().piece(), "It does not lie flat after its last fold.",
+                        "Fold it shut to see its closed size.")));
     }
 
     private Outcome<FlatFoldedState> order(LayerProblem layers, FoldedState state, List<Layers> stated) {
         List<Problem> apart = new ArrayList<>();
         for (Join join : assembly.joins()) {
-            if ((join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) && !layers.places().overlap(join.part(), join.onto())) {
-                apart.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " is put on the " + label(join.onto()) + ", but closed the two do not lie on each other.",
+            if ((join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING)
+                    && !layers.places().overlap(join.part(), join.onto())) {
+                apart.add(Problem.error("joint " + join.id(),
+                        "The " + label(join.part()) + " is put on the " + label(join.onto())
+                                + ", but closed the two do not lie on each other.",
                         "Place it on the panel, or name the panel that it comes to lie on."));
             }
-            Stream.concat(join.over().stream(), join.under().stream()).filter(other -> !layers.places().overlap(join.part(), other)).forEach(other ->
-                    apart.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " is woven past the " + label(other) + ", but the two do not lie on each other.",
+            Stream.concat(join.over().stream(), join.under().stream())
+                    .filter(other -> !layers.places().overlap(join.part(), other))
+                    .forEach(other -> apart.add(Problem.error("joint " + join.id(),
+                            "The " + label(join.part()) + " is woven past the " + label(other)
+                                    + ", but the two do not lie on each other.",
                             "Name only panels that it passes.")));
         }
         for (Layers line : stated) {
             if (!layers.places().overlap(line.front(), line.behind())) {
-                apart.add(Problem.error("stack", "The stack says that " + line.front() + " lies before " + line.behind() + ", but closed the two do not lie on each other.",
+                apart.add(Problem.error("stack",
+                        "The stack says that " + line.front() + " lies before " + line.behind()
+                                + ", but closed the two do not lie on each other.",
                         "Leave the line out, or name two panels that do."));
             }
         }
@@ -71,7 +81,8 @@ public final class AssemblyCloser {
 
     private List<LayerProblem.Known> known(FoldedState state) {
         List<LayerProblem.Known> known = new ArrayList<>();
-        assembly.pieces().forEach(pattern -> pieces.get(pattern.piece()).flat().ifPresent(flat -> keep(flat, state, known)));
+        assembly.pieces()
+                .forEach(pattern -> pieces.get(pattern.piece()).flat().ifPresent(flat -> keep(flat, state, known)));
         for (int later = 0; later < assembly.joins().size(); later++) {
             for (int earlier = 0; earlier < later; earlier++) {
                 laterLiesOutside(assembly.joins().get(earlier), assembly.joins().get(later), state, known);
@@ -83,7 +94,8 @@ public final class AssemblyCloser {
     /** A piece keeps the order in which it was folded, turned over with the piece. */
     private static void keep(FlatFoldedState piece, FoldedState state, List<LayerProblem.Known> known) {
         List<PanelRef> panels = piece.relation().panels();
-        boolean turned = piece.state().position().get(panels.get(0)).turnsOver() != state.position().get(panels.get(0)).turnsOver();
+        boolean turned = piece.state().position().get(panels.get(0)).turnsOver()
+                != state.position().get(panels.get(0)).turnsOver();
         for (PanelRef a : panels) {
             for (PanelRef b : panels) {
                 if (piece.relation().side(a, b) > 0) {
@@ -96,10 +108,12 @@ public final class AssemblyCloser {
     /** Of two parts glued on one face, the later lies on the earlier. */
     private static void laterLiesOutside(Join earlier, Join later, FoldedState state, List<LayerProblem.Known> known) {
         boolean sameFace = earlier.onto().equals(later.onto()) && earlier.above() == later.above();
-        if (sameFace && earlier.way() == Join.Way.GLUED && later.way() == Join.Way.GLUED && earlier.place().isPresent() && later.place().isPresent()
+        if (sameFace && earlier.way() == Join.Way.GLUED && later.way() == Join.Way.GLUED && earlier.place().isPresent()
+                && later.place().isPresent()
                 && !earlier.part().equals(later.part())) {
             boolean front = later.above() != state.position().get(later.onto()).turnsOver();
-            known.add(front ? new LayerProblem.Known(later.part(), earlier.part()) : new LayerProblem.Known(earlier.part(), later.part()));
+            known.add(front ? new LayerProblem.Known(later.part(), earlier.part())
+                    : new LayerProblem.Known(earlier.part(), later.part()));
         }
     }
 }

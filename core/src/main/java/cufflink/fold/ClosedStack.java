@@ -24,8 +24,9 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param enclosed  by folded crease: the thickness of what lies between its two panels beside it
  * @param spaces    spaces between the layers that walls close on most sides
  */
-public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness, Coordinate thickest,
-                          Map<CreaseRef, Length> enclosed, List<PocketSpace> spaces) {
+public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness,
+        Coordinate thickest,
+        Map<CreaseRef, Length> enclosed, List<PocketSpace> spaces) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     public ClosedStack {
@@ -77,6 +78,7 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
 
     /** What lies at a place, front first; nothing beside the card. */
     public List<StackLayer> at(Coordinate place) {
-        return layers.stream().filter(layer -> layer.footprint().getEnvelopeInternal().contains(place) && layer.footprint().contains(FACTORY.createPoint(place))).toList();
+        return layers.stream().filter(layer -> layer.footprint().getEnvelopeInternal().contains(place)
+                && layer.footprint().contains(FACTORY.createPoint(place))).toList();
     }
 }

@@ -23,8 +23,9 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Stacks a closed assembly, the mats on every panel, and the contents of the pockets, and looks at every place of the stack: how thick it is, what each crease
- * goes round, which spaces are pockets. Exact for outlines of any shape; folds take up no paper.
+ * Stacks a closed assembly, the mats on every panel, and the contents of the pockets, and looks at every place of the
+ * stack: how thick it is, what each crease goes round, which spaces are pockets. Exact for outlines of any shape; folds
+ * take up no paper.
  */
 public final class ClosedStackBuilder {
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -47,7 +48,8 @@ public final class ClosedStackBuilder {
      * @param calipers thickness by piece id
      * @param contents by pocket, for the pockets that hold something
      */
-    public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers, List<Attached> attached, Map<Pocket, Contents> contents) {
+    public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers,
+            List<Attached> attached, Map<Pocket, Contents> contents) {
         ClosedStackBuilder builder = new ClosedStackBuilder(flat, calipers, attached);
         flat.order().forEach(builder::addPanel);
         contents.forEach(builder::fill);
@@ -60,11 +62,13 @@ public final class ClosedStackBuilder {
         RigidMotion place = flat.state().position().get(ref);
         Face facing = place.turnsOver() ? pattern.up().other() : pattern.up();
         int front = layers.size();
-        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing, Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
+        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing,
+                Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
                 turned(place)));
         for (Attached mat : attached) {
             if (mat.on().equals(ref)) {
-                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(), mat.face(), Footprints.of(mat.outline(), place), mat.thickness(), turned(place));
+                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(),
+                        mat.face(), Footprints.of(mat.outline(), place), mat.thickness(), turned(place));
                 layers.add(mat.face() == facing ? front : layers.size(), layer);
             }
         }
@@ -72,7 +76,8 @@ public final class ClosedStackBuilder {
 
     private int indexOf(PanelRef ref) {
         for (int i = 0; i < layers.size(); i++) {
-            if (layers.get(i).kind() == StackLayer.Kind.PANEL && layers.get(i).panel().filter(ref::equals).isPresent()) {
+            if (layers.get(i).kind() == StackLayer.Kind.PANEL
+                    && layers.get(i).panel().filter(ref::equals).isPresent()) {
                 return i;
             }
         }
@@ -94,7 +99,8 @@ public final class ClosedStackBuilder {
             case RIGHT -> new Envelope(panel.getMinX(), panel.getMinX() + h, c.y - w / 2, c.y + w / 2);
         };
         Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), flat.state().position().get(back));
-        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE, footprint, item.thickness(), 0));
+        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE,
+                footprint, item.thickness(), 0));
     }
 
     /** Where the top of the piece points, seen from the front. */
@@ -106,7 +112,8 @@ public final class ClosedStackBuilder {
 
     private ClosedStack stack(List<PocketSpace> spaces) {
         Envelope bounds = new Envelope();
-        layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL).forEach(layer -> bounds.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
+                .forEach(layer -> bounds.expandToInclude(layer.footprint().getEnvelopeInternal()));
         Overlay overlay = Overlay.of(layers.stream().map(StackLayer::footprint).toList());
         Length most = Length.ZERO;
         Coordinate thickest = bounds.centre();

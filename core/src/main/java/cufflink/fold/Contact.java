@@ -1,6 +1,9 @@
 package cufflink.fold;
 
-/** A corner of one panel and the face of another, or an edge and an edge: on which side of each other they are, from stretch to stretch of a way. */
+/**
+ * A corner of one panel and the face of another, or an edge and an edge: on which side of each other they are, from
+ * stretch to stretch of a way.
+ */
 abstract class Contact {
     /** Below this nothing is on a side, millimetres. */
     private static final double NOISE = 1e-4;
@@ -11,15 +14,21 @@ abstract class Contact {
     private boolean through;
 
     /**
-     * 0 if the two surely stay apart in a stretch of the way; otherwise how far what may come together moves from its middle at most, in millimetres. {@code bend} as in
-     * {@link Sweep#way}.
+     * 0 if the two surely stay apart in a stretch of the way; otherwise how far what may come together moves from its
+     * middle at most, in millimetres. {@code bend} as in {@link Sweep#way}.
      */
     abstract double undecided(Relative start, Relative half, Relative end, double bend);
 
-    /** How high the first is on its side of the second, where they lie over each other away from their ends; NaN where they do not. */
+    /**
+     * How high the first is on its side of the second, where they lie over each other away from their ends; NaN where
+     * they do not.
+     */
     abstract double height(Relative at);
 
-    /** The side on which it is at the start; {@code above} if the first panel lies above the second, as the second's up face sees it. */
+    /**
+     * The side on which it is at the start; {@code above} if the first panel lies above the second, as the second's up
+     * face sees it.
+     */
     abstract int sideWhenFlat(Relative start, int above);
 
     final void lies(Relative start, int above) {

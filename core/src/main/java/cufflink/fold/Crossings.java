@@ -32,7 +32,10 @@ final class Crossings {
         }
     }
 
-    /** Two panels of which one passes through the other; pairs that moved as one since a state without crossings are passed over. */
+    /**
+     * Two panels of which one passes through the other; pairs that moved as one since a state without crossings are
+     * passed over.
+     */
     static Optional<List<PanelRef>> first(FoldedState state, Travel since) {
         return new Crossings(state).first(since);
     }
@@ -40,7 +43,8 @@ final class Crossings {
     private Optional<List<PanelRef>> first(Travel since) {
         for (int i = 0; i < position.length; i++) {
             for (int j = i + 1; j < position.length; j++) {
-                if (isOnBothSides(i, j) && isOnBothSides(j, i) && !since.together(panels.get(i), panels.get(j)) && passesThrough(i, j)) {
+                if (isOnBothSides(i, j) && isOnBothSides(j, i) && !since.together(panels.get(i), panels.get(j))
+                        && passesThrough(i, j)) {
                     return Optional.of(List.of(panels.get(i), panels.get(j)));
                 }
             }
@@ -62,7 +66,10 @@ final class Crossings {
         return above && below;
     }
 
-    /** Whether another panel, seen from a panel's own plane, cuts that plane inside both of them, more than a graze from their edges. */
+    /**
+     * Whether another panel, seen from a panel's own plane, cuts that plane inside both of them, more than a graze from
+     * their edges.
+     */
     private boolean passesThrough(int panel, int other) {
         RigidMotion back = position[panel].inverse();
         RigidMotion toOther = position[other].inverse().after(position[panel]);
@@ -71,7 +78,8 @@ final class Crossings {
             for (LineSegment common : inside(new LineSegment(cuts.get(i), cuts.get(i + 1)), outline[panel])) {
                 Coordinate middle = common.midPoint();
                 Point3 there = toOther.apply(middle);
-                if (common.getLength() > GRAZE && isDeep(outline[panel], middle) && isDeep(outline[other], new Coordinate(there.x(), there.y()))) {
+                if (common.getLength() > GRAZE && isDeep(outline[panel], middle)
+                        && isDeep(outline[other], new Coordinate(there.x(), there.y()))) {
                     return true;
                 }
             }
@@ -130,7 +138,8 @@ final class Crossings {
     }
 
     private static boolean isDeep(Polygon panel, Coordinate at) {
-        if (!SimplePointInAreaLocator.isContained(at, panel) || Distance.pointToSegmentString(at, panel.getExteriorRing().getCoordinates()) <= GRAZE) {
+        if (!SimplePointInAreaLocator.isContained(at, panel)
+                || Distance.pointToSegmentString(at, panel.getExteriorRing().getCoordinates()) <= GRAZE) {
             return false;
         }
         for (int i = 0; i < panel.getNumInteriorRing(); i++) {

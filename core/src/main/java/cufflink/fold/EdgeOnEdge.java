@@ -23,7 +23,10 @@ final class EdgeOnEdge extends Contact {
         return edge.isOffThePlane() ? 0 : undecided(edge.a, edge.b, edge.first, edge.second, bend);
     }
 
-    /** Of a part of the edge, by its ends at three times; halved where one end moves much less than the other, since edges often come nearest where they hardly move. */
+    /**
+     * Of a part of the edge, by its ends at three times; halved where one end moves much less than the other, since
+     * edges often come nearest where they hardly move.
+     */
     private double undecided(Point3[] a, Point3[] b, double first, double second, double bend) {
         double moves = Math.max(first, second);
         if (distance(a[1], b[1]) > moves) {
@@ -59,7 +62,8 @@ final class EdgeOnEdge extends Contact {
     private double endsApart(Point3 a, Point3 way) {
         Point3 b = a.plus(way);
         Point3 end = start.plus(along);
-        return Math.min(Math.min(apart(a, start, along), apart(b, start, along)), Math.min(apart(start, a, way), apart(end, a, way)));
+        return Math.min(Math.min(apart(a, start, along), apart(b, start, along)),
+                Math.min(apart(start, a, way), apart(end, a, way)));
     }
 
     private static double apart(Point3 place, Point3 begin, Point3 way) {
@@ -84,7 +88,8 @@ final class EdgeOnEdge extends Contact {
         Point3 apart = start.minus(a);
         double t = apart.cross(along).dot(normal) / (size * size);
         double u = apart.cross(way).dot(normal) / (size * size);
-        boolean inside = t * wide > Sweep.GRAZE && (1 - t) * wide > Sweep.GRAZE && u * length > Sweep.GRAZE && (1 - u) * length > Sweep.GRAZE;
+        boolean inside = t * wide > Sweep.GRAZE && (1 - t) * wide > Sweep.GRAZE && u * length > Sweep.GRAZE
+                && (1 - u) * length > Sweep.GRAZE;
         return inside ? -apart.dot(normal) / size : Double.NaN;
     }
 

@@ -13,8 +13,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The way from one state to another. Every crease turns evenly; where that would tear a loop, the way is followed in small steps instead, each to the nearest angles that
- * close all loops and on towards the end, while creases that end as they began stay if they can.
+ * The way from one state to another. Every crease turns evenly; where that would tear a loop, the way is followed in
+ * small steps instead, each to the nearest angles that close all loops and on towards the end, while creases that end
+ * as they began stay if they can.
  */
 public final class FoldMotion {
     private static final int SAMPLES = 8;
@@ -28,14 +29,18 @@ public final class FoldMotion {
     private final boolean even;
     private List<Outcome<FoldedState>> samples = List.of();
 
-    /** A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay if they can; {@code drivers} are turned by hand, whatever the others do. */
+    /**
+     * A motion towards wanted angles; it ends at the nearest that close all loops. Creases that are not named stay if
+     * they can; {@code drivers} are turned by hand, whatever the others do.
+     */
     public FoldMotion(Folder folder, FoldedState from, Map<CreaseRef, Double> wanted, Set<CreaseRef> drivers) {
         this.drivers = Ordered.set(drivers);
         this.folder = folder;
         this.from = from;
         this.wanted = new LinkedHashMap<>(from.angles());
         this.wanted.putAll(wanted);
-        this.wanted.keySet().stream().filter(crease -> Math.abs(this.wanted.get(crease) - from.angle(crease)) > 1e-9).sorted((a, b) -> a.toString().compareTo(b.toString()))
+        this.wanted.keySet().stream().filter(crease -> Math.abs(this.wanted.get(crease) - from.angle(crease)) > 1e-9)
+                .sorted((a, b) -> a.toString().compareTo(b.toString()))
                 .forEach(changing::add);
         even = folder.loops() == 0 || isEven();
     }
@@ -51,7 +56,8 @@ public final class FoldMotion {
 
     private Map<CreaseRef, Double> angles(double share) {
         Map<CreaseRef, Double> angles = new LinkedHashMap<>(wanted);
-        changing.forEach(crease -> angles.put(crease, from.angle(crease) + (wanted.get(crease) - from.angle(crease)) * share));
+        changing.forEach(
+                crease -> angles.put(crease, from.angle(crease) + (wanted.get(crease) - from.angle(crease)) * share));
         return angles;
     }
 
@@ -112,7 +118,8 @@ public final class FoldMotion {
     /** Where every panel is at a share of the way, in the assembly's order; absent where loops cannot close. */
     Optional<RigidMotion[]> positions(double share) {
         if (!even) {
-            return at(share).value().map(state -> folder.panels().stream().map(state.position()::get).toArray(RigidMotion[]::new));
+            return at(share).value()
+                    .map(state -> folder.panels().stream().map(state.position()::get).toArray(RigidMotion[]::new));
         }
         double[] start = folder.angles(from.angles());
         double[] angles = folder.angles(wanted);
@@ -139,8 +146,11 @@ public final class FoldMotion {
             int left = SAMPLES - i + 1;
             path.add(last.then(state -> {
                 Map<CreaseRef, Double> next = new LinkedHashMap<>(wanted);
-                next.replaceAll((crease, angle) -> state.angle(crease) + (changing.contains(crease) ? (angle - state.angle(crease)) / left : 0));
-                return folder.follow(path.size() < 2 ? state.angles() : goingOn(path.get(path.size() - 2).orThrow(), state), next, List.of(kept, drivers, Set.of()));
+                next.replaceAll((crease, angle) -> state.angle(crease)
+                        + (changing.contains(crease) ? (angle - state.angle(crease)) / left : 0));
+                return folder.follow(
+                        path.size() < 2 ? state.angles() : goingOn(path.get(path.size() - 2).orThrow(), state), next,
+                        List.of(kept, drivers, Set.of()));
             }));
         }
         return path;
@@ -156,7 +166,8 @@ public final class FoldMotion {
     /** Two motions are equal if they lead from the same state towards the same angles. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof FoldMotion motion && from.equals(motion.from) && wanted.equals(motion.wanted) && drivers.equals(motion.drivers);
+        return other instanceof FoldMotion motion && from.equals(motion.from) && wanted.equals(motion.wanted)
+                && drivers.equals(motion.drivers);
     }
 
     @Override

@@ -18,8 +18,9 @@ import java.util.stream.Collectors;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Folds a piece along its sequence. Each step turns one crease or several at once (a collapse). What moves as one keeps its order; of all other panels the motion itself
- * tells which comes to lie on which, unless the step tucks them; {@link LayerProblem} completes the order or refuses it, and {@link PathChecker} sees what is in the way.
+ * Folds a piece along its sequence. Each step turns one crease or several at once (a collapse). What moves as one keeps
+ * its order; of all other panels the motion itself tells which comes to lie on which, unless the step tucks them;
+ * {@link LayerProblem} completes the order or refuses it, and {@link PathChecker} sees what is in the way.
  */
 public final class FoldSequencer {
     /** How far before the end of a motion the coming order of the layers is read off, as a share of the way. */
@@ -38,15 +39,21 @@ public final class FoldSequencer {
         this.folder = folder;
         this.piece = folder.assembly().anchor().piece();
         this.state = folder.unfolded();
-        this.flat = folder.loose().isEmpty() ? LayerOrderVerifier.verify(state, LayerRelation.apart(folder.assembly().panels())).value() : Optional.empty();
+        this.flat = folder.loose().isEmpty()
+                ? LayerOrderVerifier.verify(state, LayerRelation.apart(folder.assembly().panels())).value()
+                : Optional.empty();
         this.lastFlat = flat;
     }
 
-    /** Folds the piece; steps of other pieces are passed over. Where there are none, but creases to fold, a sequence is proposed. */
+    /**
+     * Folds the piece; steps of other pieces are passed over. Where there are none, but creases to fold, a sequence is
+     * proposed.
+     */
     public static FoldedPiece fold(CreasePattern pattern, String anchor, List<FoldStep> steps) {
         Folder folder = new Folder(Assembly.of(pattern, anchor));
         List<FoldStep> own = steps.stream().filter(step -> step.piece().equals(pattern.piece())).toList();
-        return own.isEmpty() && pattern.hinges().stream().anyMatch(Hinge::folds) ? SequenceProposer.propose(folder) : fold(folder, own, false);
+        return own.isEmpty() && pattern.hinges().stream().anyMatch(Hinge::folds) ? SequenceProposer.propose(folder)
+                : fold(folder, own, false);
     }
 
     static FoldedPiece fold(Folder folder, List<FoldStep> steps, boolean proposed) {
@@ -59,13 +66,21 @@ public final class FoldSequencer {
         return new FoldedPiece(folder.assembly(), sequencer.stages, sequencer.flat, sequencer.problems, proposed);
     }
 
-    /** The folded piece of a design, in whose folding every crease has its step: one that none names was forgotten, or is decorative. */
+    /**
+     * The folded piece of a design, in whose folding every crease has its step: one that none names was forgotten, or
+     * is decorative.
+     */
     public static FoldedPiece foldAll(CreasePattern pattern, String anchor, List<FoldStep> steps) {
         FoldedPiece folded = fold(pattern, anchor, steps);
-        Set<String> named = folded.stages().stream().flatMap(stage -> stage.step().creases().stream()).collect(Collectors.toSet());
-        List<String> never = pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease).distinct().filter(crease -> !named.contains(crease)).toList();
-        return never.isEmpty() || !folded.problems().isEmpty() ? folded : folded.but(Problem.error(pattern.piece(), (never.size() == 1 ? "Crease " : "Creases ") + String.join(", ", never)
-                + (never.size() == 1 ? " is" : " are") + " never folded.", "Name it in a step of the folding, or make it decorative."));
+        Set<String> named = folded.stages().stream().flatMap(stage -> stage.step().creases().stream())
+                .collect(Collectors.toSet());
+        List<String> never = pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease).distinct()
+                .filter(crease -> !named.contains(crease)).toList();
+        return never.isEmpty() || !folded.problems().isEmpty() ? folded
+                : folded.but(Problem.error(pattern.piece(),
+                        (never.size() == 1 ? "Crease " : "Creases ") + String.join(", ", never)
+                                + (never.size() == 1 ? " is" : " are") + " never folded.",
+                        "Name it in a step of the folding, or make it decorative."));
     }
 
     /** The creases that are shut when all is done. */
@@ -85,7 +100,8 @@ public final class FoldSequencer {
         for (String name : step.creases()) {
             CreaseRef crease = new CreaseRef(piece, name);
             if (!known.contains(crease)) {
-                problems.add(Problem.error(piece, "The folding names a crease “" + name + "” that this piece does not have.", ""));
+                problems.add(Problem.error(piece,
+                        "The folding names a crease “" + name + "” that this piece does not have.", ""));
                 return;
             }
             angles.put(crease, step.angle());
@@ -103,19 +119,28 @@ public final class FoldSequencer {
     private void check(FoldStep step, FoldStep.Tuck tuck) {
         for (String panel : List.of(tuck.behind(), tuck.front())) {
             if (!folder.assembly().panels().contains(new PanelRef(piece, panel))) {
-                problems.add(atStep(Problem.error(piece, "It tucks a panel “" + panel + "” that this piece does not have.", "Name two of its panels, the one behind first.")));
+                problems.add(
+                        atStep(Problem.error(piece, "It tucks a panel “" + panel + "” that this piece does not have.",
+                                "Name two of its panels, the one behind first.")));
             }
         }
-        if (tuck.behind().equals(tuck.front()) || step.tucks().contains(new FoldStep.Tuck(tuck.front(), tuck.behind()))) {
-            problems.add(atStep(Problem.error(piece, "It tucks " + tuck.behind() + " behind " + tuck.front() + " and the other way round.", "Keep one of the two.")));
+        if (tuck.behind().equals(tuck.front())
+                || step.tucks().contains(new FoldStep.Tuck(tuck.front(), tuck.behind()))) {
+            problems.add(atStep(Problem.error(piece,
+                    "It tucks " + tuck.behind() + " behind " + tuck.front() + " and the other way round.",
+                    "Keep one of the two.")));
         }
     }
 
     /** What was tucked lies where it can be behind the other. */
     private void checkTucked(FoldStep step, Optional<Places> places) {
         for (FoldStep.Tuck tuck : step.tucks()) {
-            if (places.filter(flat -> flat.overlap(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front()))).isEmpty()) {
-                problems.add(atStep(Problem.error(piece, "It tucks " + tuck.behind() + " behind " + tuck.front() + ", but after it the two do not lie flat on each other.",
+            if (places
+                    .filter(flat -> flat.overlap(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front())))
+                    .isEmpty()) {
+                problems.add(atStep(Problem.error(piece,
+                        "It tucks " + tuck.behind() + " behind " + tuck.front()
+                                + ", but after it the two do not lie flat on each other.",
                         "Name the two panels that come to lie on each other, or leave the tuck out.")));
             }
         }
@@ -123,7 +148,9 @@ public final class FoldSequencer {
 
     private void arrive(FoldStep step, FoldedState after) {
         FoldMotion motion = new FoldMotion(folder, state, after.angles(), Set.of());
-        Set<Sweep.Pair> exchanged = step.tucks().stream().map(tuck -> Sweep.Pair.of(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front()))).collect(Collectors.toSet());
+        Set<Sweep.Pair> exchanged = step.tucks().stream()
+                .map(tuck -> Sweep.Pair.of(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front())))
+                .collect(Collectors.toSet());
         Optional<Problem> obstacle = PathChecker.obstacle(motion, lastFlat, exchanged);
         boolean anyWay = OneVertex.folds(motion, after);
         obstacle.filter(found -> !anyWay).map(this::atStep).ifPresent(problems::add);
@@ -133,7 +160,8 @@ public final class FoldSequencer {
         if (after.isFlat() && problems.isEmpty()) {
             LayerProblem layers = LayerProblem.of(after);
             checkTucked(step, Optional.of(layers.places()));
-            Outcome<FlatFoldedState> proof = obstacle.isPresent() ? layers.solve() : layers.knowing(known(step, motion, after, layers.places())).solve();
+            Outcome<FlatFoldedState> proof = obstacle.isPresent() ? layers.solve()
+                    : layers.knowing(known(step, motion, after, layers.places())).solve();
             proof = proof.value().isEmpty() && anyWay && obstacle.isEmpty() ? LayerProblem.of(after).solve() : proof;
             problems.addAll(proof.problems().stream().map(this::atStep).toList());
             flat = proof.value();
@@ -159,8 +187,10 @@ public final class FoldSequencer {
                 if (places.cellsOf(i).intersects(places.cellsOf(j))) {
                     PanelRef a = panels.get(i);
                     PanelRef b = panels.get(j);
-                    tucked(step, a, b).or(() -> since.flatMap(way -> kept(way, a, b))).or(() -> landing.flatMap(way -> landed(places, way, a, b)))
-                            .ifPresent(above -> known.add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
+                    tucked(step, a, b).or(() -> since.flatMap(way -> kept(way, a, b)))
+                            .or(() -> landing.flatMap(way -> landed(places, way, a, b)))
+                            .ifPresent(above -> known
+                                    .add(above ? new LayerProblem.Known(a, b) : new LayerProblem.Known(b, a)));
                 }
             }
         }
@@ -181,7 +211,8 @@ public final class FoldSequencer {
     /** Panels that moved as one since the last flat state lie as they lay, or all turned over. */
     private Optional<Boolean> kept(Travel since, PanelRef a, PanelRef b) {
         boolean turned = since.of(a).turnsOver();
-        return since.together(a, b) ? lastFlat.get().relation().above(a, b).map(above -> above != turned) : Optional.empty();
+        return since.together(a, b) ? lastFlat.get().relation().above(a, b).map(above -> above != turned)
+                : Optional.empty();
     }
 
     /** What lies higher just before the end lies above. */

@@ -15,7 +15,8 @@ import java.util.Set;
  * @param moved  the panels that move
  * @param order  panels from the viewer's side down, after it; empty unless it ends flat
  */
-public record FoldStage(SizedDesign.FoldStep step, FoldMotion motion, FoldedState after, Set<PanelRef> moved, List<PanelRef> order) {
+public record FoldStage(SizedDesign.FoldStep step, FoldMotion motion, FoldedState after, Set<PanelRef> moved,
+        List<PanelRef> order) {
     public FoldStage {
         moved = Ordered.set(moved);
         order = List.copyOf(order);

@@ -16,7 +16,8 @@ import java.util.stream.IntStream;
  * @param problems why it does not fold, in the order found
  * @param proposed whether the steps were proposed because the design gives none
  */
-public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<FlatFoldedState> flat, List<Problem> problems, boolean proposed) {
+public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<FlatFoldedState> flat,
+        List<Problem> problems, boolean proposed) {
     public FoldedPiece {
         stages = List.copyOf(stages);
         problems = List.copyOf(problems);
@@ -38,7 +39,8 @@ public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<Fl
 
     /** How many steps fold and stay folded. */
     public int folds() {
-        return (int) IntStream.range(0, stages.size()).filter(stage -> !isCreasing(stage) && !stages.get(stage).step().opens()).count();
+        return (int) IntStream.range(0, stages.size())
+                .filter(stage -> !isCreasing(stage) && !stages.get(stage).step().opens()).count();
     }
 
     /** The state after the last step. */
@@ -48,6 +50,7 @@ public record FoldedPiece(Assembly assembly, List<FoldStage> stages, Optional<Fl
 
     /** The same with another problem. */
     FoldedPiece but(Problem problem) {
-        return new FoldedPiece(assembly, stages, flat, Stream.concat(problems.stream(), Stream.of(problem)).toList(), proposed);
+        return new FoldedPiece(assembly, stages, flat, Stream.concat(problems.stream(), Stream.of(problem)).toList(),
+                proposed);
     }
 }

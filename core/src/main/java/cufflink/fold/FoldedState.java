@@ -32,7 +32,8 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
 
     /** Whether every crease is flat or shut. */
     public boolean isFlat() {
-        return angles.values().stream().allMatch(angle -> Math.abs(angle) < FLAT || Math.abs(Math.abs(angle) - 180) < FLAT);
+        return angles.values().stream()
+                .allMatch(angle -> Math.abs(angle) < FLAT || Math.abs(Math.abs(angle) - 180) < FLAT);
     }
 
     /** The corners of a panel in space, in the order of its outline, the first not repeated. */

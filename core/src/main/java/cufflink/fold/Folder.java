@@ -10,8 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Puts every panel of an assembly in its place for given crease angles. Angles on a loop depend on each other: {@link #fold} takes them as they are and says
- * where the loop does not close; {@link FoldMotion} changes them to the nearest that close.
+ * Puts every panel of an assembly in its place for given crease angles. Angles on a loop depend on each other:
+ * {@link #fold} takes them as they are and says where the loop does not close; {@link FoldMotion} changes them to the
+ * nearest that close.
  */
 public final class Folder {
     private final Assembly assembly;
@@ -31,10 +32,14 @@ public final class Folder {
         return linkage.loops();
     }
 
-    /** The folded assembly at exactly these angles (degrees from −180 to 180; creases left out stay flat), or where it does not close and by how much. */
+    /**
+     * The folded assembly at exactly these angles (degrees from −180 to 180; creases left out stay flat), or where it
+     * does not close and by how much.
+     */
     public Outcome<FoldedState> fold(Map<CreaseRef, Double> angles) {
         if (!linkage.loose().isEmpty()) {
-            return Outcome.failed(Problem.error(linkage.loose().get(0).piece(), "The panel " + linkage.loose().get(0).panel() + " hangs on no crease.",
+            return Outcome.failed(Problem.error(linkage.loose().get(0).piece(),
+                    "The panel " + linkage.loose().get(0).panel() + " hangs on no crease.",
                     "Look at its slits and score lines."));
         }
         return closed(angles).map(Outcome::of).orElseGet(() -> Outcome.failed(doesNotClose(angles)));
@@ -43,7 +48,8 @@ public final class Folder {
     /** The state at these angles if all loops close there. */
     private Optional<FoldedState> closed(Map<CreaseRef, Double> angles) {
         LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
-        return placed.isClosed() ? Optional.of(new FoldedState(assembly, angles, placed.positions())) : Optional.empty();
+        return placed.isClosed() ? Optional.of(new FoldedState(assembly, angles, placed.positions()))
+                : Optional.empty();
     }
 
     /** Whether all loops close at these angles. */
@@ -55,8 +61,11 @@ public final class Folder {
         LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
         CreaseRef at = placed.widest().angle();
         boolean joint = assembly.joins().stream().anyMatch(join -> Assembly.slot(join).equals(at));
-        String found = (joint ? "What joint " + at.crease() + " holds together does" : "The panels around crease " + at.crease() + " do") + " not close: the ends are " + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
-        return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice).orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
+        String found = (joint ? "What joint " + at.crease() + " holds together does"
+                : "The panels around crease " + at.crease() + " do") + " not close: the ends are "
+                + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
+        return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice)
+                .orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
     }
 
     /** The crease that would have to change most for the loops to close: that one is at fault. */
@@ -64,7 +73,8 @@ public final class Folder {
     }
 
     private static String advice(Fault fault) {
-        return "Crease " + fault.crease().crease() + " would have to stand at " + Math.round(fault.wanted()) + "° instead of " + Math.round(fault.is()) + "°.";
+        return "Crease " + fault.crease().crease() + " would have to stand at " + Math.round(fault.wanted())
+                + "° instead of " + Math.round(fault.is()) + "°.";
     }
 
     private Optional<Fault> nearest(Map<CreaseRef, Double> angles) {
@@ -74,10 +84,12 @@ public final class Folder {
     }
 
     /**
-     * The folded assembly at the angles nearest to those wanted at which all loops close, sought from known angles. The sets of creases that are to stay as wanted are tried in
-     * turn. Which crease is at fault and by how much, if no angles close.
+     * The folded assembly at the angles nearest to those wanted at which all loops close, sought from known angles. The
+     * sets of creases that are to stay as wanted are tried in turn. Which crease is at fault and by how much, if no
+     * angles close.
      */
-    Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<Set<CreaseRef>> kept) {
+    Outcome<FoldedState> follow(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted,
+            List<Set<CreaseRef>> kept) {
         Optional<FoldedState> exact = closed(wanted);
         if (exact.isPresent() || linkage.loops() == 0) {
             return exact.map(Outcome::of).orElseGet(() -> fold(wanted));
@@ -91,7 +103,8 @@ public final class Folder {
         return fold(wanted);
     }
 
-    private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, Set<CreaseRef> kept) {
+    private Optional<Map<CreaseRef, Double>> solved(Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted,
+            Set<CreaseRef> kept) {
         List<CreaseRef> free = linkage.looped().stream().filter(crease -> !kept.contains(crease)).toList();
         return free.isEmpty() ? Optional.empty() : LoopSolver.solve(linkage, start, wanted, free);
     }

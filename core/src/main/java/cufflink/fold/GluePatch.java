@@ -15,7 +15,8 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Where a joint takes glue: strips along the edges that are glued, as far as the two panels lie on each other; what reaches past the other panel must stay dry.
+ * Where a joint takes glue: strips along the edges that are glued, as far as the two panels lie on each other; what
+ * reaches past the other panel must stay dry.
  *
  * @param part   outline of the part as it lies, in the coordinates of the piece that it is put on, millimetres
  * @param strips the glue along each edge
@@ -24,7 +25,10 @@ import org.locationtech.jts.geom.Polygon;
 public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
     /** Width of a strip of glue, millimetres: 1/4 in (common practice). */
     private static final double STRIP = 6.35;
-    /** Shares of an edge at either end that are left out, and of the way to the middle by which it is looked at inside the paper. */
+    /**
+     * Shares of an edge at either end that are left out, and of the way to the middle by which it is looked at inside
+     * the paper.
+     */
     private static final double ENDS = 1.0 / 6;
     private static final double INSET = 0.02;
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -60,10 +64,13 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         Polygon host = join.place().isPresent() ? assembly.panel(join.onto()).outline() : lying;
         List<Strip> glued = new ArrayList<>();
         for (Side side : glue.edges()) {
-            List<Polygon> areas = strip(part, side).stream().flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream()).toList();
+            List<Polygon> areas = strip(part, side).stream()
+                    .flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream())
+                    .toList();
             glued.add(new Strip(side, share(part, side, place, host), areas));
         }
-        return new GluePatch(lying, glued, polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
+        return new GluePatch(lying, glued,
+                polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
     }
 
     /** The strip of glue along an edge of a panel, in its own coordinates. */
@@ -71,14 +78,18 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         return polygons(RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side))));
     }
 
-    /** How much of an edge lies on the other panel, its ends left out: there the strips of the neighbouring edges lie. */
+    /**
+     * How much of an edge lies on the other panel, its ends left out: there the strips of the neighbouring edges lie.
+     */
     private static double share(Panel part, Side side, RigidMotion place, Polygon host) {
         LineSegment edge = Footprints.side(part.bounds(), side);
         Coordinate centre = part.bounds().centre();
-        LineSegment inside = new LineSegment(towards(edge.pointAlong(ENDS), centre), towards(edge.pointAlong(1 - ENDS), centre));
+        LineSegment inside = new LineSegment(towards(edge.pointAlong(ENDS), centre),
+                towards(edge.pointAlong(1 - ENDS), centre));
         Geometry paper = RobustOverlay.intersection(line(inside), part.outline());
         LineSegment lying = Footprints.of(inside, place);
-        Geometry on = RobustOverlay.intersection(line(lying), RobustOverlay.intersection(Footprints.of(part.outline(), place), host));
+        Geometry on = RobustOverlay.intersection(line(lying),
+                RobustOverlay.intersection(Footprints.of(part.outline(), place), host));
         return paper.getLength() > 0 ? on.getLength() / paper.getLength() : 0;
     }
 

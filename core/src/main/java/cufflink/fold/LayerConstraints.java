@@ -8,9 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What an order of layers must obey, as yes-or-no questions "does face i lie above face j", one for each overlapping pair. Answers that must agree (or disagree) are
- * merged at once; what is left are triples of which not all three may hold nor all three fail (else three layers would lie in a ring), and sets of four of which an even
- * number must hold (two folds on one line are nested or apart).
+ * What an order of layers must obey, as yes-or-no questions "does face i lie above face j", one for each overlapping
+ * pair. Answers that must agree (or disagree) are merged at once; what is left are triples of which not all three may
+ * hold nor all three fail (else three layers would lie in a ring), and sets of four of which an even number must hold
+ * (two folds on one line are nested or apart).
  */
 final class LayerConstraints {
     /** The answer that is always yes. */

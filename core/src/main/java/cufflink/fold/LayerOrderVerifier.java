@@ -20,14 +20,17 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * Proves that an order of layers can be paper (Justin's conditions, as in Demaine and O'Rourke, <i>Geometric Folding
- * Algorithms</i>, 2007, chapter 11; from memory). It looks at sample points on both sides of each crease and knows nothing of how the order was found. For an
- * assembly folded flat with creases at 0 or 180 degrees:
+ * Algorithms</i>, 2007, chapter 11; from memory). It looks at sample points on both sides of each crease and knows
+ * nothing of how the order was found. For an assembly folded flat with creases at 0 or 180 degrees:
  * <ol>
  * <li>a valley has its far panel above an unturned near panel, a mountain below;</li>
- * <li>no layer passes between the two panels of a folded crease across it (taco and tortilla), nor across a flat one;</li>
- * <li>two folded creases on one line, opening to the same side, are nested or apart, never interleaved (taco and taco);</li>
+ * <li>no layer passes between the two panels of a folded crease across it (taco and tortilla), nor across a flat
+ * one;</li>
+ * <li>two folded creases on one line, opening to the same side, are nested or apart, never interleaved (taco and
+ * taco);</li>
  * <li>what lies over one place lies there in one order, not in a ring;</li>
- * <li>what is glued, slides, is woven or slotted lies on the side of its panel that the join says, with no paper in its glue;</li>
+ * <li>what is glued, slides, is woven or slotted lies on the side of its panel that the join says, with no paper in its
+ * glue;</li>
  * <li>what the design states is so.</li>
  * </ol>
  */
@@ -36,7 +39,8 @@ public final class LayerOrderVerifier {
     private static final double[] SHARES = {0.02, 0.25, 0.5, 0.75, 0.98};
 
     /** A hinge where it came to lie; its panels by number. */
-    private record Crease(String piece, Hinge hinge, int first, int second, LineSegment at, boolean folded, boolean asMarked) {
+    private record Crease(String piece, Hinge hinge, int first, int second, LineSegment at, boolean folded,
+            boolean asMarked) {
         boolean has(int panel) {
             return panel == first || panel == second;
         }
@@ -67,7 +71,8 @@ public final class LayerOrderVerifier {
     private Crease crease(String piece, Hinge hinge) {
         PanelRef first = new PanelRef(piece, hinge.first());
         double angle = hinge.folds() ? state.angle(new CreaseRef(piece, hinge.crease())) : 0;
-        return new Crease(piece, hinge, panels.indexOf(first), panels.indexOf(new PanelRef(piece, hinge.second())), Footprints.of(hinge.at(), state.position().get(first)),
+        return new Crease(piece, hinge, panels.indexOf(first), panels.indexOf(new PanelRef(piece, hinge.second())),
+                Footprints.of(hinge.at(), state.position().get(first)),
                 Math.abs(angle) > 90, angle > 0);
     }
 
@@ -81,12 +86,18 @@ public final class LayerOrderVerifier {
         LayerOrderVerifier verifier = new LayerOrderVerifier(state, relation);
         List<Problem> problems = verifier.problems();
         state.assembly().joins().forEach(join -> verifier.join(join, problems));
-        stated.stream().filter(line -> verifier.side(line.front(), line.behind()) < 0).forEach(line -> problems.add(Problem.error("stack",
-                "The " + verifier.label(line.behind()) + " would lie before the " + verifier.label(line.front()) + ".", "Look at the stack's lines.")));
+        stated.stream().filter(line -> verifier.side(line.front(), line.behind()) < 0)
+                .forEach(line -> problems.add(Problem.error("stack",
+                        "The " + verifier.label(line.behind()) + " would lie before the " + verifier.label(line.front())
+                                + ".",
+                        "Look at the stack's lines.")));
         return problems.isEmpty() ? Outcome.of(new FlatFoldedState(state, relation)) : Outcome.failed(problems);
     }
 
-    /** As {@link #verify(FoldedState, LayerRelation)} for panels that all lie over each other, in an order from the viewer's side down. */
+    /**
+     * As {@link #verify(FoldedState, LayerRelation)} for panels that all lie over each other, in an order from the
+     * viewer's side down.
+     */
     public static Outcome<FlatFoldedState> verify(FoldedState state, List<PanelRef> order) {
         return verify(state, LayerRelation.ofOrder(order));
     }
@@ -99,14 +110,16 @@ public final class LayerOrderVerifier {
             }
             for (int panel = 0; panel < side.length; panel++) {
                 if (between(panel, crease) && crosses(footprint[panel], crease.at())) {
-                    problems.add(problem(crease, "would have to pass through the " + state.assembly().panel(panels.get(panel)).label() + "."));
+                    problems.add(problem(crease, "would have to pass through the "
+                            + state.assembly().panel(panels.get(panel)).label() + "."));
                 }
             }
         }
         for (int i = 0; i < creases.size(); i++) {
             for (int j = i + 1; j < creases.size(); j++) {
                 if (interleaved(creases.get(i), creases.get(j))) {
-                    problems.add(problem(creases.get(i), "and crease " + creases.get(j).hinge().crease() + " would have to pass through each other."));
+                    problems.add(problem(creases.get(i), "and crease " + creases.get(j).hinge().crease()
+                            + " would have to pass through each other."));
                 }
             }
         }
@@ -117,7 +130,8 @@ public final class LayerOrderVerifier {
     }
 
     private Problem problem(Crease crease, String what) {
-        return Problem.error(crease.piece(), "Crease " + crease.hinge().crease() + " " + what, "Change the panels' lengths or the order of folding.");
+        return Problem.error(crease.piece(), "Crease " + crease.hinge().crease() + " " + what,
+                "Change the panels' lengths or the order of folding.");
     }
 
     private boolean sidesRight(Crease crease) {
@@ -134,7 +148,8 @@ public final class LayerOrderVerifier {
     /** Whether paper lies on both sides of a stretch of the segment. */
     private static boolean crosses(Polygon paper, LineSegment segment) {
         for (double share : SHARES) {
-            if (covers(paper, segment.pointAlongOffset(share, ACROSS)) && covers(paper, segment.pointAlongOffset(share, -ACROSS))) {
+            if (covers(paper, segment.pointAlongOffset(share, ACROSS))
+                    && covers(paper, segment.pointAlongOffset(share, -ACROSS))) {
                 return true;
             }
         }
@@ -146,13 +161,15 @@ public final class LayerOrderVerifier {
     }
 
     private boolean interleaved(Crease a, Crease b) {
-        return a.folded() && b.folded() && !a.has(b.first()) && !a.has(b.second()) && between(b.first(), a) != between(b.second(), a)
+        return a.folded() && b.folded() && !a.has(b.first()) && !a.has(b.second())
+                && between(b.first(), a) != between(b.second(), a)
                 && between(a.first(), b) != between(a.second(), b) && meet(a, b);
     }
 
     /** Whether two folds share a stretch of a line and open to the same side there. */
     private boolean meet(Crease a, Crease b) {
-        boolean sameLine = a.at().distancePerpendicular(b.at().p0) < ACROSS && a.at().distancePerpendicular(b.at().p1) < ACROSS;
+        boolean sameLine = a.at().distancePerpendicular(b.at().p0) < ACROSS
+                && a.at().distancePerpendicular(b.at().p1) < ACROSS;
         if (!sameLine) {
             return false;
         }
@@ -182,31 +199,52 @@ public final class LayerOrderVerifier {
         int front = state.position().get(join.onto()).turnsOver() ? -1 : 1;
         int onto = join.above() ? front : -front;
         boolean lies = join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING;
-        boolean right = (!lies || side(join.part(), join.onto()) * onto >= 0) && join.over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
-                && join.under().stream().allMatch(over -> side(join.part(), over) * front <= 0) && (join.way() != Join.Way.SLOTTED || crosses(join));
+        boolean right = (!lies || side(join.part(), join.onto()) * onto >= 0)
+                && join.over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
+                && join.under().stream().allMatch(over -> side(join.part(), over) * front <= 0)
+                && (join.way() != Join.Way.SLOTTED || crosses(join));
         if (!right) {
-            problems.add(Problem.error("joint " + join.id(), "The " + label(join.part()) + " would lie on the wrong side of the " + label(join.onto()) + ".", "Look at the face that it is put on."));
+            problems.add(Problem.error("joint " + join.id(),
+                    "The " + label(join.part()) + " would lie on the wrong side of the " + label(join.onto()) + ".",
+                    "Look at the face that it is put on."));
         }
-        panels.stream().filter(other -> side(join.part(), other) * side(other, join.onto()) > 0 && isInGlue(join, other)).forEach(other -> problems.add(Problem.error("joint " + join.id(),
-                "The " + label(other) + " would lie in the glue between the " + label(join.part()) + " and the " + label(join.onto()) + ".", "Fold it out of the way before this is glued.")));
+        panels.stream().filter(
+                other -> side(join.part(), other) * side(other, join.onto()) > 0 && isInGlue(join, other)).forEach(
+                        other -> problems.add(Problem.error("joint " + join.id(),
+                                "The " + label(other) + " would lie in the glue between the " + label(join.part())
+                                        + " and the " + label(join.onto()) + ".",
+                                "Fold it out of the way before this is glued.")));
     }
 
     /** On the other side of the slot the two lie the other way round. */
     private boolean crosses(Join join) {
         int here = side(join.part(), join.onto());
-        return beside(join.part()).stream().allMatch(part -> beside(join.onto()).stream().allMatch(onto -> here * side(part, onto) <= 0));
+        return beside(join.part()).stream()
+                .allMatch(part -> beside(join.onto()).stream().allMatch(onto -> here * side(part, onto) <= 0));
     }
 
     private List<PanelRef> beside(PanelRef panel) {
-        return creases.stream().filter(crease -> !crease.hinge().folds() && crease.has(panels.indexOf(panel))).map(crease -> panels.get(crease.first() + crease.second() - panels.indexOf(panel))).toList();
+        return creases.stream().filter(crease -> !crease.hinge().folds() && crease.has(panels.indexOf(panel)))
+                .map(crease -> panels.get(crease.first() + crease.second() - panels.indexOf(panel))).toList();
     }
 
-    /** Whether paper that is not itself glued on the same panel, nor, where a piece is glued to itself, a flap that was folded over one of the two before, covers some of the glue. */
+    /**
+     * Whether paper that is not itself glued on the same panel, nor, where a piece is glued to itself, a flap that was
+     * folded over one of the two before, covers some of the glue.
+     */
     private boolean isInGlue(Join join, PanelRef other) {
-        boolean flap = join.part().piece().equals(join.onto().piece()) && creases.stream().anyMatch(crease -> crease.folded() && crease.has(panels.indexOf(other)) && (crease.has(panels.indexOf(join.part())) || crease.has(panels.indexOf(join.onto()))));
-        boolean alongside = state.assembly().joins().stream().anyMatch(one -> one.way() == Join.Way.GLUED && one.part().equals(other) && one.onto().equals(join.onto()));
-        Geometry both = RobustOverlay.intersection(footprint[panels.indexOf(other)], footprint[panels.indexOf(join.onto())]);
-        return !flap && !alongside && join.glued().stream().anyMatch(strip -> RobustOverlay.intersection(both, Footprints.of(strip, state.position().get(join.part()))).getArea() > Overlay.SPECK);
+        boolean flap = join.part().piece().equals(join.onto().piece())
+                && creases.stream().anyMatch(crease -> crease.folded() && crease.has(panels.indexOf(other))
+                        && (crease.has(panels.indexOf(join.part())) || crease.has(panels.indexOf(join.onto()))));
+        boolean alongside = state.assembly().joins().stream().anyMatch(
+                one -> one.way() == Join.Way.GLUED && one.part().equals(other) && one.onto().equals(join.onto()));
+        Geometry both = RobustOverlay.intersection(footprint[panels.indexOf(other)],
+                footprint[panels.indexOf(join.onto())]);
+        return !flap && !alongside
+                && join.glued().stream()
+                        .anyMatch(strip -> RobustOverlay
+                                .intersection(both, Footprints.of(strip, state.position().get(join.part()))).getArea()
+                                > Overlay.SPECK);
     }
 
     private void rings(List<Problem> problems) {
@@ -214,9 +252,13 @@ public final class LayerOrderVerifier {
             for (int j = i + 1; j < side.length; j++) {
                 for (int k = j + 1; k < side.length && problems.isEmpty(); k++) {
                     if (side[i][j] != 0 && side[i][j] == side[j][k] && side[i][j] == side[k][i]
-                            && RobustOverlay.intersection(RobustOverlay.intersection(footprint[i], footprint[j]), footprint[k]).getArea() > Overlay.SPECK) {
-                        problems.add(Problem.error(panels.get(i).piece(), "The panels " + panels.get(i).panel() + ", " + panels.get(j).panel() + " and "
-                                + panels.get(k).panel() + " would lie in a ring.", ""));
+                            && RobustOverlay
+                                    .intersection(RobustOverlay.intersection(footprint[i], footprint[j]), footprint[k])
+                                    .getArea() > Overlay.SPECK) {
+                        problems.add(Problem.error(panels.get(i).piece(),
+                                "The panels " + panels.get(i).panel() + ", " + panels.get(j).panel() + " and "
+                                        + panels.get(k).panel() + " would lie in a ring.",
+                                ""));
                     }
                 }
             }

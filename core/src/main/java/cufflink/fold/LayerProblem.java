@@ -19,7 +19,8 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * The order of the layers of an assembly folded flat, as constraints (Justin's conditions, local to each stretch between two places of the stack):
+ * The order of the layers of an assembly folded flat, as constraints (Justin's conditions, local to each stretch
+ * between two places of the stack):
  * <ol>
  * <li>a folded crease puts its far panel above or below, by mountain and valley;</li>
  * <li>taco and tortilla: paper that goes on across a folded crease does not lie between its two panels;</li>
@@ -80,7 +81,8 @@ public final class LayerProblem {
     LayerProblem knowing(List<Known> known) {
         for (Known order : known) {
             if (places.overlap(order.above(), order.below())) {
-                constraints.above(places.index(order.above()), places.index(order.below()), "the " + label(order.above()) + " lies before the " + label(order.below()));
+                constraints.above(places.index(order.above()), places.index(order.below()),
+                        "the " + label(order.above()) + " lies before the " + label(order.below()));
             }
         }
         return this;
@@ -92,19 +94,28 @@ public final class LayerProblem {
         return knowing(lines.stream().map(line -> new Known(line.front(), line.behind())).toList());
     }
 
-    /** One order that obeys everything, proved by {@link LayerOrderVerifier}; or the reason why there is none, or that the search was stopped. */
+    /**
+     * One order that obeys everything, proved by {@link LayerOrderVerifier}; or the reason why there is none, or that
+     * the search was stopped.
+     */
     public Outcome<FlatFoldedState> solve() {
         LayerSearch.Result result = LayerSearch.first(constraints, MOST_CHOICES);
         if (result.any()) {
-            return LayerOrderVerifier.verify(state, new LayerRelation(panels, constraints.relation(result.first())), stated).map(flat -> flat.at(places));
+            return LayerOrderVerifier
+                    .verify(state, new LayerRelation(panels, constraints.relation(result.first())), stated)
+                    .map(flat -> flat.at(places));
         }
         String where = state.assembly().pieces().get(0).piece();
         if (!result.complete()) {
-            return Outcome.failed(Problem.error(where, "No order of layers was found in " + MOST_CHOICES + " tries; there may be one.", "Fold it in smaller steps."));
+            return Outcome.failed(Problem.error(where,
+                    "No order of layers was found in " + MOST_CHOICES + " tries; there may be one.",
+                    "Fold it in smaller steps."));
         }
         String why = constraints.contradiction().map(reason -> "The layers cannot lie flat: " + reason + ".")
-                .orElse("The layers cannot lie flat: every order makes paper pass through paper (" + Math.max(1, result.choices()) + " tried).");
-        return Outcome.failed(Problem.error(where, why, "Look at the creases' mountain and valley, and at the panels' lengths."));
+                .orElse("The layers cannot lie flat: every order makes paper pass through paper ("
+                        + Math.max(1, result.choices()) + " tried).");
+        return Outcome.failed(
+                Problem.error(where, why, "Look at the creases' mountain and valley, and at the panels' lengths."));
     }
 
     /** How many orders there are; empty if the search was stopped before all were counted. */
@@ -137,8 +148,10 @@ public final class LayerProblem {
         for (Hinge hinge : pattern.hinges()) {
             PanelRef first = new PanelRef(pattern.piece(), hinge.first());
             CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
-            hinges.add(new Placed(hinge, crease, places.index(first), places.index(new PanelRef(pattern.piece(), hinge.second())),
-                    Footprints.of(hinge.at(), state.position().get(first)), hinge.folds() && Math.abs(state.angle(crease)) > 90));
+            hinges.add(new Placed(hinge, crease, places.index(first),
+                    places.index(new PanelRef(pattern.piece(), hinge.second())),
+                    Footprints.of(hinge.at(), state.position().get(first)),
+                    hinge.folds() && Math.abs(state.angle(crease)) > 90));
         }
     }
 
@@ -156,7 +169,8 @@ public final class LayerProblem {
         }
         boolean turned = state.position().get(panels.get(placed.first())).turnsOver();
         boolean secondAbove = (placed.hinge().fold() == Fold.VALLEY) == state.angle(placed.crease()) > 0 != turned;
-        constraints.above(secondAbove ? placed.second() : placed.first(), secondAbove ? placed.first() : placed.second(),
+        constraints.above(secondAbove ? placed.second() : placed.first(),
+                secondAbove ? placed.first() : placed.second(),
                 "crease " + placed.crease().crease() + " is folded the wrong way for it");
     }
 
@@ -165,12 +179,15 @@ public final class LayerProblem {
             int part = places.index(join.part());
             int onto = places.index(join.onto());
             boolean turned = state.position().get(join.onto()).turnsOver();
-            String reason = "the " + label(part) + (join.way() == Join.Way.GLUED ? " is glued" : " slides") + " on the other side of the " + label(onto);
+            String reason = "the " + label(part) + (join.way() == Join.Way.GLUED ? " is glued" : " slides")
+                    + " on the other side of the " + label(onto);
             if (join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) {
                 order(part, onto, join.above() != turned, reason);
             }
-            join.over().forEach(under -> order(part, places.index(under), !turned, "the " + label(part) + " goes over the " + label(under)));
-            join.under().forEach(over -> order(part, places.index(over), turned, "the " + label(part) + " goes under the " + label(over)));
+            join.over().forEach(under -> order(part, places.index(under), !turned,
+                    "the " + label(part) + " goes over the " + label(under)));
+            join.under().forEach(over -> order(part, places.index(over), turned,
+                    "the " + label(part) + " goes under the " + label(over)));
             if (join.way() == Join.Way.SLOTTED) {
                 crossing(join);
             }
@@ -184,8 +201,10 @@ public final class LayerProblem {
     private void crossing(Join join) {
         for (int part : beside(join.part())) {
             for (int onto : beside(join.onto())) {
-                if (constraints.overlap(part, onto) && constraints.overlap(places.index(join.part()), places.index(join.onto()))) {
-                    constraints.alike(places.index(join.part()), places.index(join.onto()), onto, part, "the two pieces do not cross at " + join.id());
+                if (constraints.overlap(part, onto)
+                        && constraints.overlap(places.index(join.part()), places.index(join.onto()))) {
+                    constraints.alike(places.index(join.part()), places.index(join.onto()), onto, part,
+                            "the two pieces do not cross at " + join.id());
                 }
             }
         }
@@ -193,7 +212,8 @@ public final class LayerProblem {
 
     /** The panels that stay flat beside a panel, across a joint slit. */
     private List<Integer> beside(PanelRef panel) {
-        return state.assembly().pattern(panel.piece()).hinges().stream().filter(hinge -> !hinge.folds() && hinge.joins(panel.panel()))
+        return state.assembly().pattern(panel.piece()).hinges().stream()
+                .filter(hinge -> !hinge.folds() && hinge.joins(panel.panel()))
                 .map(hinge -> places.index(new PanelRef(panel.piece(), hinge.across(panel.panel())))).toList();
     }
 
@@ -206,16 +226,20 @@ public final class LayerProblem {
     private void nothingBetween(Join join, int part, int onto) {
         BitSet common = places.common(part, onto);
         for (int other = 0; other < panels.size(); other++) {
-            if (other != part && other != onto && places.cellsOf(other).intersects(common) && !isGluedOn(panels.get(other), panels.get(onto)) && !isFlapOf(other, part, onto) && isOverGlue(join, other)) {
-                constraints.alike(part, other, onto, other, "the " + label(other) + " would lie in the glue between the " + label(part) + " and the " + label(onto));
+            if (other != part && other != onto && places.cellsOf(other).intersects(common)
+                    && !isGluedOn(panels.get(other), panels.get(onto)) && !isFlapOf(other, part, onto)
+                    && isOverGlue(join, other)) {
+                constraints.alike(part, other, onto, other, "the " + label(other)
+                        + " would lie in the glue between the " + label(part) + " and the " + label(onto));
             }
         }
     }
 
     /** Where a piece is glued to itself, what folds over one of the two panels lies there before they come together. */
     private boolean isFlapOf(int other, int part, int onto) {
-        return panels.get(part).piece().equals(panels.get(onto).piece()) && hinges.stream().filter(Placed::folded).anyMatch(hinge -> hinge.first() == other && (hinge.second() == part || hinge.second() == onto)
-                || hinge.second() == other && (hinge.first() == part || hinge.first() == onto));
+        return panels.get(part).piece().equals(panels.get(onto).piece()) && hinges.stream().filter(Placed::folded)
+                .anyMatch(hinge -> hinge.first() == other && (hinge.second() == part || hinge.second() == onto)
+                        || hinge.second() == other && (hinge.first() == part || hinge.first() == onto));
     }
 
     private boolean isOverGlue(Join join, int other) {
@@ -226,11 +250,13 @@ public final class LayerProblem {
         Polygon paper = state.footprint(panels.get(other));
         Polygon onto = state.footprint(join.onto());
         return join.glued().stream().map(strip -> Footprints.of(strip, state.position().get(join.part())))
-                .anyMatch(strip -> RobustOverlay.intersection(RobustOverlay.intersection(strip, onto), paper).getArea() > Overlay.SPECK);
+                .anyMatch(strip -> RobustOverlay.intersection(RobustOverlay.intersection(strip, onto), paper).getArea()
+                        > Overlay.SPECK);
     }
 
     private boolean isGluedOn(PanelRef part, PanelRef onto) {
-        return state.assembly().joins().stream().anyMatch(join -> join.way() == Join.Way.GLUED && join.part().equals(part) && join.onto().equals(onto));
+        return state.assembly().joins().stream()
+                .anyMatch(join -> join.way() == Join.Way.GLUED && join.part().equals(part) && join.onto().equals(onto));
     }
 
     private void acrossEdge(Overlay.Edge edge) {
@@ -259,7 +285,8 @@ public final class LayerProblem {
             }
         }
         tacosLeft.forEach(taco -> tortillas.forEach(tortilla -> tacoTortilla(taco, tortilla.left(), crease.get(taco))));
-        tacosRight.forEach(taco -> tortillas.forEach(tortilla -> tacoTortilla(taco, tortilla.right(), crease.get(taco))));
+        tacosRight
+                .forEach(taco -> tortillas.forEach(tortilla -> tacoTortilla(taco, tortilla.right(), crease.get(taco))));
         tacoTaco(tacosLeft);
         tacoTaco(tacosRight);
         for (int i = 0; i < tortillas.size(); i++) {
@@ -271,7 +298,8 @@ public final class LayerProblem {
 
     private void tacoTortilla(Pair taco, int tortilla, String crease) {
         if (tortilla != taco.left() && tortilla != taco.right()) {
-            constraints.alike(taco.left(), tortilla, taco.right(), tortilla, "crease " + crease + " would have to pass through the " + label(tortilla));
+            constraints.alike(taco.left(), tortilla, taco.right(), tortilla,
+                    "crease " + crease + " would have to pass through the " + label(tortilla));
         }
     }
 
@@ -288,9 +316,11 @@ public final class LayerProblem {
     }
 
     private void tortillaTortilla(Pair a, Pair b) {
-        boolean both = a.left() != b.left() && a.right() != b.right() && !(a.left() == a.right() && b.left() == b.right());
+        boolean both = a.left() != b.left() && a.right() != b.right()
+                && !(a.left() == a.right() && b.left() == b.right());
         if (both) {
-            constraints.alike(a.left(), b.left(), a.right(), b.right(), "the " + label(a.left()) + " and the " + label(b.left()) + " would pass through each other");
+            constraints.alike(a.left(), b.left(), a.right(), b.right(),
+                    "the " + label(a.left()) + " and the " + label(b.left()) + " would pass through each other");
         }
     }
 

@@ -63,8 +63,8 @@ public final class LayerRelation {
     }
 
     /**
-     * All panels in one order from the viewer's side down that agrees with every pair; where panels lie over each other in a ring, so that no such order
-     * exists, the ring is broken at its first panel.
+     * All panels in one order from the viewer's side down that agrees with every pair; where panels lie over each other
+     * in a ring, so that no such order exists, the ring is broken at its first panel.
      */
     public List<PanelRef> order() {
         List<PanelRef> order = new ArrayList<>();
@@ -94,7 +94,8 @@ public final class LayerRelation {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof LayerRelation relation && panels.equals(relation.panels) && Arrays.deepEquals(above, relation.above);
+        return other instanceof LayerRelation relation && panels.equals(relation.panels)
+                && Arrays.deepEquals(above, relation.above);
     }
 
     @Override

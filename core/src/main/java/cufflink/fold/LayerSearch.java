@@ -8,8 +8,9 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * Searches for answers that obey {@link LayerConstraints}: depth first, each choice followed at once to everything it forces, and back when something must both hold and
- * fail. Questions are tried in their order, yes first, so the same constraints always give the same first answer. Bounded by the number of choices.
+ * Searches for answers that obey {@link LayerConstraints}: depth first, each choice followed at once to everything it
+ * forces, and back when something must both hold and fail. Questions are tried in their order, yes first, so the same
+ * constraints always give the same first answer. Bounded by the number of choices.
  */
 final class LayerSearch {
     private final LayerConstraints constraints;
@@ -70,7 +71,9 @@ final class LayerSearch {
         }
     }
 
-    /** Whether a rule asks nothing more: of a triple two answers are known to differ, which sorting brings side by side. */
+    /**
+     * Whether a rule asks nothing more: of a triple two answers are known to differ, which sorting brings side by side.
+     */
     private static boolean isObeyed(int[] merged) {
         return merged.length == 3 && ((merged[0] ^ merged[1]) == 1 || (merged[1] ^ merged[2]) == 1);
     }

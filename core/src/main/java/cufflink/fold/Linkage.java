@@ -23,8 +23,9 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * An assembly as rigid panels and links between them: creases and slots turn, glue does not. A tree of links, walked out from the anchor,
- * gives every panel its place; each link left over closes a loop. Panels and angles are numbered; {@link LinkageState} has the numbers at certain angles.
+ * An assembly as rigid panels and links between them: creases and slots turn, glue does not. A tree of links, walked
+ * out from the anchor, gives every panel its place; each link left over closes a loop. Panels and angles are numbered;
+ * {@link LinkageState} has the numbers at certain angles.
  */
 final class Linkage {
     /**
@@ -37,7 +38,8 @@ final class Linkage {
      * @param slides whether the far panel only stays in the plane it has at its place
      * @param place  from the far panel's coordinates to the near one's at angle 0
      */
-    record Link(CreaseRef angle, int number, int near, int far, LineSegment axis, double sense, boolean slides, RigidMotion place) {
+    record Link(CreaseRef angle, int number, int near, int far, LineSegment axis, double sense, boolean slides,
+            RigidMotion place) {
         boolean turns() {
             return number >= 0;
         }
@@ -92,12 +94,14 @@ final class Linkage {
         assembly.joins().stream().filter(join -> join.place().isPresent()).forEach(join -> addJoin(assembly, join));
         growTree();
         Map<String, Double> reach = new HashMap<>();
-        assembly.pieces().forEach(pattern -> reach.put(pattern.piece(), pattern.outline().getEnvelopeInternal().getDiameter()));
+        assembly.pieces()
+                .forEach(pattern -> reach.put(pattern.piece(), pattern.outline().getEnvelopeInternal().getDiameter()));
         ancestry = ancestry();
         branchesOf = new int[numbers.size()][];
         for (int number = 0; number < branchesOf.length; number++) {
             int turning = number;
-            branchesOf[number] = IntStream.range(0, tree.size()).filter(branch -> tree.get(branch).link().number() == turning).toArray();
+            branchesOf[number] = IntStream.range(0, tree.size())
+                    .filter(branch -> tree.get(branch).link().number() == turning).toArray();
         }
         findLoops(reach);
     }
@@ -111,17 +115,21 @@ final class Linkage {
         for (Hinge hinge : pattern.hinges()) {
             double sense = hinge.fold() == Fold.VALLEY ? -1 : 1;
             CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
-            links.add(new Link(crease, hinge.folds() ? number(crease) : -1, index.get(new PanelRef(pattern.piece(), hinge.first())),
-                    index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, false, RigidMotion.STAY));
+            links.add(new Link(crease, hinge.folds() ? number(crease) : -1,
+                    index.get(new PanelRef(pattern.piece(), hinge.first())),
+                    index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, false,
+                    RigidMotion.STAY));
         }
     }
 
     private void addJoin(Assembly assembly, Join join) {
         LineSegment axis = join.axis().orElse(new LineSegment(0, 0, 1, 0));
-        Coordinate inside = Footprints.of(assembly.panel(join.part()).outline(), join.place().orElseThrow()).getInteriorPoint().getCoordinate();
+        Coordinate inside = Footprints.of(assembly.panel(join.part()).outline(), join.place().orElseThrow())
+                .getInteriorPoint().getCoordinate();
         boolean lifts = RigidMotion.about(axis, 1e-3).apply(inside).z() > 0 == join.above();
         CreaseRef slot = Assembly.slot(join);
-        links.add(new Link(slot, join.axis().isPresent() ? number(slot) : -1, index.get(join.onto()), index.get(join.part()), axis, lifts ? 1 : -1,
+        links.add(new Link(slot, join.axis().isPresent() ? number(slot) : -1, index.get(join.onto()),
+                index.get(join.part()), axis, lifts ? 1 : -1,
                 join.way() == Join.Way.SLIDING, join.place().orElseThrow()));
     }
 
@@ -143,7 +151,8 @@ final class Linkage {
                 }
             }
         }
-        links.stream().filter(link -> !used.contains(link) && reached.get(link.near()) && reached.get(link.far())).forEach(closing::add);
+        links.stream().filter(link -> !used.contains(link) && reached.get(link.near()) && reached.get(link.far()))
+                .forEach(closing::add);
     }
 
     private BitSet[] ancestry() {
@@ -163,8 +172,10 @@ final class Linkage {
             between.xor(ancestry[link.far()]);
             List<Link> around = new ArrayList<>(between.stream().mapToObj(branch -> tree.get(branch).link()).toList());
             around.add(link);
-            double across = around.stream().flatMapToInt(one -> IntStream.of(one.near(), one.far())).mapToObj(panel -> panels.get(panel).piece()).distinct().mapToDouble(reach::get).sum();
-            slack.add(around.stream().mapToDouble(one -> Slack.turned(one.axis(), one.turns() ? across + LinkageState.ASIDE : 0)).sum());
+            double across = around.stream().flatMapToInt(one -> IntStream.of(one.near(), one.far()))
+                    .mapToObj(panel -> panels.get(panel).piece()).distinct().mapToDouble(reach::get).sum();
+            slack.add(around.stream()
+                    .mapToDouble(one -> Slack.turned(one.axis(), one.turns() ? across + LinkageState.ASIDE : 0)).sum());
             around.removeIf(turning -> !turning.turns());
             BitSet loop = new BitSet();
             around.forEach(turning -> {
@@ -223,7 +234,8 @@ final class Linkage {
 
     /** The loops, by their closing links, that some angles open or close. */
     int[] loopsWith(int[] numbers) {
-        return IntStream.range(0, closing.size()).filter(loop -> Arrays.stream(numbers).anyMatch(loops.get(loop)::get)).toArray();
+        return IntStream.range(0, closing.size()).filter(loop -> Arrays.stream(numbers).anyMatch(loops.get(loop)::get))
+                .toArray();
     }
 
     List<Branch> tree() {

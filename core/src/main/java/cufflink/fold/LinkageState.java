@@ -9,7 +9,10 @@ import java.util.Map;
 import org.ejml.data.DMatrixRMaj;
 import org.locationtech.jts.geom.Coordinate;
 
-/** A {@link Linkage} at certain angles: where every panel lies, by how much its loops gape, and how that changes with the angles. */
+/**
+ * A {@link Linkage} at certain angles: where every panel lies, by how much its loops gape, and how that changes with
+ * the angles.
+ */
 final class LinkageState {
     /** Distance from an axis at which a gap between two places of a panel is measured, millimetres. */
     static final double ASIDE = 10;
@@ -21,7 +24,10 @@ final class LinkageState {
     private final Linkage linkage;
     private final double[] angles;
     private final RigidMotion[] position;
-    /** Of the far panel's measuring points of each closing link: where they are as reached over the link, and along the tree. */
+    /**
+     * Of the far panel's measuring points of each closing link: where they are as reached over the link, and along the
+     * tree.
+     */
     private final Point3[] overLink;
     private final Point3[] alongTree;
 
@@ -33,7 +39,8 @@ final class LinkageState {
         position[linkage.anchor()] = linkage.rest();
         for (Branch branch : linkage.tree()) {
             double angle = angle(branch.link());
-            position[branch.to()] = position[branch.from()].after(branch.forward() ? branch.link().motion(angle) : branch.link().back(angle));
+            position[branch.to()] = position[branch.from()]
+                    .after(branch.forward() ? branch.link().motion(angle) : branch.link().back(angle));
         }
         overLink = new Point3[POINTS * linkage.closing().size()];
         alongTree = new Point3[overLink.length];
@@ -74,7 +81,9 @@ final class LinkageState {
         return named;
     }
 
-    /** How far apart the two places of each loop's closing panel are at three points: nine numbers a loop, millimetres. */
+    /**
+     * How far apart the two places of each loop's closing panel are at three points: nine numbers a loop, millimetres.
+     */
     double[] gaps(int[] loops) {
         double[] gaps = new double[ROWS * loops.length];
         for (int i = 0; i < POINTS * loops.length; i++) {
@@ -87,7 +96,8 @@ final class LinkageState {
     /** Whether no loop gapes by more than rounding explains. */
     boolean isClosed() {
         for (int i = 0; i < overLink.length; i++) {
-            if (size(told(linkage.closing().get(i / POINTS), overLink[i].minus(alongTree[i]))) > linkage.slack(i / POINTS)) {
+            if (size(told(linkage.closing().get(i / POINTS), overLink[i].minus(alongTree[i])))
+                    > linkage.slack(i / POINTS)) {
                 return false;
             }
         }
@@ -119,8 +129,8 @@ final class LinkageState {
     }
 
     /**
-     * How the gaps of some loops grow per degree of some angles, a column an angle. A crease turns everything beyond its branches about their axes: a point p moves by
-     * ω × (p − a), with ω along the axis.
+     * How the gaps of some loops grow per degree of some angles, a column an angle. A crease turns everything beyond
+     * its branches about their axes: a point p moves by ω × (p − a), with ω along the axis.
      */
     DMatrixRMaj slopes(int[] numbers, int[] loops) {
         DMatrixRMaj slopes = new DMatrixRMaj(ROWS * loops.length, numbers.length);
@@ -169,7 +179,7 @@ final class LinkageState {
     /**
      * How a link turns what lies beyond it.
      *
-     * @param through a point of its axis
+     * @param through   a point of its axis
      * @param perDegree along the axis
      */
     private record Spin(Point3 through, Point3 perDegree) {

@@ -13,8 +13,10 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
 /**
  * Finds the angles nearest to wanted ones at which every loop closes:
  * <ol>
- * <li>steps along the surface of angles that close, towards its point nearest to the wish (each the solution of the linearised problem);</li>
- * <li>Levenberg and Marquardt's damped least squares on the gaps that are left (Nocedal and Wright, <i>Numerical Optimization</i>, 2006, section 10.3; from memory).</li>
+ * <li>steps along the surface of angles that close, towards its point nearest to the wish (each the solution of the
+ * linearised problem);</li>
+ * <li>Levenberg and Marquardt's damped least squares on the gaps that are left (Nocedal and Wright, <i>Numerical
+ * Optimization</i>, 2006, section 10.3; from memory).</li>
  * </ol>
  * From the same wish it always finds the same answer.
  */
@@ -56,8 +58,11 @@ final class LoopSolver {
         stand(first);
     }
 
-    /** Angles in degrees: those wanted, with the free ones changed; absent if none near {@code start} close the loops. */
-    static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> start, Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
+    /**
+     * Angles in degrees: those wanted, with the free ones changed; absent if none near {@code start} close the loops.
+     */
+    static Optional<Map<CreaseRef, Double>> solve(Linkage linkage, Map<CreaseRef, Double> start,
+            Map<CreaseRef, Double> wanted, List<CreaseRef> free) {
         int[] numbers = linkage.numbers(free);
         return new LoopSolver(linkage, linkage.angles(start), linkage.angles(wanted), numbers).solve().map(angles -> {
             Map<CreaseRef, Double> solved = new HashMap<>(wanted);
@@ -112,7 +117,9 @@ final class LoopSolver {
         return to;
     }
 
-    /** Moves to about the nearest angles that close: each step is the wish's pull less what of it would open the loops. */
+    /**
+     * Moves to about the nearest angles that close: each step is the wish's pull less what of it would open the loops.
+     */
     private void approach() {
         for (int round = 0; round < MOST_APPROACHES; round++) {
             DMatrixRMaj slopes = placed.slopes(free, loops);

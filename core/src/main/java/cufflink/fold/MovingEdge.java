@@ -2,7 +2,10 @@ package cufflink.fold;
 
 import org.locationtech.jts.geom.Coordinate;
 
-/** An edge of the first of two panels, as the second sees it over a stretch of a way. It keeps what it worked out last, since every edge of the other panel asks for it. */
+/**
+ * An edge of the first of two panels, as the second sees it over a stretch of a way. It keeps what it worked out last,
+ * since every edge of the other panel asks for it.
+ */
 final class MovingEdge {
     final Coordinate from;
     final Coordinate to;

@@ -15,8 +15,9 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 
 /**
- * The sides of many outlines, each kept once, and split so that they meet only at their ends: first at corners that lie on them but for rounding, then where two of them
- * cross. Corners are put on a grid; every side runs from its left end to its right one.
+ * The sides of many outlines, each kept once, and split so that they meet only at their ends: first at corners that lie
+ * on them but for rounding, then where two of them cross. Corners are put on a grid; every side runs from its left end
+ * to its right one.
  */
 final class Noding {
     /** How near a corner must be to a side to lie on it, in steps of the grid. */
@@ -108,7 +109,8 @@ final class Noding {
         corners = Arrays.copyOf(sorted, count);
         long[] all = new long[ends.size() / 2];
         for (int i = 0; i < all.length; i++) {
-            all[i] = side(Arrays.binarySearch(corners, ends.get(2 * i)), Arrays.binarySearch(corners, ends.get(2 * i + 1)));
+            all[i] = side(Arrays.binarySearch(corners, ends.get(2 * i)),
+                    Arrays.binarySearch(corners, ends.get(2 * i + 1)));
         }
         sides = once(all);
     }
@@ -174,13 +176,15 @@ final class Noding {
             for (int j = i + 1; j < sides.length && from(sides[j]).x <= to.x; j++) {
                 Coordinate otherFrom = from(sides[j]);
                 Coordinate otherTo = to(sides[j]);
-                if (Math.max(otherFrom.y, otherTo.y) < low || Math.min(otherFrom.y, otherTo.y) > high || shareAnEnd(sides[i], sides[j])) {
+                if (Math.max(otherFrom.y, otherTo.y) < low || Math.min(otherFrom.y, otherTo.y) > high
+                        || shareAnEnd(sides[i], sides[j])) {
                     continue;
                 }
                 Optional<Coordinate> corner = crossing(from, to, otherFrom, otherTo);
                 if (corner.isPresent()) {
                     int known = Arrays.binarySearch(corners, corner.get());
-                    int number = known >= 0 ? known : fresh.computeIfAbsent(corner.get(), key -> corners.length + fresh.size());
+                    int number = known >= 0 ? known
+                            : fresh.computeIfAbsent(corner.get(), key -> corners.length + fresh.size());
                     cuts.computeIfAbsent(i, key -> new ArrayList<>()).add(number);
                     cuts.computeIfAbsent(j, key -> new ArrayList<>()).add(number);
                 }
@@ -209,7 +213,10 @@ final class Noding {
         return once(cut.stream().mapToLong(Long::longValue).toArray());
     }
 
-    /** Where two sides cross between their ends, on the grid. Sides that are all but parallel are left to JTS, whose exact arithmetic is much slower. */
+    /**
+     * Where two sides cross between their ends, on the grid. Sides that are all but parallel are left to JTS, whose
+     * exact arithmetic is much slower.
+     */
     private Optional<Coordinate> crossing(Coordinate a, Coordinate b, Coordinate c, Coordinate d) {
         double turn = cross(a, b, c, d);
         if (Math.abs(turn) < PARALLEL * a.distance(b) * c.distance(d)) {
@@ -219,7 +226,8 @@ final class Noding {
         double share = cross(a, c, c, d) / turn;
         double other = cross(a, c, a, b) / turn;
         boolean inside = share > 0 && share < 1 && other > 0 && other < 1;
-        return inside ? Optional.of(onGrid(new Coordinate(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share))) : Optional.empty();
+        return inside ? Optional.of(onGrid(new Coordinate(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share)))
+                : Optional.empty();
     }
 
     /** The cross product of the ways from a to b and from c to d. */

@@ -12,8 +12,9 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 
 /**
- * The places of a flat stack: the outlines of all its faces, laid over each other, divide the plane into cells; every place in a cell lies under the
- * same faces. Corners are put on a grid of 1/100 000 mm, so that outlines which folding brought together coincide. Cells below {@link #SPECK} are left out.
+ * The places of a flat stack: the outlines of all its faces, laid over each other, divide the plane into cells; every
+ * place in a cell lies under the same faces. Corners are put on a grid of 1/100 000 mm, so that outlines which folding
+ * brought together coincide. Cells below {@link #SPECK} are left out.
  */
 final class Overlay {
     /** Square millimetres; what overlaps by less only touches. */
@@ -57,7 +58,8 @@ final class Overlay {
         Subdivision places = new Subdivision(noding, FACTORY);
         int[] cellOf = places.regions().stream().mapToInt(region -> overlay.addCell(region, faces)).toArray();
         for (int side = 0; side < noding.sides(); side++) {
-            overlay.addEdge(noding.corner(noding.from(side)), noding.corner(noding.to(side)), cell(places.left(side), cellOf), cell(places.right(side), cellOf));
+            overlay.addEdge(noding.corner(noding.from(side)), noding.corner(noding.to(side)),
+                    cell(places.left(side), cellOf), cell(places.right(side), cellOf));
         }
         return overlay;
     }
@@ -107,7 +109,9 @@ final class Overlay {
 
     /** Whether an edge runs along a segment. */
     static boolean runsAlong(Edge edge, LineSegment segment) {
-        return edge.from().x > Math.min(segment.p0.x, segment.p1.x) - ALONG && edge.to().x < Math.max(segment.p0.x, segment.p1.x) + ALONG
-                && segment.distance(edge.from()) < ALONG && segment.distance(edge.to()) < ALONG && edge.length() > ALONG;
+        return edge.from().x > Math.min(segment.p0.x, segment.p1.x) - ALONG
+                && edge.to().x < Math.max(segment.p0.x, segment.p1.x) + ALONG
+                && segment.distance(edge.from()) < ALONG && segment.distance(edge.to()) < ALONG
+                && edge.length() > ALONG;
     }
 }

@@ -35,7 +35,8 @@ final class PanelShape {
 
     /** Arcs are taken as they are to a third of a graze: fewer corners, as good an answer. */
     static PanelShape of(Geometry paper) {
-        Geometry outline = paper.getNumPoints() > FEW ? DouglasPeuckerSimplifier.simplify(paper, Sweep.GRAZE / 3) : paper;
+        Geometry outline = paper.getNumPoints() > FEW ? DouglasPeuckerSimplifier.simplify(paper, Sweep.GRAZE / 3)
+                : paper;
         List<Coordinate[]> rings = new ArrayList<>();
         GeometryComponentFilter collect = part -> {
             if (part instanceof LinearRing ring) {
@@ -55,7 +56,8 @@ final class PanelShape {
 
     /** The panel without a margin along its edges; the panel itself if nothing would be left. */
     static PanelShape within(Polygon outline, double margin) {
-        Geometry inner = BufferOp.bufferOp(outline, -margin, new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 4));
+        Geometry inner = BufferOp.bufferOp(outline, -margin,
+                new BufferParameters(2, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 4));
         return of(inner.isEmpty() ? outline : inner);
     }
 
@@ -126,7 +128,8 @@ final class PanelShape {
         double most = 0;
         double length = line.getLength();
         for (Coordinate corner : corners) {
-            double side = ((line.p1.x - line.p0.x) * (corner.y - line.p0.y) - (line.p1.y - line.p0.y) * (corner.x - line.p0.x)) / length;
+            double side = ((line.p1.x - line.p0.x) * (corner.y - line.p0.y)
+                    - (line.p1.y - line.p0.y) * (corner.x - line.p0.x)) / length;
             least = Math.min(least, side);
             most = Math.max(most, side);
         }
@@ -136,8 +139,10 @@ final class PanelShape {
     /**
      * Whether this panel stays on one side of another's plane or beside the box around it while it moves.
      *
-     * @param start to the other's coordinates at the start of a stretch, as {@code half} and {@code end} in its middle and at its end
-     * @param bend  how much farther than at the ends a point may be from where it is in the middle; below 0 to read it off its corners
+     * @param start to the other's coordinates at the start of a stretch, as {@code half} and {@code end} in its middle
+     *              and at its end
+     * @param bend  how much farther than at the ends a point may be from where it is in the middle; below 0 to read it
+     *              off its corners
      */
     boolean isClearOf(PanelShape other, RigidMotion start, RigidMotion half, RigidMotion end, double bend) {
         double moves = 0;

@@ -8,8 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it; between its ends no panel may pass through another
- * ({@link Sweep}); where it ends none may stand across another ({@link Crossings}).
+ * What hits what on the way of a motion: as it leaves a flat state no layer may move through the one that lies on it;
+ * between its ends no panel may pass through another ({@link Sweep}); where it ends none may stand across another
+ * ({@link Crossings}).
  */
 public final class PathChecker {
     /** Shares of the way at which the layers are compared just after the start and just before the end. */
@@ -38,8 +39,10 @@ public final class PathChecker {
      */
     static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> layers, Set<Sweep.Pair> exchanged) {
         PathChecker checker = new PathChecker(motion, layers, exchanged);
-        Optional<FlatFoldedState> start = layers.filter(flat -> Travel.between(flat.state(), motion.from()).moved().isEmpty());
-        return start.flatMap(checker::onTheWayOut).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty() : checker.between().or(checker::atTheEnd));
+        Optional<FlatFoldedState> start = layers
+                .filter(flat -> Travel.between(flat.state(), motion.from()).moved().isEmpty());
+        return start.flatMap(checker::onTheWayOut).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty()
+                : checker.between().or(checker::atTheEnd));
     }
 
     private Optional<Problem> onTheWayOut(FlatFoldedState start) {
@@ -51,9 +54,12 @@ public final class PathChecker {
         List<PanelRef> panels = start.order();
         for (PanelRef upper : panels) {
             for (PanelRef lower : panels) {
-                if (start.relation().side(upper, lower) > 0 && !exchanged.contains(Sweep.Pair.of(upper, lower)) && !travel.together(upper, lower)
-                        && start.places().commonPoints(upper, lower).stream().anyMatch(place -> travel.rise(upper, lower, place) < -SUNK)) {
-                    return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the " + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
+                if (start.relation().side(upper, lower) > 0 && !exchanged.contains(Sweep.Pair.of(upper, lower))
+                        && !travel.together(upper, lower)
+                        && start.places().commonPoints(upper, lower).stream()
+                                .anyMatch(place -> travel.rise(upper, lower, place) < -SUNK)) {
+                    return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the "
+                            + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
                 }
             }
         }
@@ -71,7 +77,8 @@ public final class PathChecker {
 
     private String creases() {
         List<String> names = motion.changing().stream().map(crease -> crease.crease()).sorted().toList();
-        return names.size() <= MOST_NAMED ? String.join(", ", names) : String.join(", ", names.subList(0, MOST_NAMED)) + " and " + (names.size() - MOST_NAMED) + " more";
+        return names.size() <= MOST_NAMED ? String.join(", ", names)
+                : String.join(", ", names.subList(0, MOST_NAMED)) + " and " + (names.size() - MOST_NAMED) + " more";
     }
 
     private String label(PanelRef panel) {
@@ -83,10 +90,19 @@ public final class PathChecker {
     }
 
     private Optional<Problem> between() {
-        return Sweep.first(motion, layers, exchanged).map(hit -> hit.pair().map(pair -> problem(pair.one(), "While " + creases() + (motion.changing().size() == 1 ? " turns" : " turn") + ", the " + label(pair.one())
-                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.", motion.changing().size() > 1 && motion.turnsEvenly() ? "Fold the creases one after the other, or in another order." : "Fold it in another order, or change mountain and valley."))
-                .orElseGet(() -> problem(motion.from().assembly().anchor(), "It cannot be folded with stiff panels: after " + percent(hit) + " of the way " + creases()
-                        + " do not turn on together, and the paper would have to bend.", "Fold it in more steps, or change mountain and valley.")));
+        return Sweep.first(motion, layers, exchanged)
+                .map(hit -> hit.pair()
+                        .map(pair -> problem(pair.one(), "While " + creases()
+                                + (motion.changing().size() == 1 ? " turns" : " turn") + ", the " + label(pair.one())
+                                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.",
+                                motion.changing().size() > 1 && motion.turnsEvenly()
+                                        ? "Fold the creases one after the other, or in another order."
+                                        : "Fold it in another order, or change mountain and valley."))
+                        .orElseGet(() -> problem(motion.from().assembly().anchor(),
+                                "It cannot be folded with stiff panels: after " + percent(hit) + " of the way "
+                                        + creases()
+                                        + " do not turn on together, and the paper would have to bend.",
+                                "Fold it in more steps, or change mountain and valley.")));
     }
 
     private static String percent(Sweep.Hit hit) {
@@ -99,7 +115,9 @@ public final class PathChecker {
         if (end.value().isEmpty()) {
             return Optional.of(end.problems().get(0));
         }
-        return Crossings.first(end.value().get(), Travel.between(motion.from(), end.value().get())).map(pair -> problem(pair.get(0), "Where " + creases() + " stops, the "
-                + label(pair.get(0)) + " goes through the " + label(pair.get(1)) + ".", "Fold it less far, or fold the other out of the way first."));
+        return Crossings.first(end.value().get(), Travel.between(motion.from(), end.value().get()))
+                .map(pair -> problem(pair.get(0), "Where " + creases() + " stops, the "
+                        + label(pair.get(0)) + " goes through the " + label(pair.get(1)) + ".",
+                        "Fold it less far, or fold the other out of the way first."));
     }
 }

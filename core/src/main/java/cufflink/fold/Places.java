@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
 
-/** The places of an assembly folded flat: which of its panels lie over each. Panels are numbered in the assembly's order. */
+/**
+ * The places of an assembly folded flat: which of its panels lie over each. Panels are numbered in the assembly's
+ * order.
+ */
 final class Places {
     private final List<PanelRef> panels;
     private final Map<PanelRef, Integer> index = new HashMap<>();
@@ -55,7 +58,8 @@ final class Places {
 
     /** Whether two panels overlap; false for one that is not here. */
     boolean overlap(PanelRef a, PanelRef b) {
-        return !a.equals(b) && index(a) >= 0 && index(b) >= 0 && cellsOf.get(index(a)).intersects(cellsOf.get(index(b)));
+        return !a.equals(b) && index(a) >= 0 && index(b) >= 0
+                && cellsOf.get(index(a)).intersects(cellsOf.get(index(b)));
     }
 
     /** A point of each place where both lie. */

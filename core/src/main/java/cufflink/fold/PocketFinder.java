@@ -21,9 +21,10 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * Finds pockets in a closed card. At every place there is a gap below each layer but the last; gaps of neighbouring places are one space unless a wall stands between
- * them: a folded crease of which one panel lies before the gap and the other behind it, or a glued edge. A space with walls on at least two sides and a side where it
- * can be entered is a pocket.
+ * Finds pockets in a closed card. At every place there is a gap below each layer but the last; gaps of neighbouring
+ * places are one space unless a wall stands between them: a folded crease of which one panel lies before the gap and
+ * the other behind it, or a glued edge. A space with walls on at least two sides and a side where it can be entered is
+ * a pocket.
  */
 final class PocketFinder {
     /** Smaller spaces hold nothing, millimetres. */
@@ -109,7 +110,8 @@ final class PocketFinder {
         parent.keySet().forEach(gap -> spaces.computeIfAbsent(root(gap), key -> new LinkedHashSet<>()).add(gap));
         List<PocketSpace> pockets = new ArrayList<>();
         spaces.forEach((root, gaps) -> describe(root, gaps, pockets));
-        pockets.sort(Comparator.comparingInt(pocket -> pocket.behind().stream().mapToInt(flat.order()::indexOf).min().orElseThrow()));
+        pockets.sort(Comparator
+                .comparingInt(pocket -> pocket.behind().stream().mapToInt(flat.order()::indexOf).min().orElseThrow()));
         return pockets;
     }
 
@@ -154,8 +156,8 @@ final class PocketFinder {
     }
 
     /**
-     * Joins a gap with the one beyond the edge between the same two layers; a flap folded onto one of them counts as part of it. False if beyond the edge one of them ends or
-     * something else begins: there the gap can be entered.
+     * Joins a gap with the one beyond the edge between the same two layers; a flap folded onto one of them counts as
+     * part of it. False if beyond the edge one of them ends or something else begins: there the gap can be entered.
      */
     private boolean joinAcross(int cell, int layer, int beyond) {
         if (beyond < 0) {
@@ -195,7 +197,8 @@ final class PocketFinder {
             return same;
         }
         for (Hinge hinge : flat.state().assembly().pattern(panel.piece()).hinges()) {
-            if (hinge.joins(panel.panel()) && Math.abs(flat.state().angle(new CreaseRef(panel.piece(), hinge.crease()))) < 90) {
+            if (hinge.joins(panel.panel())
+                    && Math.abs(flat.state().angle(new CreaseRef(panel.piece(), hinge.crease()))) < 90) {
                 int beside = next.indexOf(new PanelRef(panel.piece(), hinge.across(panel.panel())));
                 if (beside >= 0) {
                     return beside;
@@ -232,7 +235,10 @@ final class PocketFinder {
         }
     }
 
-    /** The side of the space to which an edge belongs: the one that its middle is nearest to, slanting edges by the way they face. */
+    /**
+     * The side of the space to which an edge belongs: the one that its middle is nearest to, slanting edges by the way
+     * they face.
+     */
     private static Side side(Overlay.Edge edge, Envelope bounds) {
         double x = (edge.middle().x - bounds.centre().x) / bounds.getWidth();
         double y = (edge.middle().y - bounds.centre().y) / bounds.getHeight();

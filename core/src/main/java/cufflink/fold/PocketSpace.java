@@ -17,7 +17,8 @@ import org.locationtech.jts.geom.Envelope;
  * @param closed sides with a fold or glue along most of their length
  * @param open   sides at which something can be put in
  */
-public record PocketSpace(List<PanelRef> front, List<PanelRef> behind, Envelope bounds, Set<Side> closed, Set<Side> open) {
+public record PocketSpace(List<PanelRef> front, List<PanelRef> behind, Envelope bounds, Set<Side> closed,
+        Set<Side> open) {
     public PocketSpace {
         front = List.copyOf(front);
         behind = List.copyOf(behind);

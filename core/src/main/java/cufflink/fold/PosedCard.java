@@ -33,7 +33,8 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
             FoldedState from = pose.after().map(known::get).orElse(shut);
             FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
-            Optional<Problem> obstacle = state.value().flatMap(there -> PathChecker.obstacle(motion, Optional.of(closed), Set.of()));
+            Optional<Problem> obstacle = state.value()
+                    .flatMap(there -> PathChecker.obstacle(motion, Optional.of(closed), Set.of()));
             state.value().ifPresent(there -> known.put(name, there));
             posed.add(new PosedCard(name, motion, state, obstacle));
         });
@@ -44,8 +45,10 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         for (Map.Entry<CreaseRef, Double> wanted : pose.angles().entrySet()) {
             double stands = end.angle(wanted.getKey());
             if (end.assembly().creases().contains(wanted.getKey()) && Math.abs(stands - wanted.getValue()) > REACHED) {
-                return Outcome.failed(Problem.error(wanted.getKey().piece(), "Crease " + wanted.getKey().crease() + " stops at " + Math.round(stands) + "°; it cannot reach "
-                        + Math.round(wanted.getValue()) + "°.", "Something it is joined to holds it."));
+                return Outcome.failed(Problem.error(wanted.getKey().piece(),
+                        "Crease " + wanted.getKey().crease() + " stops at " + Math.round(stands) + "°; it cannot reach "
+                                + Math.round(wanted.getValue()) + "°.",
+                        "Something it is joined to holds it."));
             }
         }
         return Outcome.of(end);

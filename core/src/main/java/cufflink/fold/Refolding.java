@@ -30,8 +30,9 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 
 /**
- * Works out the creases that appear when paper that is already folded is folded again through all its layers: each layer that the crease crosses gets a score line of its
- * own where the crease falls on it, mountain and valley changed round if that layer lies turned over. They become part of the piece, so that they can be scored beforehand.
+ * Works out the creases that appear when paper that is already folded is folded again through all its layers: each
+ * layer that the crease crosses gets a score line of its own where the crease falls on it, mountain and valley changed
+ * round if that layer lies turned over. They become part of the piece, so that they can be scored beforehand.
  */
 public final class Refolding {
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -43,20 +44,24 @@ public final class Refolding {
     private final BiFunction<SizedDesign, CreasePattern, String> anchor;
     private final SizedDesign design;
 
-    private Refolding(SizedDesign design, Piece piece, List<FoldStep> steps, BiFunction<SizedDesign, CreasePattern, String> anchor) {
+    private Refolding(SizedDesign design, Piece piece, List<FoldStep> steps,
+            BiFunction<SizedDesign, CreasePattern, String> anchor) {
         this.design = design;
         this.piece = piece;
         this.steps = steps;
         this.anchor = anchor;
     }
 
-    /** The design with the creases that its folds through all layers add; {@code anchor} chooses the panel that stays. */
+    /**
+     * The design with the creases that its folds through all layers add; {@code anchor} chooses the panel that stays.
+     */
     public static SizedDesign complete(SizedDesign design, BiFunction<SizedDesign, CreasePattern, String> anchor) {
         SizedDesign complete = design;
         for (Piece piece : design.pieces()) {
             for (int added = 0; added < MOST_CREASES; added++) {
                 SizedDesign now = complete;
-                Optional<SizedDesign> next = new Refolding(now, now.piece(piece.id()), now.folding(), anchor).withOneMore();
+                Optional<SizedDesign> next = new Refolding(now, now.piece(piece.id()), now.folding(), anchor)
+                        .withOneMore();
                 if (next.isEmpty()) {
                     break;
                 }
@@ -81,7 +86,8 @@ public final class Refolding {
             if (!step.piece().equals(piece.id())) {
                 continue;
             }
-            Optional<FoldedState> before = step.through() ? folder.fold(angles).value().filter(FoldedState::isFlat) : Optional.empty();
+            Optional<FoldedState> before = step.through() ? folder.fold(angles).value().filter(FoldedState::isFlat)
+                    : Optional.empty();
             Optional<Score> missing = before.flatMap(state -> missing(state, step));
             if (missing.isPresent()) {
                 return Optional.of(with(i, missing.get()));
@@ -105,16 +111,24 @@ public final class Refolding {
         return Optional.empty();
     }
 
-    /** A crease as it falls on a panel from layers that lie as the panel does, or the other way up: its first stretch there, however many panels it runs along. */
+    /**
+     * A crease as it falls on a panel from layers that lie as the panel does, or the other way up: its first stretch
+     * there, however many panels it runs along.
+     */
     private Optional<Score> missing(FoldedState before, String crease, PanelRef panel, boolean turned) {
-        List<Hinge> over = before.assembly().pieces().get(0).hinges().stream().filter(hinge -> hinge.crease().equals(crease) && !hinge.joins(panel.panel())
-                && before.position().get(new PanelRef(piece.id(), hinge.first())).turnsOver() != before.position().get(panel).turnsOver() == turned).toList();
+        List<Hinge> over = before.assembly().pieces().get(0).hinges().stream()
+                .filter(hinge -> hinge.crease().equals(crease) && !hinge.joins(panel.panel())
+                        && before.position().get(new PanelRef(piece.id(), hinge.first())).turnsOver()
+                                != before.position().get(panel).turnsOver() == turned)
+                .toList();
         Optional<LineSegment> found = Optional.empty();
         for (Hinge hinge : over) {
             RigidMotion motion = before.position().get(new PanelRef(piece.id(), hinge.first()));
-            LineString line = FACTORY.createLineString(new Coordinate[] {flat(motion.apply(hinge.at().p0)), flat(motion.apply(hinge.at().p1))});
+            LineString line = FACTORY.createLineString(
+                    new Coordinate[] {flat(motion.apply(hinge.at().p0)), flat(motion.apply(hinge.at().p1))});
             Optional<LineSegment> crossed = crossed(before, panel, line);
-            found = found.isEmpty() ? crossed : crossed.isEmpty() ? found : Optional.of(joined(found.get(), crossed.get()));
+            found = found.isEmpty() ? crossed : crossed.isEmpty() ? found
+                    : Optional.of(joined(found.get(), crossed.get()));
         }
         return found.map(at -> {
             Fold fold = over.get(0).fold();
@@ -127,13 +141,17 @@ public final class Refolding {
     private static LineSegment joined(LineSegment one, LineSegment other) {
         double from = Math.min(one.projectionFactor(other.p0), one.projectionFactor(other.p1)) * one.getLength();
         double to = Math.max(one.projectionFactor(other.p0), one.projectionFactor(other.p1)) * one.getLength();
-        boolean meet = one.distancePerpendicular(other.p0) < SHORTEST / 10 && one.distancePerpendicular(other.p1) < SHORTEST / 10 && from < one.getLength() + SHORTEST / 10 && to > -SHORTEST / 10;
-        return meet ? new LineSegment(one.pointAlong(Math.min(0, from / one.getLength())), one.pointAlong(Math.max(1, to / one.getLength()))) : one;
+        boolean meet = one.distancePerpendicular(other.p0) < SHORTEST / 10
+                && one.distancePerpendicular(other.p1) < SHORTEST / 10 && from < one.getLength() + SHORTEST / 10
+                && to > -SHORTEST / 10;
+        return meet ? new LineSegment(one.pointAlong(Math.min(0, from / one.getLength())),
+                one.pointAlong(Math.max(1, to / one.getLength()))) : one;
     }
 
     private String unused(String id) {
         Set<String> taken = piece.scores().stream().map(Score::id).collect(Collectors.toSet());
-        return IntStream.iterate(1, number -> number + 1).mapToObj(number -> number == 1 ? id : id + " " + number).filter(name -> !taken.contains(name)).findFirst().orElseThrow();
+        return IntStream.iterate(1, number -> number + 1).mapToObj(number -> number == 1 ? id : id + " " + number)
+                .filter(name -> !taken.contains(name)).findFirst().orElseThrow();
     }
 
     private static Coordinate flat(Point3 point) {
@@ -158,9 +176,11 @@ public final class Refolding {
         Length x2 = Length.nearestToMillimetres(at.p1.x);
         Length y2 = Length.nearestToMillimetres(at.p1.y);
         if (x1.equals(x2)) {
-            return new Line(SizedDesign.Along.X, Optional.of(figure(id, x1)), x1, Length.shorter(y1, y2), x2, Length.longer(y1, y2));
+            return new Line(SizedDesign.Along.X, Optional.of(figure(id, x1)), x1, Length.shorter(y1, y2), x2,
+                    Length.longer(y1, y2));
         } else if (y1.equals(y2)) {
-            return new Line(SizedDesign.Along.Y, Optional.of(figure(id, y1)), Length.shorter(x1, x2), y1, Length.longer(x1, x2), y2);
+            return new Line(SizedDesign.Along.Y, Optional.of(figure(id, y1)), Length.shorter(x1, x2), y1,
+                    Length.longer(x1, x2), y2);
         }
         return new Line(SizedDesign.Along.LINE, Optional.empty(), x1, y1, x2, y2);
     }
@@ -174,8 +194,10 @@ public final class Refolding {
         FoldStep step = longer.get(index);
         List<String> creases = new ArrayList<>(step.creases());
         creases.add(score.id());
-        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.opens(), step.tucks()));
-        List<Piece> pieces = design.pieces().stream().map(other -> other.id().equals(piece.id()) ? piece.with(List.of(score)) : other).toList();
+        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.opens(),
+                step.tucks()));
+        List<Piece> pieces = design.pieces().stream()
+                .map(other -> other.id().equals(piece.id()) ? piece.with(List.of(score)) : other).toList();
         return design.with(pieces, longer);
     }
 }

@@ -21,7 +21,8 @@ public final class RigidMotion {
     private final double zz;
     private final double z;
 
-    private RigidMotion(double xx, double xy, double xz, double x, double yx, double yy, double yz, double y, double zx, double zy, double zz, double z) {
+    private RigidMotion(double xx, double xy, double xz, double x, double yx, double yy, double yz, double y, double zx,
+            double zy, double zz, double z) {
         this.xx = xx;
         this.xy = xy;
         this.xz = xz;
@@ -41,9 +42,12 @@ public final class RigidMotion {
         return new RigidMotion(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0);
     }
 
-    /** Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians. */
+    /**
+     * Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians.
+     */
     public static RigidMotion about(LineSegment line, double radians) {
-        double length = Math.sqrt((line.p1.x - line.p0.x) * (line.p1.x - line.p0.x) + (line.p1.y - line.p0.y) * (line.p1.y - line.p0.y));
+        double length = Math.sqrt(
+                (line.p1.x - line.p0.x) * (line.p1.x - line.p0.x) + (line.p1.y - line.p0.y) * (line.p1.y - line.p0.y));
         double ux = (line.p1.x - line.p0.x) / length;
         double uy = (line.p1.y - line.p0.y) / length;
         double c = Math.cos(radians);
@@ -68,7 +72,8 @@ public final class RigidMotion {
     public static RigidMotion spin(Coordinate centre, double degrees) {
         double c = Math.cos(Math.toRadians(degrees));
         double s = Math.sin(Math.toRadians(degrees));
-        return new RigidMotion(c, -s, 0, centre.x - c * centre.x + s * centre.y, s, c, 0, centre.y - s * centre.x - c * centre.y, 0, 0, 1, 0);
+        return new RigidMotion(c, -s, 0, centre.x - c * centre.x + s * centre.y, s, c, 0,
+                centre.y - s * centre.x - c * centre.y, 0, 0, 1, 0);
     }
 
     /** The movement back: the turning part transposed. */
@@ -93,16 +98,20 @@ public final class RigidMotion {
     /** First {@code inner}, then this. */
     public RigidMotion after(RigidMotion inner) {
         return new RigidMotion(
-                xx * inner.xx + xy * inner.yx + xz * inner.zx, xx * inner.xy + xy * inner.yy + xz * inner.zy, xx * inner.xz + xy * inner.yz + xz * inner.zz,
+                xx * inner.xx + xy * inner.yx + xz * inner.zx, xx * inner.xy + xy * inner.yy + xz * inner.zy,
+                xx * inner.xz + xy * inner.yz + xz * inner.zz,
                 xx * inner.x + xy * inner.y + xz * inner.z + x,
-                yx * inner.xx + yy * inner.yx + yz * inner.zx, yx * inner.xy + yy * inner.yy + yz * inner.zy, yx * inner.xz + yy * inner.yz + yz * inner.zz,
+                yx * inner.xx + yy * inner.yx + yz * inner.zx, yx * inner.xy + yy * inner.yy + yz * inner.zy,
+                yx * inner.xz + yy * inner.yz + yz * inner.zz,
                 yx * inner.x + yy * inner.y + yz * inner.z + y,
-                zx * inner.xx + zy * inner.yx + zz * inner.zx, zx * inner.xy + zy * inner.yy + zz * inner.zy, zx * inner.xz + zy * inner.yz + zz * inner.zz,
+                zx * inner.xx + zy * inner.yx + zz * inner.zx, zx * inner.xy + zy * inner.yy + zz * inner.zy,
+                zx * inner.xz + zy * inner.yz + zz * inner.zz,
                 zx * inner.x + zy * inner.y + zz * inner.z + z);
     }
 
     public Point3 apply(double px, double py, double pz) {
-        return new Point3(xx * px + xy * py + xz * pz + x, yx * px + yy * py + yz * pz + y, zx * px + zy * py + zz * pz + z);
+        return new Point3(xx * px + xy * py + xz * pz + x, yx * px + yy * py + yz * pz + y,
+                zx * px + zy * py + zz * pz + z);
     }
 
     /** A direction, turned without the shift. */

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Proposes a sequence for a piece whose design gives none: one crease after the other, tried depth first in the order of the score lines, each state proved; if no such sequence is found,
- * all creases at once.
+ * Proposes a sequence for a piece whose design gives none: one crease after the other, tried depth first in the order
+ * of the score lines, each state proved; if no such sequence is found, all creases at once.
  */
 final class SequenceProposer {
     /** States tried before giving up on single folds. */
@@ -27,11 +27,13 @@ final class SequenceProposer {
 
     static FoldedPiece propose(Folder folder) {
         Set<String> creases = new LinkedHashSet<>();
-        folder.assembly().pieces().get(0).hinges().stream().filter(Hinge::folds).forEach(hinge -> creases.add(hinge.crease()));
+        folder.assembly().pieces().get(0).hinges().stream().filter(Hinge::folds)
+                .forEach(hinge -> creases.add(hinge.crease()));
         SequenceProposer proposer = new SequenceProposer(folder);
         List<FoldStep> none = List.of();
         return proposer.extend(none, new ArrayList<>(creases))
-                .orElseGet(() -> FoldSequencer.fold(folder, List.of(new FoldStep(proposer.piece, List.copyOf(creases), 180, "Bring all creases together.", false, List.of())), true));
+                .orElseGet(() -> FoldSequencer.fold(folder, List.of(new FoldStep(proposer.piece, List.copyOf(creases),
+                        180, "Bring all creases together.", false, List.of())), true));
     }
 
     private Optional<FoldedPiece> extend(List<FoldStep> steps, List<String> rest) {
@@ -46,7 +48,8 @@ final class SequenceProposer {
             List<FoldStep> longer = new ArrayList<>(steps);
             longer.add(new FoldStep(piece, List.of(next), 180, "Fold crease " + next + ".", false, List.of()));
             if (FoldSequencer.fold(folder, longer, true).problems().isEmpty()) {
-                Optional<FoldedPiece> found = extend(longer, rest.stream().filter(crease -> !crease.equals(next)).toList());
+                Optional<FoldedPiece> found = extend(longer,
+                        rest.stream().filter(crease -> !crease.equals(next)).toList());
                 if (found.isPresent()) {
                     return found;
                 }

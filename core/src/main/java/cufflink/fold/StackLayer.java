@@ -16,9 +16,11 @@ import org.locationtech.jts.geom.Polygon;
  * @param facing    the face that looks to the front
  * @param footprint seen from the front, millimetres
  * @param thickness of the layer
- * @param turned    degrees, 0 to 359 clockwise as seen from the front, by which a pattern that stands upright on the piece as it lies flat is turned on the closed card
+ * @param turned    degrees, 0 to 359 clockwise as seen from the front, by which a pattern that stands upright on the
+ *                  piece as it lies flat is turned on the closed card
  */
-public record StackLayer(Kind kind, String label, Optional<PanelRef> panel, int level, Face facing, Polygon footprint, Length thickness, int turned) {
+public record StackLayer(Kind kind, String label, Optional<PanelRef> panel, int level, Face facing, Polygon footprint,
+        Length thickness, int turned) {
     /** Kinds of layers. */
     public enum Kind { PANEL, MAT, CONTENTS }
 }

@@ -15,9 +15,10 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * The bounded regions into which sides that meet only at their ends divide the plane. Walks every region with its inside on the left (de Berg et al., <i>Computational
- * Geometry</i>, section 2.2; from memory). JTS has a polygonizer for any lines; this one needs no dangling ends looked for, knows what lies beside each side, and takes a
- * fraction of the time, most of a replan.
+ * The bounded regions into which sides that meet only at their ends divide the plane. Walks every region with its
+ * inside on the left (de Berg et al., <i>Computational Geometry</i>, section 2.2; from memory). JTS has a polygonizer
+ * for any lines; this one needs no dangling ends looked for, knows what lies beside each side, and takes a fraction of
+ * the time, most of a replan.
  */
 final class Subdivision {
     private final Noding noding;
@@ -137,12 +138,14 @@ final class Subdivision {
 
     /** The rim of a part that hangs together is a hole in the smallest region around it, if there is one. */
     private void setIn(Rim rim) {
-        Optional<Integer> around = IntStream.range(0, regions.size()).boxed().filter(region -> isAround(regions.get(region), rim.ring()))
+        Optional<Integer> around = IntStream.range(0, regions.size()).boxed()
+                .filter(region -> isAround(regions.get(region), rim.ring()))
                 .min(Comparator.comparingDouble(region -> regions.get(region).getArea()));
         around.ifPresent(region -> {
             Polygon whole = regions.get(region);
             LinearRing[] holes = IntStream.rangeClosed(0, whole.getNumInteriorRing())
-                    .mapToObj(i -> i < whole.getNumInteriorRing() ? whole.getInteriorRingN(i) : rim.ring()).toArray(LinearRing[]::new);
+                    .mapToObj(i -> i < whole.getNumInteriorRing() ? whole.getInteriorRingN(i) : rim.ring())
+                    .toArray(LinearRing[]::new);
             regions.set(region, factory.createPolygon(whole.getExteriorRing(), holes));
             mark(rim.direction(), region);
         });
@@ -150,6 +153,7 @@ final class Subdivision {
 
     private static boolean isAround(Polygon region, LinearRing rim) {
         return region.getEnvelopeInternal().contains(rim.getEnvelopeInternal())
-                && Arrays.stream(rim.getCoordinates()).anyMatch(corner -> SimplePointInAreaLocator.locate(corner, region) == Location.INTERIOR);
+                && Arrays.stream(rim.getCoordinates())
+                        .anyMatch(corner -> SimplePointInAreaLocator.locate(corner, region) == Location.INTERIOR);
     }
 }

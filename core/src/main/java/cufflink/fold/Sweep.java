@@ -11,30 +11,40 @@ import java.util.Set;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * What passes through what on the way of a motion. For every two panels that move against each other the way is halved until it is decided: over a stretch of it in which no
- * point can move farther than the two are apart nothing happens (conservative advancement; Mirtich 1996, from memory); stretches too short to matter are looked at from end to
- * end, corner against face and edge against edge, and what comes out on the other side by more than {@link #GRAZE} has passed through.
- * <p>How far a point moves: one crease turning between two panels leads it along an arc, so that it is never farther from the middle of a stretch than at its ends. Where several
- * turn evenly, it may be farther by as much as their speeds and reach bend its way. Where loops make them turn unevenly, that is read off the way itself, twice as much as
- * shows, after a first division that leaves no whole turn unseen.
+ * What passes through what on the way of a motion. For every two panels that move against each other the way is halved
+ * until it is decided: over a stretch of it in which no point can move farther than the two are apart nothing happens
+ * (conservative advancement; Mirtich 1996, from memory); stretches too short to matter are looked at from end to end,
+ * corner against face and edge against edge, and what comes out on the other side by more than {@link #GRAZE} has
+ * passed through.
+ * <p>
+ * How far a point moves: one crease turning between two panels leads it along an arc, so that it is never farther from
+ * the middle of a stretch than at its ends. Where several turn evenly, it may be farther by as much as their speeds and
+ * reach bend its way. Where loops make them turn unevenly, that is read off the way itself, twice as much as shows,
+ * after a first division that leaves no whole turn unseen.
  */
 final class Sweep {
     /** Paper that goes less far through other paper, or passes it nearer to its edge, only touches it, millimetres. */
     static final double GRAZE = 0.3;
-    /** A stretch in which nothing moves farther than this is looked at whole, millimetres; less than twice a graze, so that nothing goes round an edge in it. */
+    /**
+     * A stretch in which nothing moves farther than this is looked at whole, millimetres; less than twice a graze, so
+     * that nothing goes round an edge in it.
+     */
     static final double SHORT = 0.5;
     private static final int DEEPEST = 12;
     /** Stretches into which a way with loops is divided before anything is read off it. */
     private static final int FIRST_STRETCHES = 4;
 
-    /** In the shortest stretch of a way with loops nothing gets farther than this, millimetres; what does has jumped. */
+    /**
+     * In the shortest stretch of a way with loops nothing gets farther than this, millimetres; what does has jumped.
+     */
     private static final double JUMP = 5;
 
     /**
      * Where the way ends.
      *
      * @param share of the way, 0 to 1
-     * @param pair  the panels of which the first passes through the second; absent where stiff panels do not get on, since their loops close no more
+     * @param pair  the panels of which the first passes through the second; absent where stiff panels do not get on,
+     *              since their loops close no more
      */
     record Hit(double share, Optional<Pair> pair) {
     }
@@ -57,8 +67,10 @@ final class Sweep {
     private Sweep(FoldMotion motion, Optional<FlatFoldedState> layers) {
         this.motion = motion;
         this.panels = motion.from().assembly().panels();
-        this.shapes = panels.stream().map(panel -> PanelShape.of(motion.from().assembly().panel(panel).outline())).toList();
-        this.inner = panels.stream().map(panel -> PanelShape.within(motion.from().assembly().panel(panel).outline(), 2 * GRAZE)).toList();
+        this.shapes = panels.stream().map(panel -> PanelShape.of(motion.from().assembly().panel(panel).outline()))
+                .toList();
+        this.inner = panels.stream()
+                .map(panel -> PanelShape.within(motion.from().assembly().panel(panel).outline(), 2 * GRAZE)).toList();
         this.layers = layers;
         this.sinceLayers = layers.map(flat -> Travel.between(flat.state(), motion.from()));
     }
@@ -80,7 +92,8 @@ final class Sweep {
             for (int b = a + 1; b < panels.size(); b++) {
                 Pair pair = Pair.of(panels.get(a), panels.get(b));
                 List<Linkage.Branch> links = motion.between(panels.get(a), panels.get(b));
-                boolean looked = links.stream().map(Linkage.Branch::link).anyMatch(motion::turns) && !apart.contains(pair) && !hinged.contains(pair);
+                boolean looked = links.stream().map(Linkage.Branch::link).anyMatch(motion::turns)
+                        && !apart.contains(pair) && !hinged.contains(pair);
                 Optional<Hit> hit = looked ? new Meeting(a, b, links).first() : Optional.empty();
                 if (hit.isPresent() && (first.isEmpty() || hit.get().share() < first.get().share())) {
                     first = hit;
@@ -90,13 +103,16 @@ final class Sweep {
         return first;
     }
 
-    /** Panels on the two sides of one crease, neither of which reaches over the line of it: they only ever meet shut. */
+    /**
+     * Panels on the two sides of one crease, neither of which reaches over the line of it: they only ever meet shut.
+     */
     private Set<Pair> hinged() {
         Set<Pair> hinged = new HashSet<>();
         motion.from().assembly().pieces().forEach(pattern -> pattern.hinges().forEach(hinge -> {
             PanelRef first = new PanelRef(pattern.piece(), hinge.first());
             PanelRef second = new PanelRef(pattern.piece(), hinge.second());
-            if (shapes.get(panels.indexOf(first)).isBeside(hinge.at()) && shapes.get(panels.indexOf(second)).isBeside(hinge.at())) {
+            if (shapes.get(panels.indexOf(first)).isBeside(hinge.at())
+                    && shapes.get(panels.indexOf(second)).isBeside(hinge.at())) {
                 hinged.add(Pair.of(first, second));
             }
         }));
@@ -125,7 +141,10 @@ final class Sweep {
     private final class Meeting {
         private final int a;
         private final int b;
-        /** The largest acceleration of any point, in millimetres by the square of the whole way; 0 for one crease, below 0 for loops. */
+        /**
+         * The largest acceleration of any point, in millimetres by the square of the whole way; 0 for one crease, below
+         * 0 for loops.
+         */
         private final double bending;
         private final int coarsest;
         private final List<Contact> contacts = new ArrayList<>();
@@ -158,12 +177,15 @@ final class Sweep {
             }
         }
 
-        /** 1 if the first lies above the second, seen from the second's up face, −1 if below, 0 if that is not known. */
+        /**
+         * 1 if the first lies above the second, seen from the second's up face, −1 if below, 0 if that is not known.
+         */
         private int lying() {
             PanelRef one = panels.get(a);
             PanelRef other = panels.get(b);
             boolean known = sinceLayers.filter(travel -> travel.together(one, other)).isPresent();
-            return known ? layers.get().relation().side(one, other) * (layers.get().state().position().get(other).turnsOver() ? -1 : 1) : 0;
+            return known ? layers.get().relation().side(one, other)
+                    * (layers.get().state().position().get(other).turnsOver() ? -1 : 1) : 0;
         }
 
         Optional<Hit> first() {
@@ -236,20 +258,24 @@ final class Sweep {
                     || inner.get(b).isClearOf(shapes.get(a), start.toFirst(), half.toFirst(), end.toFirst(), bend);
         }
 
-        /** A stretch of h of the way bends by h²/8 times the largest acceleration, each half of it by a quarter of that. */
+        /**
+         * A stretch of h of the way bends by h²/8 times the largest acceleration, each half of it by a quarter of that.
+         */
         private double bending(List<Linkage.Branch> links) {
             long turning = links.stream().map(Linkage.Branch::link).filter(motion::turns).count();
             return !motion.turnsEvenly() ? -1 : turning == 1 ? 0 : acceleration(links);
         }
 
         /**
-         * Of a chain of links that turn evenly: the sum over its panels of the square of the panel's own speed of turning and of how that speed turns, times its size. Speeds about
-         * parallel axes take each other away; others are added up whatever their directions.
+         * Of a chain of links that turn evenly: the sum over its panels of the square of the panel's own speed of
+         * turning and of how that speed turns, times its size. Speeds about parallel axes take each other away; others
+         * are added up whatever their directions.
          */
         private double acceleration(List<Linkage.Branch> links) {
             List<Linkage.Branch> turning = links.stream().filter(branch -> motion.turns(branch.link())).toList();
             LineSegment first = turning.get(0).link().axis();
-            boolean parallel = links.stream().allMatch(branch -> branch.link().place() == RigidMotion.STAY) && turning.stream().allMatch(branch -> isParallel(branch.link().axis(), first));
+            boolean parallel = links.stream().allMatch(branch -> branch.link().place() == RigidMotion.STAY)
+                    && turning.stream().allMatch(branch -> isParallel(branch.link().axis(), first));
             double signed = 0;
             double speed = 0;
             double change = 0;
@@ -258,7 +284,8 @@ final class Sweep {
                 Linkage.Link link = branch.link();
                 if (motion.turns(link)) {
                     double turned = Math.toRadians(motion.turned(link.angle()));
-                    signed += turned * link.sense() * (branch.forward() ? 1 : -1) * (isAlike(link.axis(), first) ? 1 : -1);
+                    signed += turned * link.sense() * (branch.forward() ? 1 : -1)
+                            * (isAlike(link.axis(), first) ? 1 : -1);
                     change += parallel ? 0 : Math.abs(turned) * speed;
                     speed = parallel ? Math.abs(signed) : speed + Math.abs(turned);
                 }
@@ -269,11 +296,13 @@ final class Sweep {
     }
 
     private static boolean isParallel(LineSegment one, LineSegment other) {
-        double across = (one.p1.x - one.p0.x) * (other.p1.y - other.p0.y) - (one.p1.y - one.p0.y) * (other.p1.x - other.p0.x);
+        double across = (one.p1.x - one.p0.x) * (other.p1.y - other.p0.y)
+                - (one.p1.y - one.p0.y) * (other.p1.x - other.p0.x);
         return Math.abs(across) < 1e-9 * one.getLength() * other.getLength();
     }
 
     private static boolean isAlike(LineSegment one, LineSegment other) {
-        return (one.p1.x - one.p0.x) * (other.p1.x - other.p0.x) + (one.p1.y - one.p0.y) * (other.p1.y - other.p0.y) > 0;
+        return (one.p1.x - one.p0.x) * (other.p1.x - other.p0.x) + (one.p1.y - one.p0.y) * (other.p1.y - other.p0.y)
+                > 0;
     }
 }

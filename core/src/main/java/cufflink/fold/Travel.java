@@ -43,7 +43,9 @@ final class Travel {
         return moves.get(a).difference(moves.get(b)) < TOGETHER;
     }
 
-    /** From a flat state: how much higher than panel b panel a has come to lie at a place of that state, millimetres. */
+    /**
+     * From a flat state: how much higher than panel b panel a has come to lie at a place of that state, millimetres.
+     */
     double rise(PanelRef a, PanelRef b, Coordinate place) {
         return moves.get(a).apply(place).z() - moves.get(b).apply(place).z();
     }

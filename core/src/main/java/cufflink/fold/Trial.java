@@ -23,13 +23,18 @@ public record Trial(String crease, boolean folds, Optional<FoldStage> stage, Str
         List<FoldStep> steps = piece.stages().stream().map(FoldStage::step).toList();
         Folder folder = new Folder(Assembly.of(turnedRound(piece.pattern(), crease), piece.anchor()));
         FoldedPiece tried = FoldSequencer.fold(folder, steps, piece.proposed());
-        Optional<FoldStage> stage = tried.stages().stream().filter(candidate -> candidate.step().creases().contains(crease)).findFirst();
+        Optional<FoldStage> stage = tried.stages().stream()
+                .filter(candidate -> candidate.step().creases().contains(crease)).findFirst();
         if (!tried.problems().isEmpty()) {
             Problem first = tried.problems().get(0);
-            return new Trial(crease, false, stage, first.what() + (first.remedy().isEmpty() ? "" : " " + first.remedy()));
+            return new Trial(crease, false, stage,
+                    first.what() + (first.remedy().isEmpty() ? "" : " " + first.remedy()));
         }
-        String order = tried.flat().map(flat -> flat.order().stream().map(panel -> label(flat, panel)).collect(Collectors.joining(", "))).orElse("");
-        return new Trial(crease, true, stage, order.isEmpty() ? "It folds this way too." : "It folds, but the layers come to lie otherwise. Front to back: " + order + ".");
+        String order = tried.flat()
+                .map(flat -> flat.order().stream().map(panel -> label(flat, panel)).collect(Collectors.joining(", ")))
+                .orElse("");
+        return new Trial(crease, true, stage, order.isEmpty() ? "It folds this way too."
+                : "It folds, but the layers come to lie otherwise. Front to back: " + order + ".");
     }
 
     private static String label(FlatFoldedState flat, PanelRef panel) {
@@ -38,7 +43,9 @@ public record Trial(String crease, boolean folds, Optional<FoldStage> stage, Str
 
     private static CreasePattern turnedRound(CreasePattern pattern, String crease) {
         List<Hinge> hinges = pattern.hinges().stream().map(hinge -> hinge.crease().equals(crease)
-                ? new Hinge(hinge.crease(), hinge.fold().seenFromBehind(), hinge.first(), hinge.second(), hinge.at()) : hinge).toList();
-        return new CreasePattern(pattern.piece(), pattern.up(), pattern.outline(), pattern.panels(), hinges, pattern.slits());
+                ? new Hinge(hinge.crease(), hinge.fold().seenFromBehind(), hinge.first(), hinge.second(), hinge.at())
+                : hinge).toList();
+        return new CreasePattern(pattern.piece(), pattern.up(), pattern.outline(), pattern.panels(), hinges,
+                pattern.slits());
     }
 }

@@ -9,12 +9,14 @@ import java.util.Map;
  * Projects to be made together.
  *
  * @param name         as the maker calls it
- * @param alternatives by a paper's name as {@link cufflink.plan.Planner#material} gives it: names of papers that may take its place
+ * @param alternatives by a paper's name as {@link cufflink.plan.Planner#material} gives it: names of papers that may
+ *                     take its place
  * @param sparePercent share of spare sheets to buy, 0 to 100
  * @param tools        the trimmer's length and how far the grain binds
  * @param made         by a piece's id in the layout: how many are cut already and need no paper
  */
-public record Job(String name, List<Kit> kits, Map<String, List<String>> alternatives, int sparePercent, BenchTools tools, Map<String, Integer> made) {
+public record Job(String name, List<Kit> kits, Map<String, List<String>> alternatives, int sparePercent,
+        BenchTools tools, Map<String, Integer> made) {
     public static final int MOST_SPARE = 100;
 
     public Job {
@@ -27,7 +29,8 @@ public record Job(String name, List<Kit> kits, Map<String, List<String>> alterna
     }
 
     /** A job of which nothing is cut yet. */
-    public Job(String name, List<Kit> kits, Map<String, List<String>> alternatives, int sparePercent, BenchTools tools) {
+    public Job(String name, List<Kit> kits, Map<String, List<String>> alternatives, int sparePercent,
+            BenchTools tools) {
         this(name, kits, alternatives, sparePercent, tools, Map.of());
     }
 

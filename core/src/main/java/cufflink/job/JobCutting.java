@@ -27,13 +27,15 @@ public record JobCutting(String id, List<JobSheet> sheets, List<Boolean> done, L
         done = List.copyOf(done);
         taken = List.copyOf(taken);
         if (done.size() != sheets.size() || taken.size() != sheets.size()) {
-            throw new IllegalArgumentException("done and taken must be as many as sheets: " + sheets.size() + ", " + done.size() + ", " + taken.size());
+            throw new IllegalArgumentException("done and taken must be as many as sheets: " + sheets.size() + ", "
+                    + done.size() + ", " + taken.size());
         }
     }
 
     /** Nothing cut yet. */
     public static JobCutting begin(String id, List<JobSheet> sheets) {
-        return new JobCutting(id, sheets, Collections.nCopies(sheets.size(), false), Collections.nCopies(sheets.size(), false));
+        return new JobCutting(id, sheets, Collections.nCopies(sheets.size(), false),
+                Collections.nCopies(sheets.size(), false));
     }
 
     /** The same with one sheet done, or not done after all. */
@@ -50,29 +52,33 @@ public record JobCutting(String id, List<JobSheet> sheets, List<Boolean> done, L
 
     /** The same with what is out of the stash now. What is out of it was cut. */
     public JobCutting withTaken(Set<Integer> out) {
-        return new JobCutting(id, sheets, IntStream.range(0, sheets.size()).mapToObj(sheet -> done.get(sheet) || out.contains(sheet)).toList(),
+        return new JobCutting(id, sheets,
+                IntStream.range(0, sheets.size()).mapToObj(sheet -> done.get(sheet) || out.contains(sheet)).toList(),
                 IntStream.range(0, sheets.size()).mapToObj(out::contains).toList());
     }
 
     /** The sheets that are out of the stash, from 0. */
     public Set<Integer> out() {
-        return IntStream.range(0, sheets.size()).filter(taken::get).boxed().collect(Collectors.toCollection(TreeSet::new));
+        return IntStream.range(0, sheets.size()).filter(taken::get).boxed()
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** How many of each piece have come out of the sheets that are done, by the piece's id. */
     public Map<String, Integer> made() {
         Map<String, Integer> made = new TreeMap<>();
-        IntStream.range(0, sheets.size()).filter(done::get).forEach(sheet -> layout(sheet).placements().forEach(placement -> placement.pieces().forEach(piece -> made.merge(piece, 1, Integer::sum))));
+        IntStream.range(0, sheets.size()).filter(done::get).forEach(sheet -> layout(sheet).placements()
+                .forEach(placement -> placement.pieces().forEach(piece -> made.merge(piece, 1, Integer::sum))));
         return made;
     }
 
     /**
-     * The sheets that are done with others to cut instead of those that are not. A sheet that is out of the stash keeps its place, by which the stash knows it; empty if there
-     * are too few others to fill the places before it.
+     * The sheets that are done with others to cut instead of those that are not. A sheet that is out of the stash keeps
+     * its place, by which the stash knows it; empty if there are too few others to fill the places before it.
      */
     public Optional<JobCutting> withRest(List<JobSheet> rest) {
         Deque<JobSheet> still = new ArrayDeque<>();
-        IntStream.range(0, sheets.size()).filter(sheet -> done.get(sheet) && !taken.get(sheet)).forEach(sheet -> still.add(sheets.get(sheet)));
+        IntStream.range(0, sheets.size()).filter(sheet -> done.get(sheet) && !taken.get(sheet))
+                .forEach(sheet -> still.add(sheets.get(sheet)));
         int doneBesides = still.size();
         still.addAll(rest);
         List<JobSheet> next = new ArrayList<>();
@@ -101,7 +107,9 @@ public record JobCutting(String id, List<JobSheet> sheets, List<Boolean> done, L
         return (int) done.stream().filter(value -> value).count();
     }
 
-    /** The first sheet after a place that is not done, round from the end to the beginning; the place itself if all are. */
+    /**
+     * The first sheet after a place that is not done, round from the end to the beginning; the place itself if all are.
+     */
     public int nextOpen(int after) {
         for (int step = 1; step <= sheets.size(); step++) {
             int sheet = (after + step) % sheets.size();

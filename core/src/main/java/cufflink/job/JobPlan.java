@@ -13,14 +13,17 @@ import java.util.Optional;
 /**
  * A job, worked out.
  *
- * @param plans      of the kits' projects, in their order
- * @param stash      as it was when the job was planned
- * @param work       every piece wanted and every sheet that may be used: what is owned, and as many as needed of what can be bought
- * @param layout     its bound is that of the sheets that count: new ones out of the stash, or, if something must be bought, those to buy
- * @param supply     the sheets of {@code work}, and what each is
- * @param purchases  what to buy; empty if the stash has everything
+ * @param plans     of the kits' projects, in their order
+ * @param stash     as it was when the job was planned
+ * @param work      every piece wanted and every sheet that may be used: what is owned, and as many as needed of what
+ *                  can be bought
+ * @param layout    its bound is that of the sheets that count: new ones out of the stash, or, if something must be
+ *                  bought, those to buy
+ * @param supply    the sheets of {@code work}, and what each is
+ * @param purchases what to buy; empty if the stash has everything
  */
-public record JobPlan(Job job, List<Plan> plans, Stash stash, CutJob work, LayoutPlan layout, Supply supply, List<Purchase> purchases) {
+public record JobPlan(Job job, List<Plan> plans, Stash stash, CutJob work, LayoutPlan layout, Supply supply,
+        List<Purchase> purchases) {
     public JobPlan {
         plans = List.copyOf(plans);
         purchases = List.copyOf(purchases);
@@ -41,7 +44,10 @@ public record JobPlan(Job job, List<Plan> plans, Stash stash, CutJob work, Layou
         return layout.unplaced().isEmpty() && (bought() > 0 ? bought() : layout.newSheets()) <= layout.bound();
     }
 
-    /** The sheets with what each is of, in the order of work: those of one paper and one pattern of cuts follow each other. */
+    /**
+     * The sheets with what each is of, in the order of work: those of one paper and one pattern of cuts follow each
+     * other.
+     */
     public List<JobSheet> sheets() {
         List<JobSheet> sheets = new ArrayList<>();
         for (SheetLayout layout : layout.sheets()) {

@@ -25,8 +25,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /**
- * Lays a job out. First from the stash alone, with as few of its sheets as possible; if that does not give everything, all that is owned may be used freely and as few sheets as
- * possible are bought. Pure: the same job and stash always get the same plan.
+ * Lays a job out. First from the stash alone, with as few of its sheets as possible; if that does not give everything,
+ * all that is owned may be used freely and as few sheets as possible are bought. Pure: the same job and stash always
+ * get the same plan.
  */
 public final class JobPlanner {
     /** Pieces of a job at most, all copies counted. */
@@ -57,8 +58,10 @@ public final class JobPlanner {
         List<Plan> plans = new ArrayList<>();
         for (Kit kit : job.kits()) {
             Outcome<Plan> plan = Planner.plan(kit.project());
-            plan.value().ifPresentOrElse(plans::add, () -> plan.problems().forEach(problem -> problems.add(problem.fault().isPresent() ? problem
-                    : Problem.error(kit.project().name(), problem.text(), "Open the project and mend it, or take it out of the job."))));
+            plan.value().ifPresentOrElse(plans::add,
+                    () -> plan.problems().forEach(problem -> problems.add(problem.fault().isPresent() ? problem
+                            : Problem.error(kit.project().name(), problem.text(),
+                                    "Open the project and mend it, or take it out of the job."))));
         }
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);
@@ -66,7 +69,9 @@ public final class JobPlanner {
         JobPlanner planner = new JobPlanner(job, plans, stash);
         int pieces = planner.work.pieces().stream().mapToInt(CutPiece::quantity).sum();
         if (pieces > MOST_PIECES) {
-            return Outcome.failed(Problem.error(job.name(), "That is " + pieces + " pieces; at most " + MOST_PIECES + " are laid out at a time.", "Make the job in two halves."));
+            return Outcome.failed(Problem.error(job.name(),
+                    "That is " + pieces + " pieces; at most " + MOST_PIECES + " are laid out at a time.",
+                    "Make the job in two halves."));
         }
         return Outcome.of(planner.laidOut(LAYOUTS::plan));
     }
@@ -97,7 +102,8 @@ public final class JobPlanner {
             String mark = job.mark(i).isEmpty() ? "" : job.mark(i) + " ";
             for (CutPiece piece : Planner.cutPieces(plans.get(i), job.kits().get(i).copies(), mark)) {
                 Set<String> materials = new LinkedHashSet<>(piece.materials());
-                piece.materials().forEach(material -> materials.addAll(job.alternatives().getOrDefault(material, List.of())));
+                piece.materials()
+                        .forEach(material -> materials.addAll(job.alternatives().getOrDefault(material, List.of())));
                 int left = piece.quantity() - job.made().getOrDefault(piece.id(), 0);
                 if (left > 0) {
                     pieces.add(piece.withQuantity(left).withMaterials(List.copyOf(materials)));
@@ -130,8 +136,10 @@ public final class JobPlanner {
     private JobPlan complete(LayoutPlan found) {
         Map<String, StockSheet> own = new HashMap<>();
         work.stock().forEach(sheet -> own.put(sheet.id(), sheet));
-        List<SheetLayout> sheets = found.sheets().stream().map(sheet -> new SheetLayout(own.get(sheet.stock().id()), sheet.placements(), sheet.cuts())).toList();
+        List<SheetLayout> sheets = found.sheets().stream()
+                .map(sheet -> new SheetLayout(own.get(sheet.stock().id()), sheet.placements(), sheet.cuts())).toList();
         LayoutPlan layout = new LayoutPlan(sheets, found.bounds(), found.unplaced(), found.grain());
-        return new JobPlan(job, plans, stash, work, layout, supply, new ShoppingList(job, stash, supply, layout).purchases());
+        return new JobPlan(job, plans, stash, work, layout, supply,
+                new ShoppingList(job, stash, supply, layout).purchases());
     }
 }

@@ -16,7 +16,8 @@ import java.util.OptionalLong;
 public record JobSheet(SheetLayout layout, Stock paper, Swatch swatch, boolean twoSided, OptionalLong stash) {
     static JobSheet of(SheetLayout layout, Supply supply) {
         Optional<StashPaper> from = supply.owned(layout.stock());
-        return new JobSheet(layout, supply.paper(layout.stock()), from.map(StashPaper::swatch).orElse(Swatch.PLAIN), from.map(StashPaper::twoSided).orElse(false),
+        return new JobSheet(layout, supply.paper(layout.stock()), from.map(StashPaper::swatch).orElse(Swatch.PLAIN),
+                from.map(StashPaper::twoSided).orElse(false),
                 from.map(entry -> OptionalLong.of(entry.id())).orElse(OptionalLong.empty()));
     }
 
@@ -27,6 +28,7 @@ public record JobSheet(SheetLayout layout, Stock paper, Swatch swatch, boolean t
 
     /** Whether two sheets are cut in the same way from the same paper. */
     public boolean isAlike(JobSheet other) {
-        return layout.stock().equals(other.layout.stock()) && layout.cuts().equals(other.layout.cuts()) && layout.placements().equals(other.layout.placements());
+        return layout.stock().equals(other.layout.stock()) && layout.cuts().equals(other.layout.cuts())
+                && layout.placements().equals(other.layout.placements());
     }
 }

@@ -28,15 +28,17 @@ public final class JobTaking {
     }
 
     /**
-     * The change for sheets that have been cut. An entry that no longer holds enough goes to 0, never below: somebody cut from it meanwhile. Sheets that were to be bought are
-     * not in the stash; their offcuts are put there.
+     * The change for sheets that have been cut. An entry that no longer holds enough goes to 0, never below: somebody
+     * cut from it meanwhile. Sheets that were to be bought are not in the stash; their offcuts are put there.
      */
     public static StashChange change(String job, JobCutting cutting, StashTaking what, Stash stash) {
         JobTaking taking = new JobTaking(stash);
         List<JobSheet> cut = what.sheets().stream().map(cutting.sheets()::get).toList();
         cut.forEach(taking::take);
         cut.forEach(taking::putBack);
-        return StashChange.of("Cut for " + job + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits()).with(what);
+        return StashChange
+                .of("Cut for " + job + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits())
+                .with(what);
     }
 
     private void take(JobSheet sheet) {

@@ -19,9 +19,12 @@ public final class JobWords {
         if (plan.bought() > 0) {
             String buy = "Buy " + LayoutWords.counted(plan.bought(), 0) + ": " + least(plan.bought(), layout.bound());
             int owned = layout.newSheets() - plan.bought();
-            return (owned + offcuts == 0 ? buy : buy + " The stash gives " + LayoutWords.counted(owned, offcuts) + " besides.") + grain;
+            return (owned + offcuts == 0 ? buy
+                    : buy + " The stash gives " + LayoutWords.counted(owned, offcuts) + " besides.") + grain;
         }
-        return "The stash has it all: " + LayoutWords.counted(layout.newSheets(), offcuts) + (layout.newSheets() == 0 ? ", and no whole sheet." : "; " + least(layout.newSheets(), layout.bound())) + grain;
+        return "The stash has it all: " + LayoutWords.counted(layout.newSheets(), offcuts)
+                + (layout.newSheets() == 0 ? ", and no whole sheet." : "; " + least(layout.newSheets(), layout.bound()))
+                + grain;
     }
 
     private static String least(int count, int bound) {

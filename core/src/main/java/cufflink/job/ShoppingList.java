@@ -28,7 +28,9 @@ final class ShoppingList {
         this.layout = layout;
     }
 
-    /** Sheets of one paper and size: how many are used, how many of those must be bought, how many stay in the stash. */
+    /**
+     * Sheets of one paper and size: how many are used, how many of those must be bought, how many stay in the stash.
+     */
     private static final class Tally {
         private int used;
         private int lacking;
@@ -47,12 +49,14 @@ final class ShoppingList {
             tally.used++;
             tally.lacking += supply.owned(sheet).isPresent() ? 0 : 1;
         });
-        supply.ownedSheets().stream().filter(sheet -> !sheet.offcut() && tallies.containsKey(key(sheet))).forEach(sheet -> tallies.get(key(sheet)).left += sheet.count().orElse(0));
+        supply.ownedSheets().stream().filter(sheet -> !sheet.offcut() && tallies.containsKey(key(sheet)))
+                .forEach(sheet -> tallies.get(key(sheet)).left += sheet.count().orElse(0));
         List<Purchase> purchases = new ArrayList<>();
         tallies.forEach((key, tally) -> {
             int spares = (tally.used * job.sparePercent() + 99) / 100;
             int left = tally.left - (tally.used - tally.lacking);
-            Purchase purchase = new Purchase(stocks.get(key), tally.lacking, Math.max(0, spares - left), price(stocks.get(key)));
+            Purchase purchase = new Purchase(stocks.get(key), tally.lacking, Math.max(0, spares - left),
+                    price(stocks.get(key)));
             if (purchase.count() > 0) {
                 purchases.add(purchase);
             }
@@ -66,7 +70,9 @@ final class ShoppingList {
 
     /** That of the same paper in the same size, otherwise none: another size costs something else. */
     private Optional<BigDecimal> price(Stock stock) {
-        return stash.named(stock.name()).stream().filter(paper -> !paper.offcut() && paper.stock().width().equals(stock.width()) && paper.stock().height().equals(stock.height()))
+        return stash.named(stock.name()).stream()
+                .filter(paper -> !paper.offcut() && paper.stock().width().equals(stock.width())
+                        && paper.stock().height().equals(stock.height()))
                 .flatMap(paper -> paper.price().stream()).findFirst();
     }
 }

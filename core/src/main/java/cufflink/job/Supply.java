@@ -15,7 +15,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-/** The sheets that a job may be cut from, by their id in the layout: those in the stash, and those that can be bought. */
+/**
+ * The sheets that a job may be cut from, by their id in the layout: those in the stash, and those that can be bought.
+ */
 public final class Supply {
     private final Map<String, StashPaper> owned = new LinkedHashMap<>();
     private final Map<String, Stock> toBuy = new LinkedHashMap<>();
@@ -29,8 +31,11 @@ public final class Supply {
      */
     static Supply of(Stash stash, Collection<String> materials, Collection<Stock> bought) {
         Supply supply = new Supply();
-        stash.papers().stream().filter(paper -> paper.count() > 0 && materials.contains(Planner.material(paper.stock()))).forEach(paper -> supply.owned.put("stash " + paper.id(), paper));
-        bought.forEach(stock -> supply.toBuy.putIfAbsent("buy " + Planner.material(stock) + " " + stock.width() + " " + stock.height(), stock));
+        stash.papers().stream()
+                .filter(paper -> paper.count() > 0 && materials.contains(Planner.material(paper.stock())))
+                .forEach(paper -> supply.owned.put("stash " + paper.id(), paper));
+        bought.forEach(stock -> supply.toBuy
+                .putIfAbsent("buy " + Planner.material(stock) + " " + stock.width() + " " + stock.height(), stock));
         return supply;
     }
 
@@ -46,13 +51,18 @@ public final class Supply {
 
     /** What is owned, as it is. */
     List<StockSheet> ownedSheets() {
-        return owned.entrySet().stream().map(entry -> sheet(entry.getKey(), entry.getValue().stock(), entry.getValue().size(), OptionalInt.of(entry.getValue().count()), entry.getValue().offcut()))
+        return owned.entrySet().stream()
+                .map(entry -> sheet(entry.getKey(), entry.getValue().stock(), entry.getValue().size(),
+                        OptionalInt.of(entry.getValue().count()), entry.getValue().offcut()))
                 .toList();
     }
 
     /** What can be bought, as many sheets as needed. */
     List<StockSheet> sheetsToBuy() {
-        return toBuy.entrySet().stream().map(entry -> sheet(entry.getKey(), entry.getValue(), new SheetSize(entry.getValue().width(), entry.getValue().height()), OptionalInt.empty(), false)).toList();
+        return toBuy.entrySet().stream()
+                .map(entry -> sheet(entry.getKey(), entry.getValue(),
+                        new SheetSize(entry.getValue().width(), entry.getValue().height()), OptionalInt.empty(), false))
+                .toList();
     }
 
     /** Everything. */
@@ -63,6 +73,7 @@ public final class Supply {
     }
 
     private static StockSheet sheet(String id, Stock stock, SheetSize size, OptionalInt count, boolean offcut) {
-        return new StockSheet(id, stock.name(), Planner.material(stock), size.width(), size.height(), count, offcut, stock.directional(), Along.of(stock.grain()));
+        return new StockSheet(id, stock.name(), Planner.material(stock), size.width(), size.height(), count, offcut,
+                stock.directional(), Along.of(stock.grain()));
     }
 }

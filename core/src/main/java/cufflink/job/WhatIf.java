@@ -25,7 +25,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 
-/** Questions about what is in the stash. The answers are those of the planner's first plan: at least so many can be made. */
+/**
+ * Questions about what is in the stash. The answers are those of the planner's first plan: at least so many can be
+ * made.
+ */
 public final class WhatIf {
     private static final LayoutPlanner LAYOUTS = new TrimmerThenKnife(new GuillotinePlanner());
 
@@ -40,14 +43,20 @@ public final class WhatIf {
     private WhatIf() {
     }
 
-    /** How many copies of a project come out of the stash, every layer from its own paper; up to {@value cufflink.plan.Project#MOST_COPIES}. */
+    /**
+     * How many copies of a project come out of the stash, every layer from its own paper; up to
+     * {@value cufflink.plan.Project#MOST_COPIES}.
+     */
     public static int howMany(Plan plan, Stash stash, BenchTools tools) {
         List<Stock> papers = List.copyOf(Planner.papers(plan).values());
         Supply supply = Supply.of(stash, papers.stream().map(Planner::material).toList(), List.of());
         return most(copies -> fits(Planner.cutPieces(plan, copies, ""), supply.ownedSheets(), tools));
     }
 
-    /** The papers of the stash that give at least one copy of the card itself, without its layers; the most copies first. */
+    /**
+     * The papers of the stash that give at least one copy of the card itself, without its layers; the most copies
+     * first.
+     */
     public static List<Gives> whichPapers(Plan plan, Stash stash, BenchTools tools) {
         String card = Planner.material(plan.project().paper(plan.design().definition().pieces().get(0).material()));
         Map<String, List<StashPaper>> byName = new LinkedHashMap<>();
@@ -67,17 +76,21 @@ public final class WhatIf {
 
     /** The largest size of a project out of one sheet of a paper or one offcut. */
     public static Outcome<Plan> sizeFrom(Project project, StashPaper paper) {
-        Project alone = project.withCopies(1).withWish(new Wish.FromSheet(paper.name(), paper.size().width(), paper.size().height(), 1, new SheetUse.Whole()));
+        Project alone = project.withCopies(1).withWish(
+                new Wish.FromSheet(paper.name(), paper.size().width(), paper.size().height(), 1, new SheetUse.Whole()));
         return Planner.plan(alone).then(plan -> plan.layout().unplaced().isEmpty() ? Outcome.of(plan, List.of())
-                : Outcome.failed(Problem.error(paper.name(), "Nothing of this design comes out of so small a piece.", "")));
+                : Outcome.failed(
+                        Problem.error(paper.name(), "Nothing of this design comes out of so small a piece.", "")));
     }
 
     private static List<CutPiece> ofCard(Plan plan, int copies, String card, String material) {
-        return Planner.cutPieces(plan, copies, "").stream().filter(piece -> piece.materials().contains(card)).map(piece -> piece.withMaterials(List.of(material))).toList();
+        return Planner.cutPieces(plan, copies, "").stream().filter(piece -> piece.materials().contains(card))
+                .map(piece -> piece.withMaterials(List.of(material))).toList();
     }
 
     private static boolean fits(List<CutPiece> pieces, List<StockSheet> sheets, BenchTools tools) {
-        return LAYOUTS.plan(new CutJob(pieces, sheets, tools.grain(), Optional.of(tools.trimmerLength()))).unplaced().isEmpty();
+        return LAYOUTS.plan(new CutJob(pieces, sheets, tools.grain(), Optional.of(tools.trimmerLength()))).unplaced()
+                .isEmpty();
     }
 
     /** The largest number that is possible, found by doubling and halving: what holds for so many holds for fewer. */

@@ -32,7 +32,10 @@ final class FormFinder {
     private FormFinder() {
     }
 
-    /** The form of a panel; openings and notches are left out of account where all but them is a rectangle or a right triangle. */
+    /**
+     * The form of a panel; openings and notches are left out of account where all but them is a rectangle or a right
+     * triangle.
+     */
     static LayerForm of(Polygon panel) {
         Polygon whole = FACTORY.createPolygon(panel.getExteriorRing().getCoordinates());
         return known(whole.convexHull()).or(() -> nearly(whole)).orElseGet(() -> outline(whole));
@@ -42,7 +45,8 @@ final class FormFinder {
     static LayerForm outline(Polygon whole) {
         Envelope box = whole.getEnvelopeInternal();
         Geometry flat = AffineTransformation.translationInstance(-box.getMinX(), -box.getMinY()).transform(whole);
-        return new LayerForm(Kind.OUTLINE, Length.nearestToMillimetres(box.getWidth()), Length.nearestToMillimetres(box.getHeight()), Optional.of((Polygon) flat),
+        return new LayerForm(Kind.OUTLINE, Length.nearestToMillimetres(box.getWidth()),
+                Length.nearestToMillimetres(box.getHeight()), Optional.of((Polygon) flat),
                 new Coordinate(box.getMinX(), box.getMinY()), 0, false);
     }
 
@@ -61,7 +65,8 @@ final class FormFinder {
         if (corners.size() == 4 && right.size() == 4) {
             return Optional.of(rectangle(corners));
         }
-        return corners.size() == 3 && right.size() == 1 ? Optional.of(triangle(corners, right.get(0))) : Optional.empty();
+        return corners.size() == 3 && right.size() == 1 ? Optional.of(triangle(corners, right.get(0)))
+                : Optional.empty();
     }
 
     private static Coordinate at(List<Coordinate> corners, int index) {
@@ -88,7 +93,8 @@ final class FormFinder {
         Coordinate corner = corners.get(right);
         Coordinate next = at(corners, right + 1);
         Coordinate last = at(corners, right - 1);
-        boolean levelNext = Math.abs(Math.cos(Angle.angle(corner, next))) >= Math.abs(Math.cos(Angle.angle(corner, last))) - RIGHT;
+        boolean levelNext = Math.abs(Math.cos(Angle.angle(corner, next)))
+                >= Math.abs(Math.cos(Angle.angle(corner, last))) - RIGHT;
         Coordinate width = levelNext ? next : last;
         Coordinate height = levelNext ? last : next;
         return form(Kind.TRIANGLE, corner, width, height, !levelNext);
@@ -96,13 +102,15 @@ final class FormFinder {
 
     private static LayerForm form(Kind kind, Coordinate corner, Coordinate width, Coordinate height, boolean flipped) {
         double turn = Angle.angle(corner, width);
-        return new LayerForm(kind, Length.nearestToMillimetres(corner.distance(width)), Length.nearestToMillimetres(corner.distance(height)), Optional.empty(), corner,
+        return new LayerForm(kind, Length.nearestToMillimetres(corner.distance(width)),
+                Length.nearestToMillimetres(corner.distance(height)), Optional.empty(), corner,
                 Math.abs(turn) < RIGHT ? 0 : turn, flipped);
     }
 
     /** The corners in the sense from x to y, without those that lie on a line between their neighbours. */
     private static List<Coordinate> corners(Polygon polygon) {
-        Coordinate[] ring = ((Polygon) TopologyPreservingSimplifier.simplify(polygon, CLOSE)).getExteriorRing().getCoordinates();
+        Coordinate[] ring = ((Polygon) TopologyPreservingSimplifier.simplify(polygon, CLOSE)).getExteriorRing()
+                .getCoordinates();
         if (!Orientation.isCCW(ring)) {
             CoordinateArrays.reverse(ring);
         }
@@ -129,7 +137,8 @@ final class FormFinder {
             for (double right : xs.tailSet(left, false)) {
                 for (double top : ys) {
                     for (double bottom : ys.tailSet(top, false)) {
-                        if ((right - left) * (bottom - top) > most && room.covers(FACTORY.toGeometry(new Envelope(left, right, top, bottom)))) {
+                        if ((right - left) * (bottom - top) > most
+                                && room.covers(FACTORY.toGeometry(new Envelope(left, right, top, bottom)))) {
                             most = (right - left) * (bottom - top);
                             best = Optional.of(new Envelope(left, right, top, bottom));
                         }
@@ -137,7 +146,8 @@ final class FormFinder {
                 }
             }
         }
-        return best.map(box -> new LayerForm(Kind.RECTANGLE, Length.nearestToMillimetres(box.getWidth()), Length.nearestToMillimetres(box.getHeight()), Optional.empty(),
+        return best.map(box -> new LayerForm(Kind.RECTANGLE, Length.nearestToMillimetres(box.getWidth()),
+                Length.nearestToMillimetres(box.getHeight()), Optional.empty(),
                 new Coordinate(box.getMinX(), box.getMinY()), 0, false));
     }
 }

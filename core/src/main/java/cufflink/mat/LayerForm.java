@@ -11,17 +11,21 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
- * A flat shape by the measures that it is cut with, and how it lies on its piece. A rectangle has its own width and height, however it is turned; a right triangle is known
- * by the two sides at its right angle; anything else by the rectangle that it is cut from and its outline there.
+ * A flat shape by the measures that it is cut with, and how it lies on its piece. A rectangle has its own width and
+ * height, however it is turned; a right triangle is known by the two sides at its right angle; anything else by the
+ * rectangle that it is cut from and its outline there.
  *
  * @param width   of the rectangle; of a triangle the first side at the right angle
  * @param height  of the rectangle; of a triangle the second side
- * @param shape   what is cut from the rectangle, in its own coordinates from its top left corner, millimetres; only of {@link Kind#OUTLINE}
- * @param at      the rectangle's top left corner, or the triangle's right angle, in the piece's coordinates, millimetres
+ * @param shape   what is cut from the rectangle, in its own coordinates from its top left corner, millimetres; only of
+ *                {@link Kind#OUTLINE}
+ * @param at      the rectangle's top left corner, or the triangle's right angle, in the piece's coordinates,
+ *                millimetres
  * @param turn    from the piece's x axis to the width, radians, in the sense from x to y
  * @param flipped whether the height runs to the other side of the width than x and y do
  */
-public record LayerForm(Kind kind, Length width, Length height, Optional<Polygon> shape, Coordinate at, double turn, boolean flipped) {
+public record LayerForm(Kind kind, Length width, Length height, Optional<Polygon> shape, Coordinate at, double turn,
+        boolean flipped) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /** What a shape is known by. */

@@ -33,20 +33,28 @@ public record MatLayer(Mat on, int layer, LayerForm form, Length reveal, Polygon
 
     /** Whether exactly the border that was asked for shows on every side. */
     public boolean isExact() {
-        return form.kind() == LayerForm.Kind.RECTANGLE && width().plus(reveal.times(2)).equals(under.width()) && height().plus(reveal.times(2)).equals(under.height());
+        return form.kind() == LayerForm.Kind.RECTANGLE && width().plus(reveal.times(2)).equals(under.width())
+                && height().plus(reveal.times(2)).equals(under.height());
     }
 
-    /** How its measures came about: {@code 4 1/4 − 2 × 1/8 = 4}; what falls between the marks of the ruler goes down to the next. */
+    /**
+     * How its measures came about: {@code 4 1/4 − 2 × 1/8 = 4}; what falls between the marks of the ruler goes down to
+     * the next.
+     */
     public String derivation(LengthFormat format) {
         return label() + switch (form.kind()) {
-            case RECTANGLE -> " = " + side(under.width(), width(), format) + ", " + side(under.height(), height(), format) + " " + format.unit().symbol();
-            case TRIANGLE -> " = a right triangle of " + format.size(under.width(), under.height()) + ", smaller by " + format.text(reveal) + " on every side: " + format.size(width(), height());
-            case OUTLINE -> " = the outline under it, smaller by " + format.text(reveal) + " on every side; it is cut from " + format.size(width(), height());
+            case RECTANGLE -> " = " + side(under.width(), width(), format) + ", "
+                    + side(under.height(), height(), format) + " " + format.unit().symbol();
+            case TRIANGLE -> " = a right triangle of " + format.size(under.width(), under.height()) + ", smaller by "
+                    + format.text(reveal) + " on every side: " + format.size(width(), height());
+            case OUTLINE -> " = the outline under it, smaller by " + format.text(reveal)
+                    + " on every side; it is cut from " + format.size(width(), height());
         };
     }
 
     private String side(Length whole, Length cut, LengthFormat format) {
         Length exact = whole.minus(reveal.times(2));
-        return format.number(whole) + " − 2 × " + format.number(reveal) + " = " + format.number(exact) + (exact.equals(cut) ? "" : ", on the ruler " + format.number(cut));
+        return format.number(whole) + " − 2 × " + format.number(reveal) + " = " + format.number(exact)
+                + (exact.equals(cut) ? "" : ", on the ruler " + format.number(cut));
     }
 }

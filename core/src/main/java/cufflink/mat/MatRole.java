@@ -4,7 +4,10 @@ import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The paper roles of layers: {@code mat 1} for the first layer on a panel, {@code mat 2} for the one on it. Every other role is a piece's material. */
+/**
+ * The paper roles of layers: {@code mat 1} for the first layer on a panel, {@code mat 2} for the one on it. Every other
+ * role is a piece's material.
+ */
 public final class MatRole {
     private static final Pattern ROLE = Pattern.compile("mat ([1-9]\\d{0,2})");
 

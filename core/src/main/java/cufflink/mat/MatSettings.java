@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The maker's wishes for layers. Each layer is smaller than what it lies on by twice the reveal in each dimension: 1/16 in
- * is the tight school (a step of 1/8), 1/8 in the open one (a step of 1/4).
+ * The maker's wishes for layers. Each layer is smaller than what it lies on by twice the reveal in each dimension: 1/16
+ * in is the tight school (a step of 1/8), 1/8 in the open one (a step of 1/4).
  *
- * @param layers   on each panel that takes them, 0 to 5
- * @param reveal   the border left showing on each side
- * @param byPanel  exceptions, by panel as {@code piece.panel}
+ * @param layers  on each panel that takes them, 0 to 5
+ * @param reveal  the border left showing on each side
+ * @param byPanel exceptions, by panel as {@code piece.panel}
  */
 public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPanel) {
     public static final int MOST_LAYERS = 5;
@@ -24,9 +24,10 @@ public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPane
     /**
      * Exceptions for one panel.
      *
-     * @param width  of a first layer that is already cut, with {@code height}
+     * @param width of a first layer that is already cut, with {@code height}
      */
-    public record OnPanel(Optional<Integer> layers, Optional<Length> reveal, Optional<Length> width, Optional<Length> height) {
+    public record OnPanel(Optional<Integer> layers, Optional<Length> reveal, Optional<Length> width,
+            Optional<Length> height) {
     }
 
     public MatSettings {

@@ -24,11 +24,12 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
 /**
- * Sizes the layers of a design: each takes the form of what it lies on, smaller by the border on every side and down to the next mark of the ruler, and leaves openings
- * and notches free by as much.
+ * Sizes the layers of a design: each takes the form of what it lies on, smaller by the border on every side and down to
+ * the next mark of the ruler, and leaves openings and notches free by as much.
  */
 public final class MatSizer {
-    private static final BufferParameters MITRED = new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 20);
+    private static final BufferParameters MITRED = new BufferParameters(8, BufferParameters.CAP_FLAT,
+            BufferParameters.JOIN_MITRE, 20);
     /** Square millimetres below which there is nothing to cut. */
     private static final double LEAST_AREA = 1;
     /** Square millimetres of a panel that its form may leave out by rounding. */
@@ -45,11 +46,13 @@ public final class MatSizer {
     }
 
     /** All layers, panel by panel from the lowest up; a layer with no room left is a notice in {@code problems}. */
-    public static List<MatLayer> size(SizedDesign design, Map<String, CreasePattern> patterns, MatSettings settings, RulerStep step, List<Problem> problems) {
+    public static List<MatLayer> size(SizedDesign design, Map<String, CreasePattern> patterns, MatSettings settings,
+            RulerStep step, List<Problem> problems) {
         MatSizer sizer = new MatSizer(settings, step, problems);
         List<MatLayer> layers = new ArrayList<>();
         for (Mat mat : design.mats()) {
-            Optional<Panel> panel = Optional.ofNullable(patterns.get(mat.on().piece())).flatMap(pattern -> pattern.panel(mat.on().panel()));
+            Optional<Panel> panel = Optional.ofNullable(patterns.get(mat.on().piece()))
+                    .flatMap(pattern -> pattern.panel(mat.on().panel()));
             if (panel.isPresent()) {
                 layers.addAll(sizer.onPanel(mat, panel.get(), design.piece(mat.on().piece())));
             }
@@ -68,11 +71,14 @@ public final class MatSizer {
         Geometry openings = RobustOverlay.difference(under.outline(), closed);
         for (int layer = 1; layer <= count; layer++) {
             boolean readyCut = layer == 1 && exception.width().isPresent() && exception.height().isPresent();
-            Optional<LayerForm> form = readyCut ? Optional.of(centred(under, exception.width().get(), exception.height().get())) : inside(under, reveal);
+            Optional<LayerForm> form = readyCut
+                    ? Optional.of(centred(under, exception.width().get(), exception.height().get()))
+                    : inside(under, reveal);
             Length border = readyCut ? Length.ZERO : reveal.times(layer);
             Optional<Polygon> outline = form.flatMap(found -> open(found.outline(), openings, border, piece));
             if (outline.isEmpty()) {
-                problems.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".", "Use fewer layers or a smaller border there."));
+                problems.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".",
+                        "Use fewer layers or a smaller border there."));
                 break;
             }
             layers.add(new MatLayer(mat, layer, form.get(), reveal, outline.get(), under));
@@ -86,15 +92,18 @@ public final class MatSizer {
         return switch (under.kind()) {
             case RECTANGLE -> rectangle(under, border);
             case TRIANGLE -> triangle(under, border);
-            case OUTLINE -> BufferOp.bufferOp(under.outline(), -border.toMillimetres(), MITRED) instanceof Polygon smaller && smaller.getArea() > LEAST_AREA
-                    ? Optional.of(fromTheRuler(FormFinder.outline(smaller))) : Optional.empty();
+            case OUTLINE ->
+                BufferOp.bufferOp(under.outline(), -border.toMillimetres(), MITRED) instanceof Polygon smaller
+                        && smaller.getArea() > LEAST_AREA
+                                ? Optional.of(fromTheRuler(FormFinder.outline(smaller))) : Optional.empty();
         };
     }
 
     private Optional<LayerForm> rectangle(LayerForm under, Length border) {
         Length width = step.down(under.width().minus(border.times(2)));
         Length height = step.down(under.height().minus(border.times(2)));
-        return width.isPositive() && height.isPositive() ? Optional.of(centred(under, width, height)) : Optional.empty();
+        return width.isPositive() && height.isPositive() ? Optional.of(centred(under, width, height))
+                : Optional.empty();
     }
 
     /** A rectangle on the middle of what is under it. */
@@ -103,13 +112,17 @@ public final class MatSizer {
         Coordinate middle = under.outline().getEnvelopeInternal().centre();
         double w = width.toMillimetres() / 2;
         double h = height.toMillimetres() / 2;
-        AffineTransformation turned = new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(), middle, whole ? under.turn() : 0, whole && under.flipped()).placing();
-        return new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(), turned.transform(new Coordinate(-w, -h), new Coordinate()), whole ? under.turn() : 0, whole && under.flipped());
+        AffineTransformation turned = new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(), middle,
+                whole ? under.turn() : 0, whole && under.flipped()).placing();
+        return new LayerForm(Kind.RECTANGLE, width, height, Optional.empty(),
+                turned.transform(new Coordinate(-w, -h), new Coordinate()), whole ? under.turn() : 0,
+                whole && under.flipped());
     }
 
     /**
-     * A triangle moved inwards by the border is a smaller one of the same shape: its sides shrink as the radius of the circle inside does. Its right angle stays where the
-     * border puts it, so that shortening a side to the ruler only widens the border.
+     * A triangle moved inwards by the border is a smaller one of the same shape: its sides shrink as the radius of the
+     * circle inside does. Its right angle stays where the border puts it, so that shortening a side to the ruler only
+     * widens the border.
      */
     private Optional<LayerForm> triangle(LayerForm under, Length border) {
         double a = under.width().toMillimetres();
@@ -123,15 +136,21 @@ public final class MatSizer {
         Length width = step.down(Length.nearestToMillimetres(a * share));
         Length height = step.down(Length.nearestToMillimetres(b * share));
         Coordinate at = under.placing().transform(new Coordinate(by, by), new Coordinate());
-        return width.isPositive() && height.isPositive() ? Optional.of(new LayerForm(Kind.TRIANGLE, width, height, Optional.empty(), at, under.turn(), under.flipped())) : Optional.empty();
+        return width.isPositive() && height.isPositive() ? Optional
+                .of(new LayerForm(Kind.TRIANGLE, width, height, Optional.empty(), at, under.turn(), under.flipped()))
+                : Optional.empty();
     }
 
     /** The rectangle that a shape is cut from by hand has its sides at the next marks of the ruler. */
     private LayerForm fromTheRuler(LayerForm form) {
-        return new LayerForm(Kind.OUTLINE, step.up(form.width()), step.up(form.height()), form.shape(), form.at(), form.turn(), form.flipped());
+        return new LayerForm(Kind.OUTLINE, step.up(form.width()), step.up(form.height()), form.shape(), form.at(),
+                form.turn(), form.flipped());
     }
 
-    /** With the openings under it, a border round them, and what is cut through both; empty if nothing is left, or if an opening parts it in two. */
+    /**
+     * With the openings under it, a border round them, and what is cut through both; empty if nothing is left, or if an
+     * opening parts it in two.
+     */
     private static Optional<Polygon> open(Polygon layer, Geometry openings, Length border, Piece piece) {
         Geometry left = layer;
         if (openings.getArea() > SPECK) {
@@ -140,6 +159,7 @@ public final class MatSizer {
         for (CutOut cut : Openings.through(piece).toList()) {
             left = RobustOverlay.difference(left, Openings.of(cut));
         }
-        return left instanceof Polygon polygon && polygon.getArea() > LEAST_AREA ? Optional.of(polygon) : Optional.empty();
+        return left instanceof Polygon polygon && polygon.getArea() > LEAST_AREA ? Optional.of(polygon)
+                : Optional.empty();
     }
 }

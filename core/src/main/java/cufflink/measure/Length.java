@@ -49,7 +49,8 @@ public record Length(long nanometres) implements Comparable<Length> {
     /** The length nearest to the fraction {@code numerator / denominator} of a unit; half a nanometre goes up. */
     static Length nearest(BigInteger numerator, BigInteger denominator, LengthUnit unit) {
         BigInteger two = BigInteger.TWO;
-        BigInteger doubled = numerator.multiply(BigInteger.valueOf(unit.length().nanometres())).multiply(two).add(denominator);
+        BigInteger doubled = numerator.multiply(BigInteger.valueOf(unit.length().nanometres())).multiply(two)
+                .add(denominator);
         BigInteger[] parts = doubled.divideAndRemainder(denominator.multiply(two));
         BigInteger floor = parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
         return new Length(floor.longValueExact());

@@ -5,8 +5,8 @@ import java.math.RoundingMode;
 
 /**
  * Prints lengths in one unit: inches as fractions down to 1/64 ({@code 3 7/8 in}), millimetres as decimals
- * ({@code 98.5 mm}). A length between the divisions is printed as a decimal, to 1/10 000 in or 1/1000 mm. What is printed
- * for a length on a {@link RulerStep} of the unit is read back by {@link LengthParser} as the same length.
+ * ({@code 98.5 mm}). A length between the divisions is printed as a decimal, to 1/10 000 in or 1/1000 mm. What is
+ * printed for a length on a {@link RulerStep} of the unit is read back by {@link LengthParser} as the same length.
  *
  * @param unit the unit printed
  */

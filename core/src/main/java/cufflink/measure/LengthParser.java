@@ -12,9 +12,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads lengths as people type them: {@code 3 7/8}, {@code 3-7/8}, {@code 3⅞}, {@code 1¹¹⁄₁₆}, {@code 3.875}, {@code 3,875},
- * {@code 3 7/8"}, {@code 98 mm}, {@code 9.8cm}. A comma is a decimal comma, never a thousands mark. The whole text must be
- * used. A fraction that is not a whole number of nanometres (1/3 in) becomes the nearest one.
+ * Reads lengths as people type them: {@code 3 7/8}, {@code 3-7/8}, {@code 3⅞}, {@code 1¹¹⁄₁₆}, {@code 3.875},
+ * {@code 3,875}, {@code 3 7/8"}, {@code 98 mm}, {@code 9.8cm}. A comma is a decimal comma, never a thousands mark. The
+ * whole text must be used. A fraction that is not a whole number of nanometres (1/3 in) becomes the nearest one.
  */
 public final class LengthParser {
     private static final int LONGEST_TEXT = 60;
@@ -25,7 +25,8 @@ public final class LengthParser {
                     + "|(?<dec>\\d{1,9}(?:[.,]\\d{1,9})?|[.,]\\d{1,9}))");
     private static final Map<String, Long> UNITS = Map.ofEntries(
             Map.entry("in", 25_400_000L), Map.entry("inch", 25_400_000L), Map.entry("inches", 25_400_000L),
-            Map.entry("\"", 25_400_000L), Map.entry("″", 25_400_000L), Map.entry("”", 25_400_000L), Map.entry("''", 25_400_000L),
+            Map.entry("\"", 25_400_000L), Map.entry("″", 25_400_000L), Map.entry("”", 25_400_000L),
+            Map.entry("''", 25_400_000L),
             Map.entry("′′", 25_400_000L),
             Map.entry("mm", 1_000_000L), Map.entry("cm", 10_000_000L), Map.entry("m", 1_000_000_000L));
 
@@ -73,7 +74,8 @@ public final class LengthParser {
         int start = text.length() - text.stripLeading().length();
         number.region(start, text.length());
         if (!number.lookingAt()) {
-            return new NotUnderstood<>(start, "“" + typed.strip() + "” does not start with a number. Type a length such as 3 7/8 in or 98 mm.");
+            return new NotUnderstood<>(start,
+                    "“" + typed.strip() + "” does not start with a number. Type a length such as 3 7/8 in or 98 mm.");
         }
         String unit = text.substring(number.end()).strip().toLowerCase(Locale.ROOT);
         Long size = UNITS.get(unit.isEmpty() ? fallbackUnit : unit);
@@ -104,14 +106,19 @@ public final class LengthParser {
             }
         }
         boolean negative = number.group("sign") != null && !number.group("sign").equals("+");
-        Length value = Length.nearest((negative ? numerator.negate() : numerator).multiply(BigInteger.valueOf(unitNanometres)),
-                denominator.multiply(BigInteger.valueOf(LengthUnit.MILLIMETRE.length().nanometres())), LengthUnit.MILLIMETRE);
+        Length value = Length.nearest(
+                (negative ? numerator.negate() : numerator).multiply(BigInteger.valueOf(unitNanometres)),
+                denominator.multiply(BigInteger.valueOf(LengthUnit.MILLIMETRE.length().nanometres())),
+                LengthUnit.MILLIMETRE);
         return value.abs().isLongerThan(LIMIT)
                 ? new NotUnderstood<>(0, "That is longer than 100 m; no paper is.")
                 : new Understood<>(value);
     }
 
-    /** Sets typeset fractions out in plain figures: ⅞ and ¹¹⁄₁₆ become 7/8 and 11/16, kept apart from a whole before them. */
+    /**
+     * Sets typeset fractions out in plain figures: ⅞ and ¹¹⁄₁₆ become 7/8 and 11/16, kept apart from a whole before
+     * them.
+     */
     private static String plain(String typed) {
         String apart = typed.replace('\u00a0', ' ').replaceAll("(?<=\\d)(?=[¼-¾⅐-⅞⁰¹²³⁴-⁹])", " ");
         return Normalizer.normalize(apart, Normalizer.Form.NFKC).replace('⁄', '/').replace("′′", "″");

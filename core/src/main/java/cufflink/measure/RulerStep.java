@@ -50,7 +50,10 @@ public enum RulerStep {
         return value.nanometres() % length.nanometres() == 0;
     }
 
-    /** A length as it is read off this ruler: exact if it lies there, otherwise the nearest division marked as such, "≈ 2 7/16 in". */
+    /**
+     * A length as it is read off this ruler: exact if it lies there, otherwise the nearest division marked as such, "≈
+     * 2 7/16 in".
+     */
     public String text(Length value) {
         return mark(value) + LengthFormat.of(unit).text(nearest(value));
     }

@@ -13,11 +13,14 @@ import cufflink.measure.LengthUnit;
  * @param grain         how far the grain binds where pieces are laid out
  * @param onGrooves     whether measures that place scores are put on grooves
  */
-public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep, GrainRule grain, boolean onGrooves) {
+public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep,
+        GrainRule grain, boolean onGrooves) {
     /** A 12 in trimmer and a 12 × 12 in board with grooves every 1/8 in. */
-    public static final BenchTools USUAL_INCH = new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12), Length.ofInches(1, 8), GrainRule.PREFER);
+    public static final BenchTools USUAL_INCH = new BenchTools(Length.ofInches(12), Length.ofInches(12),
+            Length.ofInches(12), Length.ofInches(1, 8), GrainRule.PREFER);
     /** A 310 mm trimmer and a 300 × 300 mm board with grooves every 5 mm. */
-    public static final BenchTools USUAL_METRIC = new BenchTools(Length.ofMillimetres(310), Length.ofMillimetres(300), Length.ofMillimetres(300),
+    public static final BenchTools USUAL_METRIC = new BenchTools(Length.ofMillimetres(310), Length.ofMillimetres(300),
+            Length.ofMillimetres(300),
             Length.ofMillimetres(5), GrainRule.PREFER);
 
     /** With scores wherever the measures place them. */
@@ -35,7 +38,8 @@ public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHe
     }
 
     public BenchTools {
-        if (!trimmerLength.isPositive() || !boardWidth.isPositive() || !boardHeight.isPositive() || !grooveStep.isPositive()) {
+        if (!trimmerLength.isPositive() || !boardWidth.isPositive() || !boardHeight.isPositive()
+                || !grooveStep.isPositive()) {
             throw new IllegalArgumentException("tool sizes must be positive");
         }
     }

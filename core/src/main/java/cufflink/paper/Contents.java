@@ -19,18 +19,22 @@ import java.util.List;
  */
 public record Contents(String name, Length width, Length height, Length thickness) {
     /** ISO/IEC 7810 ID-1. */
-    public static final Contents GIFT_CARD = new Contents("gift card", Length.ofMicrometres(85_600), Length.ofMicrometres(53_980),
+    public static final Contents GIFT_CARD = new Contents("gift card", Length.ofMicrometres(85_600),
+            Length.ofMicrometres(53_980),
             Length.ofMicrometres(760));
     /** A 4 × 6 in print; common practice. */
-    public static final Contents PHOTOGRAPH = new Contents("photograph", Length.ofInches(6), Length.ofInches(4), Length.ofMicrometres(250));
+    public static final Contents PHOTOGRAPH = new Contents("photograph", Length.ofInches(6), Length.ofInches(4),
+            Length.ofMicrometres(250));
     /** A sheet of ISO 216 A7 of 120 g/m² or so; common practice. */
-    public static final Contents NOTE = new Contents("note", Length.ofMillimetres(105), Length.ofMillimetres(74), Length.ofMicrometres(150));
+    public static final Contents NOTE = new Contents("note", Length.ofMillimetres(105), Length.ofMillimetres(74),
+            Length.ofMicrometres(150));
 
     private static final List<Contents> KNOWN = List.of(GIFT_CARD, PHOTOGRAPH, NOTE);
 
     public Contents {
         if (!width.isPositive() || !height.isPositive() || thickness.isNegative()) {
-            throw new IllegalArgumentException("width, height and thickness must be positive: " + width + ", " + height + ", " + thickness);
+            throw new IllegalArgumentException(
+                    "width, height and thickness must be positive: " + width + ", " + height + ", " + thickness);
         }
     }
 
@@ -39,7 +43,10 @@ public record Contents(String name, Length width, Length height, Length thicknes
         return KNOWN;
     }
 
-    /** Reads a known name, or a size such as {@code 4 1/4 x 5 1/2 in} or {@code 98 x 65 x 2 mm} (the third is the thickness). */
+    /**
+     * Reads a known name, or a size such as {@code 4 1/4 x 5 1/2 in} or {@code 98 x 65 x 2 mm} (the third is the
+     * thickness).
+     */
     public static LengthReading<Contents> read(String text, LengthUnit unit) {
         for (Contents item : KNOWN) {
             if (item.name.equalsIgnoreCase(text.strip().replace('-', ' '))) {
@@ -48,7 +55,8 @@ public record Contents(String name, Length width, Length height, Length thicknes
         }
         if (!text.matches(".*\\d.*")) {
             return new NotUnderstood<>(0, "“" + text.strip() + "” is not known. Name one of "
-                    + String.join(", ", KNOWN.stream().map(Contents::name).toList()) + ", or type its size as 4 1/4 x 5 1/2 in.");
+                    + String.join(", ", KNOWN.stream().map(Contents::name).toList())
+                    + ", or type its size as 4 1/4 x 5 1/2 in.");
         }
         return LengthParser.readSize(text, unit).then(sides -> {
             Length thickness = sides.size() > 2 ? sides.get(2) : Length.ZERO;

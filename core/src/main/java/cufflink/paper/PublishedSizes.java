@@ -29,7 +29,8 @@ public final class PublishedSizes {
     public static Optional<NamedSize> named(Kind kind, String name) {
         String wanted = key(name);
         return of(kind).stream()
-                .filter(size -> key(size.name()).equals(wanted) || size.aliases().stream().anyMatch(alias -> key(alias).equals(wanted)))
+                .filter(size -> key(size.name()).equals(wanted)
+                        || size.aliases().stream().anyMatch(alias -> key(alias).equals(wanted)))
                 .findFirst();
     }
 
@@ -46,7 +47,8 @@ public final class PublishedSizes {
         List<NamedSize> sizes = new ArrayList<>();
         sizes.add(millimetres(Kind.SHEET, "A4", 210, 297, ISO_216));
         sizes.add(sixteenths(Kind.SHEET, "Letter", 136, 176, ASME, "A size", "us letter", "8.5x11"));
-        sizes.add(sixteenths(Kind.SHEET, "12 in square", 192, 192, PRACTICE, "12x12", "12in", "12 inch square", "12 in"));
+        sizes.add(
+                sixteenths(Kind.SHEET, "12 in square", 192, 192, PRACTICE, "12x12", "12in", "12 inch square", "12 in"));
         sizes.add(millimetres(Kind.SHEET, "A3", 297, 420, ISO_216));
         sizes.add(millimetres(Kind.SHEET, "A5", 148, 210, ISO_216));
         sizes.add(millimetres(Kind.SHEET, "A6", 105, 148, ISO_216));
@@ -77,11 +79,15 @@ public final class PublishedSizes {
         return List.copyOf(sizes);
     }
 
-    private static NamedSize millimetres(Kind kind, String name, int width, int height, String source, String... aliases) {
-        return new NamedSize(kind, name, Length.ofMillimetres(width), Length.ofMillimetres(height), List.of(aliases), source);
+    private static NamedSize millimetres(Kind kind, String name, int width, int height, String source,
+            String... aliases) {
+        return new NamedSize(kind, name, Length.ofMillimetres(width), Length.ofMillimetres(height), List.of(aliases),
+                source);
     }
 
-    private static NamedSize sixteenths(Kind kind, String name, int width, int height, String source, String... aliases) {
-        return new NamedSize(kind, name, Length.ofInches(width, 16), Length.ofInches(height, 16), List.of(aliases), source);
+    private static NamedSize sixteenths(Kind kind, String name, int width, int height, String source,
+            String... aliases) {
+        return new NamedSize(kind, name, Length.ofInches(width, 16), Length.ofInches(height, 16), List.of(aliases),
+                source);
     }
 }

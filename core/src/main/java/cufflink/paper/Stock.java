@@ -17,8 +17,9 @@ import java.util.Optional;
  * @param directional     whether its pattern has an upright direction (along the sheet's height)
  * @param grain           which way the fibres run
  */
-public record Stock(String name, Length width, Length height, Weight weight, Optional<Length> measuredCaliper, String face, String back,
-                    boolean directional, Grain grain) {
+public record Stock(String name, Length width, Length height, Weight weight, Optional<Length> measuredCaliper,
+        String face, String back,
+        boolean directional, Grain grain) {
     /** Which side of the sheet the fibres run along. */
     public enum Grain { ALONG_WIDTH, ALONG_HEIGHT, UNKNOWN }
 
@@ -34,7 +35,8 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
 
     /** Plain white card with no pattern, of unknown grain. */
     public static Stock plain(String name, NamedSize sheet, double gsm) {
-        return new Stock(name, sheet.width(), sheet.height(), Weight.gsm(gsm), Optional.empty(), "#FFFFFF", "#FFFFFF", false, Grain.UNKNOWN);
+        return new Stock(name, sheet.width(), sheet.height(), Weight.gsm(gsm), Optional.empty(), "#FFFFFF", "#FFFFFF",
+                false, Grain.UNKNOWN);
     }
 
     /** The measured caliper, or the one to expect of the weight. */

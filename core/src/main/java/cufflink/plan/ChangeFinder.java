@@ -19,7 +19,8 @@ final class ChangeFinder {
         List<Changed> changed = new ArrayList<>();
         for (Measures.Sized sized : measures.all()) {
             if (sized.byHand() && !sized.derivation().exact().equals(sized.derivation().result())) {
-                changed.add(new Changed(sized.definition().name(), sized.derivation().exactText(format), sized.text(format), "It " + sized.derivation().note() + "."));
+                changed.add(new Changed(sized.definition().name(), sized.derivation().exactText(format),
+                        sized.text(format), "It " + sized.derivation().note() + "."));
             }
         }
         if (project.wish() instanceof Wish.FinishedSize size) {
@@ -28,8 +29,12 @@ final class ChangeFinder {
         return changed;
     }
 
-    /** A finished size that the design does not take; where the closed side is a result, it is never quite the one wished for. */
-    private static Optional<Changed> finished(Project project, Measures measures, Wish.FinishedSize size, LengthFormat format) {
+    /**
+     * A finished size that the design does not take; where the closed side is a result, it is never quite the one
+     * wished for.
+     */
+    private static Optional<Changed> finished(Project project, Measures measures, Wish.FinishedSize size,
+            LengthFormat format) {
         Optional<Measures.Sized> width = free(project, measures.get(Role.FINISHED_WIDTH));
         Optional<Measures.Sized> height = free(project, measures.get(Role.FINISHED_HEIGHT));
         if (width.isEmpty() && height.isEmpty() || width.flatMap(sized -> sized.definition().closes()).isPresent()) {
@@ -41,17 +46,23 @@ final class ChangeFinder {
         if (w.equals(size.width()) && h.equals(size.height())) {
             return Optional.empty();
         }
-        String why = width.filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())).or(() -> height)
-                .map(sized -> sized.derivation().note()).filter(note -> note.startsWith("m") || note.startsWith("lands")).map(note -> "It " + note + ".").orElse("The design is square.");
+        String why = width.filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()))
+                .or(() -> height)
+                .map(sized -> sized.derivation().note())
+                .filter(note -> note.startsWith("m") || note.startsWith("lands")).map(note -> "It " + note + ".")
+                .orElse("The design is square.");
         return Optional.of(new Changed("finish", format.size(size.width(), size.height()), format.size(w, h), why));
     }
 
     /** Says so when two different sides were wished for a square design; nothing else tells of that. */
     static Optional<Problem> square(Project project, Measures measures) {
         LengthFormat format = LengthFormat.of(project.unit());
-        return project.wish() instanceof Wish.FinishedSize size && !size.width().equals(size.height()) && measures.get(Role.FINISHED_WIDTH).isPresent() && measures.get(Role.FINISHED_HEIGHT).isEmpty()
-                ? Optional.of(Problem.notice("Finished size", "This design is square; it cannot be " + format.size(size.width(), size.height()) + ".", "The shorter side is taken for both."))
-                : Optional.empty();
+        return project.wish() instanceof Wish.FinishedSize size && !size.width().equals(size.height())
+                && measures.get(Role.FINISHED_WIDTH).isPresent() && measures.get(Role.FINISHED_HEIGHT).isEmpty()
+                        ? Optional.of(Problem.notice("Finished size",
+                                "This design is square; it cannot be " + format.size(size.width(), size.height()) + ".",
+                                "The shorter side is taken for both."))
+                        : Optional.empty();
     }
 
     private static Optional<Measures.Sized> free(Project project, Optional<Measures.Sized> sized) {

@@ -40,8 +40,9 @@ import java.util.Optional;
  * @param closed   the closed card, or why it does not close
  * @param poses    none while it does not close
  */
-public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly, Outcome<FlatFoldedState> closed, List<PosedCard> poses,
-                           List<MatLayer> mats, Optional<ClosedStack> stack) {
+public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly,
+        Outcome<FlatFoldedState> closed, List<PosedCard> poses,
+        List<MatLayer> mats, Optional<ClosedStack> stack) {
     public FoldedDesign {
         poses = List.copyOf(poses);
         mats = List.copyOf(mats);
@@ -73,16 +74,21 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         }
         int panels = patterns.values().stream().mapToInt(pattern -> pattern.panels().size()).sum();
         if (panels > CreasePatternBuilder.MOST_PANELS) {
-            problems.add(Problem.error(design.definition().title(), "This makes " + panels + " panels; at most " + CreasePatternBuilder.MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
+            problems.add(Problem.error(
+                    design.definition().title(), "This makes " + panels + " panels; at most "
+                            + CreasePatternBuilder.MOST_PANELS + " can be proved to fold.",
+                    "Use fewer panels or creases."));
         }
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
         Map<String, FoldedPiece> folded = new LinkedHashMap<>();
-        patterns.forEach((id, pattern) -> folded.put(id, FoldSequencer.foldAll(pattern, anchor(design, pattern), design.folding())));
+        patterns.forEach((id, pattern) -> folded.put(id,
+                FoldSequencer.foldAll(pattern, anchor(design, pattern), design.folding())));
         List<MatLayer> mats = MatSizer.size(design, patterns, project.mats(), project.step(), problems);
         CreasePattern main = patterns.values().iterator().next();
-        Assembly assembly = AssemblyBuilder.build(design, patterns, new PanelRef(main.piece(), anchor(design, main)), problems);
+        Assembly assembly = AssemblyBuilder.build(design, patterns, new PanelRef(main.piece(), anchor(design, main)),
+                problems);
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
@@ -92,14 +98,19 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         return Outcome.of(new FoldedDesign(design, folded, assembly, closed, poses, mats, stack), problems);
     }
 
-    /** The panel that the design names; without, a glued-on piece stays by the panel that is glued, any other by its largest panel, the last of equals. */
+    /**
+     * The panel that the design names; without, a glued-on piece stays by the panel that is glued, any other by its
+     * largest panel, the last of equals.
+     */
     private static String anchor(SizedDesign design, CreasePattern pattern) {
-        Optional<String> named = design.piece(pattern.piece()).rests().filter(panel -> pattern.panel(panel).isPresent());
+        Optional<String> named = design.piece(pattern.piece()).rests()
+                .filter(panel -> pattern.panel(panel).isPresent());
         if (named.isPresent()) {
             return named.get();
         }
         for (SizedDesign.Glue glue : design.glue()) {
-            if (glue.way() != Way.SLOT && glue.way() != Way.LATER && glue.at().isPresent() && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
+            if (glue.way() != Way.SLOT && glue.way() != Way.LATER && glue.at().isPresent()
+                    && glue.part().piece().equals(pattern.piece()) && pattern.panel(glue.part().panel()).isPresent()) {
                 return glue.part().panel();
             }
         }
@@ -118,7 +129,8 @@ public record FoldedDesign(SizedDesign design, Map<String, FoldedPiece> pieces, 
         List<Attached> attached = mats.stream().map(mat -> new Attached(mat.on().on(), mat.on().face(), mat.outline(),
                 project.paper(MatRole.of(mat.layer())).caliper(), mat.label(), mat.layer())).toList();
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
-        design.pockets().forEach(pocket -> PocketFit.contents(design, pocket).ifPresent(item -> contents.put(pocket, item)));
+        design.pockets()
+                .forEach(pocket -> PocketFit.contents(design, pocket).ifPresent(item -> contents.put(pocket, item)));
         return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents);
     }
 }

@@ -13,8 +13,8 @@ import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * A glue step as it is drawn: the piece that lies on the table, the face of it that lies up, and the glue. Words and picture are made from this one, so that an edge
- * is called what it is in the picture.
+ * A glue step as it is drawn: the piece that lies on the table, the face of it that lies up, and the glue. Words and
+ * picture are made from this one, so that an edge is called what it is in the picture.
  *
  * @param host     the piece that lies on the table
  * @param mirrored whether it lies turned over
@@ -27,8 +27,10 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
         Face up = plan.pieces().get(host).pattern().up();
         Assembly assembly = plan.folded().assembly();
-        Optional<Join> join = assembly.joins().stream().filter(candidate -> candidate.id().equals(glue.id())).findFirst();
-        return join.map(found -> new GlueScene(host, glue.face() != up, found.place(), GluePatch.of(assembly, found, glue)));
+        Optional<Join> join = assembly.joins().stream().filter(candidate -> candidate.id().equals(glue.id()))
+                .findFirst();
+        return join.map(
+                found -> new GlueScene(host, glue.face() != up, found.place(), GluePatch.of(assembly, found, glue)));
     }
 
     /** Where an edge of the part lies in the picture. */

@@ -27,18 +27,22 @@ final class GlueWords {
         if (whole.isEmpty() && partly.isEmpty()) {
             return "";
         }
-        String host = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).map(panel -> panel.label()).orElse(glue.onto().panel());
+        String host = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
+                .map(panel -> panel.label()).orElse(glue.onto().panel());
         String all = whole.isEmpty() ? "" : " Glue, as the picture shows it, along: " + PictureEdge.words(whole) + ".";
-        String some = partly.isEmpty() ? "" : (whole.isEmpty() ? " Glue, as the picture shows it, along: " : " Along: ") + PictureEdge.words(partly) + ", only where it lies on the " + host + ".";
+        String some = partly.isEmpty() ? "" : (whole.isEmpty() ? " Glue, as the picture shows it, along: " : " Along: ")
+                + PictureEdge.words(partly) + ", only where it lies on the " + host + ".";
         return all + some + (scene.patch().dry().isEmpty() ? "" : " What reaches past the " + host + " stays dry.");
     }
 
     private static List<PictureEdge> edges(GlueScene scene, DoublePredicate share) {
-        return scene.seen(scene.patch().strips().stream().filter(strip -> share.test(strip.share())).map(GluePatch.Strip::edge).toList());
+        return scene.seen(scene.patch().strips().stream().filter(strip -> share.test(strip.share()))
+                .map(GluePatch.Strip::edge).toList());
     }
 
     private static String free(Glue glue, GlueScene scene) {
         List<PictureEdge> free = scene.seen(glue.free());
-        return free.isEmpty() ? "" : " The " + PictureEdge.words(free) + (free.size() == 1 ? " stays free." : " stay free.");
+        return free.isEmpty() ? ""
+                : " The " + PictureEdge.words(free) + (free.size() == 1 ? " stays free." : " stay free.");
     }
 }

@@ -48,19 +48,22 @@ final class LayerSteps {
     private record Stack(SizedDesign.Mat on, List<MatLayer> layers) {
         /** Equal for panels whose layers are cut alike. */
         List<Object> size() {
-            return layers.stream().<Object>map(layer -> List.of(layer.form().kind(), layer.width(), layer.height(), Math.round(layer.outline().getArea()))).toList();
+            return layers.stream().<Object>map(layer -> List.of(layer.form().kind(), layer.width(), layer.height(),
+                    Math.round(layer.outline().getArea()))).toList();
         }
     }
 
     /** The layers panel by panel, panels with layers cut alike together. */
     private Collection<List<Stack>> stacksAlike() {
-        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream().collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
+        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream()
+                .collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
         return byPanel.entrySet().stream().map(entry -> new Stack(entry.getKey(), entry.getValue()))
                 .collect(Collectors.groupingBy(Stack::size, LinkedHashMap::new, Collectors.toList())).values();
     }
 
     private static String names(List<Stack> stacks) {
-        return stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
+        return stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
     }
 
     static void cut(RunSheet sheet) {
@@ -73,10 +76,15 @@ final class LayerSteps {
         List<Reading> readings = new ArrayList<>();
         layers.forEach(layer -> readings.addAll(measures(layer)));
         boolean opened = layers.stream().anyMatch(layer -> !openings(layer).isEmpty());
-        String text = "Stamp, emboss or write on the layers first." + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
-                + border(layers) + " showing all round." : " Lay it aside for gluing.") + layers.stream().map(LayerSteps::shape).distinct().collect(Collectors.joining()) + (opened ? " Cut its opening as the picture shows it, so that the "
-                + "border stays round the opening under it." : "") + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
-        String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …" : "Layers for " + names(alike);
+        String text = "Stamp, emboss or write on the layers first."
+                + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
+                        + border(layers) + " showing all round." : " Lay it aside for gluing.")
+                + layers.stream().map(LayerSteps::shape).distinct().collect(Collectors.joining())
+                + (opened ? " Cut its opening as the picture shows it, so that the "
+                        + "border stays round the opening under it." : "")
+                + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
+        String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …"
+                : "Layers for " + names(alike);
         sheet.add(Phase.MAT, title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
     }
 
@@ -90,7 +98,8 @@ final class LayerSteps {
         return switch (layer.form().kind()) {
             case RECTANGLE -> "";
             case TRIANGLE -> " It is a right triangle: mark the two sides at a right angle and cut from mark to mark.";
-            case OUTLINE -> " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the page that shows it true to size.";
+            case OUTLINE ->
+                " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the page that shows it true to size.";
         };
     }
 
@@ -103,11 +112,13 @@ final class LayerSteps {
             case OUTLINE -> ", cut from";
         };
         List<Reading> readings = new ArrayList<>();
-        readings.add(new Reading(id, name, layer.width(), Optional.of(layer.height()), layer.derivation(format), Optional.empty()));
+        readings.add(new Reading(id, name, layer.width(), Optional.of(layer.height()), layer.derivation(format),
+                Optional.empty()));
         layer.form().shape().filter(shape -> shape.getNumPoints() <= MOST_MARKS).ifPresent(shape -> {
             for (int i = 0; i + 1 < shape.getNumPoints(); i++) {
                 Coordinate corner = shape.getExteriorRing().getCoordinateN(i);
-                readings.add(pair(id + " corner " + (i + 1), "layer " + layer.layer() + ", corner " + (i + 1) + ": from the left, top", corner.x, corner.y));
+                readings.add(pair(id + " corner " + (i + 1),
+                        "layer " + layer.layer() + ", corner " + (i + 1) + ": from the left, top", corner.x, corner.y));
             }
         });
         readings.addAll(openings(layer));
@@ -123,12 +134,17 @@ final class LayerSteps {
         }
         List<Reading> readings = new ArrayList<>();
         for (CutOut cut : plan.design().piece(layer.on().on().piece()).cutOuts()) {
-            Geometry open = RobustOverlay.intersection(closed, Openings.of(cut).buffer(layer.reveal().times(layer.layer()).toMillimetres()));
-            if (isUpright(layer) && !cut.through() && !cut.outside() && RobustOverlay.intersection(Openings.of(cut), closed).getArea() > SPECK) {
+            Geometry open = RobustOverlay.intersection(closed,
+                    Openings.of(cut).buffer(layer.reveal().times(layer.layer()).toMillimetres()));
+            if (isUpright(layer) && !cut.through() && !cut.outside()
+                    && RobustOverlay.intersection(Openings.of(cut), closed).getArea() > SPECK) {
                 Envelope box = open.getEnvelopeInternal();
                 String id = layer.on().on() + " " + layer.layer() + " " + cut.id();
-                readings.add(pair(id, "layer " + layer.layer() + ", " + cut.id() + ": wide, high", box.getWidth(), box.getHeight()));
-                readings.add(pair(id + " place", "layer " + layer.layer() + ", " + cut.id() + ": from the layer's left, top", box.getMinX() - bounds.getMinX(), box.getMinY() - bounds.getMinY()));
+                readings.add(pair(id, "layer " + layer.layer() + ", " + cut.id() + ": wide, high", box.getWidth(),
+                        box.getHeight()));
+                readings.add(
+                        pair(id + " place", "layer " + layer.layer() + ", " + cut.id() + ": from the layer's left, top",
+                                box.getMinX() - bounds.getMinX(), box.getMinY() - bounds.getMinY()));
             }
         }
         return readings;
@@ -138,12 +154,15 @@ final class LayerSteps {
         return layer.form().kind() == LayerForm.Kind.RECTANGLE && layer.form().isUpright();
     }
 
-    /** Two measured lengths on the ruler, millimetres; a thousandth of one is rounding of the outline, not of the ruler. */
+    /**
+     * Two measured lengths on the ruler, millimetres; a thousandth of one is rounding of the outline, not of the ruler.
+     */
     private Reading pair(String id, String label, double first, double second) {
         RulerStep ruler = plan.project().step();
         Length across = ruler.nearest(Length.nearestToMillimetres(first));
         Length down = ruler.nearest(Length.nearestToMillimetres(second));
-        boolean rounded = Math.abs(across.toMillimetres() - first) > EXACT || Math.abs(down.toMillimetres() - second) > EXACT;
+        boolean rounded = Math.abs(across.toMillimetres() - first) > EXACT
+                || Math.abs(down.toMillimetres() - second) > EXACT;
         return new Reading(id, label, across, Optional.of(down), "", Optional.empty(), rounded);
     }
 
@@ -155,15 +174,20 @@ final class LayerSteps {
 
     private void glue(List<Stack> alike) {
         Stack first = alike.get(0);
-        String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …" : first.on().label() + " layers on";
-        String places = alike.stream().map(stack -> "“" + stack.on().label() + "” on the " + stack.on().face().word() + " of the " + panel(stack)).collect(Collectors.joining(", "));
-        String text = "Glue the layers: " + places + ", " + border(first.layers()) + " showing on each side. Keep glue off the score lines."
+        String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …"
+                : first.on().label() + " layers on";
+        String places = alike.stream().map(
+                stack -> "“" + stack.on().label() + "” on the " + stack.on().face().word() + " of the " + panel(stack))
+                .collect(Collectors.joining(", "));
+        String text = "Glue the layers: " + places + ", " + border(first.layers())
+                + " showing on each side. Keep glue off the score lines."
                 + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
         sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
     }
 
     private String panel(Stack stack) {
-        return plan.pieces().get(stack.on().on().piece()).pattern().panel(stack.on().on().panel()).map(panel -> panel.label()).orElse(stack.on().on().panel());
+        return plan.pieces().get(stack.on().on().piece()).pattern().panel(stack.on().on().panel())
+                .map(panel -> panel.label()).orElse(stack.on().on().panel());
     }
 
     /** What is cut when the layers are on, through both. */
@@ -172,8 +196,12 @@ final class LayerSteps {
             List<CutOut> through = Openings.through(piece).filter(cut -> isLayered(piece, cut)).toList();
             if (!through.isEmpty()) {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
-                sheet.add(Phase.GLUE, piece.label() + ": " + what + " through both", "Open the piece flat. Punch or cut with the knife when the glue has dried, through the paper and its layers: " + what + "."
-                        + sheet.times(), PunchSteps.KNIFE, new StepSubject.OfPiece(piece.id()), PunchReadings.of(through, List.of(), format));
+                sheet.add(Phase.GLUE, piece.label() + ": " + what + " through both",
+                        "Open the piece flat. Punch or cut with the knife when the glue has dried, through the paper and its layers: "
+                                + what + "."
+                                + sheet.times(),
+                        PunchSteps.KNIFE, new StepSubject.OfPiece(piece.id()),
+                        PunchReadings.of(through, List.of(), format));
             }
         }
     }
@@ -186,20 +214,28 @@ final class LayerSteps {
     static boolean isLayered(Plan plan, SizedDesign.Piece piece, CutOut cut) {
         Polygon shape = Openings.of(cut);
         return plan.mats().stream().filter(mat -> mat.on().on().piece().equals(piece.id()))
-                .anyMatch(mat -> RobustOverlay.intersection(shape, mat.outline().getFactory().toGeometry(mat.outline().getEnvelopeInternal())).getArea() > SPECK);
+                .anyMatch(mat -> RobustOverlay
+                        .intersection(shape, mat.outline().getFactory().toGeometry(mat.outline().getEnvelopeInternal()))
+                        .getArea() > SPECK);
     }
 
-    /** Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it. */
+    /**
+     * Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it.
+     */
     private String patternTop(Stack stack) {
-        if (!plan.project().paper(MatRole.of(1)).directional() || stack.on().face() != Face.OUTSIDE || plan.stack().isEmpty()) {
+        if (!plan.project().paper(MatRole.of(1)).directional() || stack.on().face() != Face.OUTSIDE
+                || plan.stack().isEmpty()) {
             return "";
         }
-        int turned = plan.stack().get().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.MAT && layer.panel().filter(stack.on().on()::equals).isPresent())
+        int turned = plan.stack().get().layers().stream()
+                .filter(layer -> layer.kind() == StackLayer.Kind.MAT
+                        && layer.panel().filter(stack.on().on()::equals).isPresent())
                 .mapToInt(StackLayer::turned).findFirst().orElse(0);
         return switch (Math.floorMod(turned - plan.design().definition().held().top(), 360)) {
             case 0 -> "";
             case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
-            default -> " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";
+            default ->
+                " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";
         };
     }
 }

@@ -4,7 +4,8 @@ import java.util.List;
 
 /** An edge by where it lies in a picture; a piece that is set on point has slanting ones. */
 public enum PictureEdge {
-    LEFT("left"), RIGHT("right"), TOP("top"), BOTTOM("bottom"), UPPER_LEFT("upper left"), UPPER_RIGHT("upper right"), LOWER_LEFT("lower left"), LOWER_RIGHT("lower right");
+    LEFT("left"), RIGHT("right"), TOP("top"), BOTTOM("bottom"), UPPER_LEFT("upper left"), UPPER_RIGHT("upper right"),
+    LOWER_LEFT("lower left"), LOWER_RIGHT("lower right");
 
     /** Beyond this share of the longer part of a direction, the shorter part counts: half of the way to 45°. */
     private static final double SLANTING = Math.tan(Math.PI / 8);
@@ -33,6 +34,7 @@ public enum PictureEdge {
     static String words(List<PictureEdge> edges) {
         List<String> words = edges.stream().map(PictureEdge::word).toList();
         int last = words.size() - 1;
-        return last < 1 ? String.join("", words) : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+        return last < 1 ? String.join("", words)
+                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
     }
 }

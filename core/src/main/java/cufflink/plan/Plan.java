@@ -20,12 +20,13 @@ import java.util.Optional;
 /**
  * A project, worked out.
  *
- * @param folded   the design folded and put together
- * @param run      every step in order
- * @param notices  where a wish was changed to the nearest possible
+ * @param folded  the design folded and put together
+ * @param run     every step in order
+ * @param notices where a wish was changed to the nearest possible
  */
-public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPlan layout, List<ScoreSetup> scores, List<Check> checks, List<RunStep> run,
-                   List<Problem> notices) {
+public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPlan layout, List<ScoreSetup> scores,
+        List<Check> checks, List<RunStep> run,
+        List<Problem> notices) {
     public Plan {
         scores = List.copyOf(scores);
         checks = List.copyOf(checks);

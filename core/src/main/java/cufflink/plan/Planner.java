@@ -45,7 +45,10 @@ public final class Planner {
         this.project = project;
     }
 
-    /** The plan, or every reason why there is none. The same project always gets an equal plan. A fault of the program is such a reason, too. */
+    /**
+     * The plan, or every reason why there is none. The same project always gets an equal plan. A fault of the program
+     * is such a reason, too.
+     */
     public static Outcome<Plan> plan(Project project) {
         try {
             return new Planner(project).plan();
@@ -59,7 +62,8 @@ public final class Planner {
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
-        Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(), new ProjectFit(project, given, LAYOUTS));
+        Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(),
+                new ProjectFit(project, given, LAYOUTS));
         if (fitted.value().isEmpty()) {
             return Outcome.failed(fitted.problems());
         }
@@ -94,8 +98,10 @@ public final class Planner {
     private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices, LayoutPlan layout) {
         SizedDesign design = folded.design();
         List<ScoreSetup> scores = new ArrayList<>();
-        design.pieces().forEach(piece -> scores.addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
-        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.assembly(), folded.closed(), folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
+        design.pieces().forEach(piece -> scores
+                .addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
+        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.assembly(), folded.closed(),
+                folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
                 project.wish() instanceof Wish.InEnvelope, project.tools(), project.step());
         Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
         return new Plan(project, answer, folded, layout, scores, plan.checks(), RunSheet.of(plan), notices);
@@ -111,18 +117,21 @@ public final class Planner {
     }
 
     /**
-     * What copies of a plan are cut from: every piece and layer of its own, each of the paper that its role names, known by {@link #material}.
+     * What copies of a plan are cut from: every piece and layer of its own, each of the paper that its role names,
+     * known by {@link #material}.
      *
      * @param prefix before every id and label; may be empty
      */
     public static List<CutPiece> cutPieces(Plan plan, int copies, String prefix) {
-        return new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> material(plan.project().paper(role))).pieces(copies, prefix);
+        return new ProjectPieces(plan.project(), plan.design(), plan.mats(),
+                role -> material(plan.project().paper(role))).pieces(copies, prefix);
     }
 
     /** The papers that a plan's pieces and layers are cut from, by role. */
     public static Map<String, Stock> papers(Plan plan) {
         Map<String, Stock> papers = new LinkedHashMap<>();
-        new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> role).roles().keySet().forEach(role -> papers.put(role, plan.project().paper(role)));
+        new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> role).roles().keySet()
+                .forEach(role -> papers.put(role, plan.project().paper(role)));
         return papers;
     }
 
@@ -134,8 +143,10 @@ public final class Planner {
     /** The sheets of the project as it is planned: those it is to be fitted to, otherwise as many as needed. */
     private CutJob job(SizedDesign design, List<MatLayer> mats) {
         ProjectPieces pieces = new ProjectPieces(project, design, mats, this::material);
-        List<StockSheet> sheets = pieces.roles().entrySet().stream().map(role -> sheet(role.getKey(), role.getValue())).distinct().toList();
-        return new CutJob(pieces.pieces(project.copies(), ""), sheets, project.tools().grain(), Optional.of(project.tools().trimmerLength()));
+        List<StockSheet> sheets = pieces.roles().entrySet().stream().map(role -> sheet(role.getKey(), role.getValue()))
+                .distinct().toList();
+        return new CutJob(pieces.pieces(project.copies(), ""), sheets, project.tools().grain(),
+                Optional.of(project.tools().trimmerLength()));
     }
 
     /** Roles that use the same paper share its sheets. */
@@ -151,17 +162,21 @@ public final class Planner {
     private StockSheet sheet(String role, String material) {
         Stock stock = project.paper(role);
         return project.wish() instanceof Wish.FromSheet sheet && isFitted(role)
-                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(), OptionalInt.of(sheets(sheet)), false, stock.directional(), Along.of(stock.grain()))
-                : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(), false, stock.directional(), Along.of(stock.grain()));
+                ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(),
+                        OptionalInt.of(sheets(sheet)), false, stock.directional(), Along.of(stock.grain()))
+                : new StockSheet(material, stock.name(), material, stock.width(), stock.height(), OptionalInt.empty(),
+                        false, stock.directional(), Along.of(stock.grain()));
     }
 
     /** So many cards from one sheet take as many sheets as the copies need. */
     private int sheets(Wish.FromSheet sheet) {
-        return sheet.use() instanceof SheetUse.Cards cards ? (project.copies() + cards.count() - 1) / cards.count() : sheet.sheets();
+        return sheet.use() instanceof SheetUse.Cards cards ? (project.copies() + cards.count() - 1) / cards.count()
+                : sheet.sheets();
     }
 
     /**
-     * Looks for a better layout of a plan: what {@link LayoutPlanner#improve} does, with everything that follows from the layout worked out again.
+     * Looks for a better layout of a plan: what {@link LayoutPlanner#improve} does, with everything that follows from
+     * the layout worked out again.
      *
      * @param stop   asked often; true ends the search
      * @param better told of every better plan
@@ -173,7 +188,8 @@ public final class Planner {
                 better.accept(planner.complete(plan.fit(), plan.folded(), plan.notices(), found));
             }
         });
-        boolean gained = LayoutPlan.BETTER.compare(layout, plan.layout()) < 0 || layout.newSheets() == plan.layout().newSheets() && layout.bound() > plan.layout().bound();
+        boolean gained = LayoutPlan.BETTER.compare(layout, plan.layout()) < 0
+                || layout.newSheets() == plan.layout().newSheets() && layout.bound() > plan.layout().bound();
         return gained ? planner.complete(plan.fit(), plan.folded(), plan.notices(), layout) : plan;
     }
 }

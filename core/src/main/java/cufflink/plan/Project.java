@@ -28,8 +28,10 @@ import java.util.OptionalInt;
  * @param envelope the one it is to go into
  * @param copies   1 to 999
  */
-public record Project(String name, DesignDefinition design, Wish wish, Map<String, String> set, RulerStep step, MatSettings mats,
-                      Map<String, Stock> papers, ScoringStyle scoring, Optional<NamedSize> envelope, BenchTools tools, int copies, String notes) {
+public record Project(String name, DesignDefinition design, Wish wish, Map<String, String> set, RulerStep step,
+        MatSettings mats,
+        Map<String, Stock> papers, ScoringStyle scoring, Optional<NamedSize> envelope, BenchTools tools, int copies,
+        String notes) {
     public static final int MOST_COPIES = 999;
 
     public Project {
@@ -47,7 +49,8 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
         design.pieces().forEach(piece -> papers.put(piece.material(), plainCard(step)));
         papers.put(MatRole.of(1), Stock.plain("Plain paper 120", sheet, 120));
         papers.put(MatRole.of(2), Stock.plain("Plain paper 120", sheet, 120));
-        return new Project(design.title(), design, new Wish.AsDesigned(), Map.of(), step, MatSettings.usual(step.unit()), papers, ScoringStyle.ONE_FACE,
+        return new Project(design.title(), design, new Wish.AsDesigned(), Map.of(), step,
+                MatSettings.usual(step.unit()), papers, ScoringStyle.ONE_FACE,
                 Optional.empty(), BenchTools.usual(step.unit()), 1, "");
     }
 
@@ -55,7 +58,10 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
         return step.unit();
     }
 
-    /** The paper for a role; layers above those chosen take the nearest one below, whatever else has none a new project's. */
+    /**
+     * The paper for a role; layers above those chosen take the nearest one below, whatever else has none a new
+     * project's.
+     */
     public Stock paper(String role) {
         if (papers.containsKey(role)) {
             return papers.get(role);
@@ -74,7 +80,8 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
 
     /** The materials of the design that this project has no paper for; {@link #paper} answers a usual one. */
     public List<String> withoutPaper() {
-        return design.pieces().stream().map(DesignDefinition.Piece::material).distinct().filter(material -> !papers.containsKey(material)).toList();
+        return design.pieces().stream().map(DesignDefinition.Piece::material).distinct()
+                .filter(material -> !papers.containsKey(material)).toList();
     }
 
     private static Stock plainCard(RulerStep step) {
@@ -82,7 +89,8 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
     }
 
     private static NamedSize usualSheet(RulerStep step) {
-        return PublishedSizes.named(NamedSize.Kind.SHEET, step.unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        return PublishedSizes.named(NamedSize.Kind.SHEET, step.unit() == LengthUnit.INCH ? "Letter" : "A4")
+                .orElseThrow();
     }
 
     public Project withName(String value) {

@@ -28,9 +28,12 @@ record ProjectFit(Project project, Given given, LayoutPlanner planner) implement
     public CutJob job(SizedDesign design, Wish.FromSheet sheet, int copies, OptionalInt count) {
         String card = project.cardRole();
         Stock paper = project.paper(card);
-        List<CutPiece> pieces = new ProjectPieces(project, design, List.of(), role -> role).pieces(copies, "").stream().filter(piece -> piece.materials().contains(card)).toList();
-        StockSheet stock = new StockSheet(sheet.name(), paper.name(), card, sheet.width(), sheet.height(), count, false, paper.directional(), Along.of(paper.grain()));
-        // What is only preferred forbids nothing, and looking for it would take each of many layouts several times over.
+        List<CutPiece> pieces = new ProjectPieces(project, design, List.of(), role -> role).pieces(copies, "").stream()
+                .filter(piece -> piece.materials().contains(card)).toList();
+        StockSheet stock = new StockSheet(sheet.name(), paper.name(), card, sheet.width(), sheet.height(), count, false,
+                paper.directional(), Along.of(paper.grain()));
+        // What is only preferred forbids nothing, and looking for it would take each of many layouts several times
+        // over.
         GrainRule grain = project.tools().grain() == GrainRule.MUST ? GrainRule.MUST : GrainRule.IGNORE;
         return new CutJob(pieces, List.of(stock), grain, Optional.of(project.tools().trimmerLength()));
     }
@@ -44,6 +47,7 @@ record ProjectFit(Project project, Given given, LayoutPlanner planner) implement
     public Optional<ClosedSize> closed(SizedDesign design) {
         boolean turned = design.definition().held().isTurned();
         return FoldedDesign.of(design, project).value().flatMap(FoldedDesign::stack)
-                .map(stack -> new ClosedSize(turned ? stack.height() : stack.width(), turned ? stack.width() : stack.height(), stack.thickness()));
+                .map(stack -> new ClosedSize(turned ? stack.height() : stack.width(),
+                        turned ? stack.width() : stack.height(), stack.thickness()));
     }
 }

@@ -45,10 +45,12 @@ final class ProjectPieces {
         List<CutPiece> pieces = new ArrayList<>();
         for (SizedDesign.Piece piece : own()) {
             boolean shaped = !piece.cutOuts().isEmpty();
-            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped), cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
+            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped),
+                    cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies, mat.width(), mat.height(), role(mat)).halved(half(mat)));
+            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies,
+                    mat.width(), mat.height(), role(mat)).halved(half(mat)));
         }
         return pieces;
     }
@@ -72,8 +74,10 @@ final class ProjectPieces {
 
     /** The side along which the longest fold runs; absent without one, or if it is slanting. */
     static Optional<Along> longFold(SizedDesign.Piece piece) {
-        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).map(SizedDesign.Score::line).max(Comparator.comparingDouble(ProjectPieces::length))
-                .flatMap(line -> line.x1().equals(line.x2()) ? Optional.of(Along.HEIGHT) : line.y1().equals(line.y2()) ? Optional.of(Along.WIDTH) : Optional.empty());
+        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).map(SizedDesign.Score::line)
+                .max(Comparator.comparingDouble(ProjectPieces::length))
+                .flatMap(line -> line.x1().equals(line.x2()) ? Optional.of(Along.HEIGHT)
+                        : line.y1().equals(line.y2()) ? Optional.of(Along.WIDTH) : Optional.empty());
     }
 
     private static double length(SizedDesign.Line line) {

@@ -21,7 +21,8 @@ final class PunchReadings {
             switch (cut.shape()) {
                 case CIRCLE -> {
                     readings.add(point(cut.id(), cut.id() + ": centre from left, top", n.get(0), n.get(1)));
-                    readings.add(reading(cut.id() + " size", cut.id() + ": across", n.get(2).times(2), cut.id() + ", across = 2 × radius = 2 × " + format.text(n.get(2))));
+                    readings.add(reading(cut.id() + " size", cut.id() + ": across", n.get(2).times(2),
+                            cut.id() + ", across = 2 × radius = 2 × " + format.text(n.get(2))));
                 }
                 case ROUNDED -> {
                     readings.add(point(cut.id(), cut.id() + ": corner from left, top", n.get(0), n.get(1)));
@@ -29,7 +30,8 @@ final class PunchReadings {
                 }
                 case POLYGON -> {
                     for (int i = 0; i + 1 < n.size(); i += 2) {
-                        readings.add(point(cut.id() + " " + (i / 2 + 1), cut.id() + ": corner " + (i / 2 + 1), n.get(i), n.get(i + 1)));
+                        readings.add(point(cut.id() + " " + (i / 2 + 1), cut.id() + ": corner " + (i / 2 + 1), n.get(i),
+                                n.get(i + 1)));
                     }
                 }
             }
@@ -42,9 +44,14 @@ final class PunchReadings {
     private static List<Reading> slit(Slit slit) {
         Line line = slit.line();
         return switch (line.along()) {
-            case X -> List.of(reading(slit.id(), slit.id() + ": from the left edge", line.x1(), ""), point(slit.id() + " way", slit.id() + ": from, to, counted from the top edge", line.from(), line.to()));
-            case Y -> List.of(reading(slit.id(), slit.id() + ": from the top edge", line.y1(), ""), point(slit.id() + " way", slit.id() + ": from, to, counted from the left edge", line.from(), line.to()));
-            case LINE -> List.of(point(slit.id(), slit.id() + ": from, left and top", line.x1(), line.y1()), point(slit.id() + " end", slit.id() + ": to, left and top", line.x2(), line.y2()));
+            case X ->
+                List.of(reading(slit.id(), slit.id() + ": from the left edge", line.x1(), ""), point(slit.id() + " way",
+                        slit.id() + ": from, to, counted from the top edge", line.from(), line.to()));
+            case Y ->
+                List.of(reading(slit.id(), slit.id() + ": from the top edge", line.y1(), ""), point(slit.id() + " way",
+                        slit.id() + ": from, to, counted from the left edge", line.from(), line.to()));
+            case LINE -> List.of(point(slit.id(), slit.id() + ": from, left and top", line.x1(), line.y1()),
+                    point(slit.id() + " end", slit.id() + ": to, left and top", line.x2(), line.y2()));
         };
     }
 

@@ -26,27 +26,38 @@ final class PunchSteps {
     }
 
     private static void openings(RunSheet sheet, SizedDesign.Piece piece) {
-        List<CutOut> now = piece.cutOuts().stream().filter(cut -> !cut.through() || !LayerSteps.isLayered(sheet.plan(), piece, cut)).toList();
+        List<CutOut> now = piece.cutOuts().stream()
+                .filter(cut -> !cut.through() || !LayerSteps.isLayered(sheet.plan(), piece, cut)).toList();
         if (now.isEmpty() && piece.slits().isEmpty()) {
             return;
         }
-        String all = Stream.concat(piece.slits().stream().map(slit -> slit.id()), now.stream().map(CutOut::id)).collect(Collectors.joining(", "));
+        String all = Stream.concat(piece.slits().stream().map(slit -> slit.id()), now.stream().map(CutOut::id))
+                .collect(Collectors.joining(", "));
         String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
-        sheet.add(Phase.PUNCH, piece.label() + ": " + first, "Punch or cut with the knife before folding: " + all + "." + sheet.times(), KNIFE, new StepSubject.OfPiece(piece.id()),
+        sheet.add(Phase.PUNCH, piece.label() + ": " + first,
+                "Punch or cut with the knife before folding: " + all + "." + sheet.times(), KNIFE,
+                new StepSubject.OfPiece(piece.id()),
                 PunchReadings.of(now, piece.slits(), sheet.plan().format()));
     }
 
     /** The pieces that come out of this one's waste, alike ones together. */
     private static void fromWaste(RunSheet sheet, SizedDesign.Piece host) {
         LengthFormat format = sheet.plan().format();
-        Map<String, List<SizedDesign.Piece>> alike = sheet.plan().design().pieces().stream().filter(piece -> piece.from().filter(host.id()::equals).isPresent())
-                .collect(Collectors.groupingBy(piece -> format.size(piece.width().length(), piece.height().length()), LinkedHashMap::new, Collectors.toList()));
+        Map<String, List<SizedDesign.Piece>> alike = sheet.plan().design().pieces().stream()
+                .filter(piece -> piece.from().filter(host.id()::equals).isPresent())
+                .collect(Collectors.groupingBy(piece -> format.size(piece.width().length(), piece.height().length()),
+                        LinkedHashMap::new, Collectors.toList()));
         alike.forEach((size, pieces) -> {
             SizedDesign.Piece first = pieces.get(0);
-            String names = pieces.stream().map(piece -> piece.label().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", "));
-            Reading reading = new Reading(first.id(), pieces.size() == 1 ? names : "each of " + pieces.size(), first.width().length(), Optional.of(first.height().length()), "", Optional.empty());
-            sheet.add(Phase.PUNCH, host.label() + ": " + pieces.size() + " from its waste", "From what was cut away of the " + host.label().toLowerCase(Locale.ROOT) + ", cut " + pieces.size() + " of " + size
-                    + ": " + names + "." + sheet.times(), KNIFE, new StepSubject.OfPiece(first.id()), List.of(reading));
+            String names = pieces.stream().map(piece -> piece.label().toLowerCase(Locale.ROOT))
+                    .collect(Collectors.joining(", "));
+            Reading reading = new Reading(first.id(), pieces.size() == 1 ? names : "each of " + pieces.size(),
+                    first.width().length(), Optional.of(first.height().length()), "", Optional.empty());
+            sheet.add(Phase.PUNCH, host.label() + ": " + pieces.size() + " from its waste",
+                    "From what was cut away of the " + host.label().toLowerCase(Locale.ROOT) + ", cut " + pieces.size()
+                            + " of " + size
+                            + ": " + names + "." + sheet.times(),
+                    KNIFE, new StepSubject.OfPiece(first.id()), List.of(reading));
         });
     }
 }

@@ -16,7 +16,8 @@ import java.util.Optional;
  * @param fold    for scores: the crease as seen on the face that lies up
  * @param rounded whether geometry gave no division of the ruler, so that the nearest one stands here
  */
-public record Reading(String id, String label, Length length, Optional<Length> size, String how, Optional<Fold> fold, boolean rounded) {
+public record Reading(String id, String label, Length length, Optional<Length> size, String how, Optional<Fold> fold,
+        boolean rounded) {
     public Reading(String id, String label, Length length, Optional<Length> size, String how, Optional<Fold> fold) {
         this(id, label, length, size, how, fold, false);
     }

@@ -7,7 +7,10 @@ import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import java.util.Optional;
 
-/** Finds a value for the measure that a failed check names, by trying and planning again: what is offered has been seen to work. */
+/**
+ * Finds a value for the measure that a failed check names, by trying and planning again: what is offered has been seen
+ * to work.
+ */
 public final class Remedies {
     /** A change that mends a check. */
     public record Offer(String measure, String label, Length value, Project project) {
@@ -16,7 +19,10 @@ public final class Remedies {
     private Remedies() {
     }
 
-    /** The smallest of a few likely changes after which this check is no longer bad and no other became so; often there is none. */
+    /**
+     * The smallest of a few likely changes after which this check is no longer bad and no other became so; often there
+     * is none.
+     */
     public static Optional<Offer> offer(Plan plan, Check check) {
         if (check.verdict() != Verdict.BAD || check.change().isEmpty()) {
             return Optional.empty();
@@ -31,7 +37,8 @@ public final class Remedies {
             Length value = now.plus(by);
             Project changed = plan.project().withSet(sized.get().definition().name(), ExactText.of(value));
             if (value.isPositive() && mends(plan, changed, check)) {
-                return Optional.of(new Offer(sized.get().definition().name(), sized.get().definition().label(), value, changed));
+                return Optional.of(
+                        new Offer(sized.get().definition().name(), sized.get().definition().label(), value, changed));
             }
         }
         return Optional.empty();
@@ -39,7 +46,9 @@ public final class Remedies {
 
     private static boolean mends(Plan before, Project changed, Check check) {
         return Planner.plan(changed).value().map(after -> bad(after) < bad(before)
-                && after.checks().stream().noneMatch(other -> other.id().equals(check.id()) && other.verdict() == Verdict.BAD)).orElse(false);
+                && after.checks().stream()
+                        .noneMatch(other -> other.id().equals(check.id()) && other.verdict() == Verdict.BAD))
+                .orElse(false);
     }
 
     private static long bad(Plan plan) {

@@ -52,21 +52,28 @@ final class RunSheet {
 
     /** Adds a step after those there are. */
     void add(Phase phase, String title, String text, String caution, StepSubject subject, List<Reading> readings) {
-        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject, readings.stream().map(this::read).toList()));
+        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject,
+                readings.stream().map(this::read).toList()));
     }
 
-    /** A number as the hands read it: on the ruler, or marked as rounded; what the maker set finer than the ruler stays as it is where it can be read at all. */
+    /**
+     * A number as the hands read it: on the ruler, or marked as rounded; what the maker set finer than the ruler stays
+     * as it is where it can be read at all.
+     */
     Reading read(Reading reading) {
         RulerStep ruler = plan.project().step();
-        boolean kept = keepsFiner && format.isReadable(reading.length()) && reading.size().map(format::isReadable).orElse(true);
+        boolean kept = keepsFiner && format.isReadable(reading.length())
+                && reading.size().map(format::isReadable).orElse(true);
         return kept ? reading : reading.onRuler(ruler);
     }
 
     /** Whether the maker set a size that lies between the marks of the ruler. */
     private static boolean isFiner(Plan plan) {
         RulerStep ruler = plan.project().step();
-        boolean wished = plan.project().wish() instanceof Wish.FinishedSize size && !(ruler.has(size.width()) && ruler.has(size.height()));
-        return wished || plan.measures().all().stream().anyMatch(sized -> sized.byHand() && sized.isLength() && !ruler.has(sized.length()));
+        boolean wished = plan.project().wish() instanceof Wish.FinishedSize size
+                && !(ruler.has(size.width()) && ruler.has(size.height()));
+        return wished || plan.measures().all().stream()
+                .anyMatch(sized -> sized.byHand() && sized.isLength() && !ruler.has(sized.length()));
     }
 
     /** For how many copies a step is done; empty for one. */
@@ -81,8 +88,10 @@ final class RunSheet {
             String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
             String title = count > 1 ? count + " sheets of " + layout.stock().name() : layout.stock().name();
             String whole = LayoutWords.whole(layout).isEmpty() ? "" : " " + LayoutWords.whole(layout);
-            String fence = layout.cuts().isEmpty() ? "" : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
-            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces + "." + whole + fence + LayoutWords.diagonals(layout);
+            String fence = layout.cuts().isEmpty() ? ""
+                    : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
+            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces
+                    + "." + whole + fence + LayoutWords.diagonals(layout);
             add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
         });
     }
@@ -90,7 +99,8 @@ final class RunSheet {
     private Reading reading(CutList.Line line) {
         Cut cut = line.cut();
         return new Reading("cut " + cut.number(), LayoutWords.from(line), cut.at(), Optional.empty(),
-                LayoutWords.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()), Optional.empty());
+                LayoutWords.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()),
+                Optional.empty());
     }
 
     private void folding() {
@@ -104,7 +114,8 @@ final class RunSheet {
                 } else if (stage.step().opens()) {
                     continue;
                 }
-                String say = stage.step().say().isEmpty() ? "Fold " + String.join(" and ", stage.step().creases()) + "." : stage.step().say();
+                String say = stage.step().say().isEmpty() ? "Fold " + String.join(" and ", stage.step().creases()) + "."
+                        : stage.step().say();
                 String burnish = i == 0 ? " Burnish each fold with the bone folder." : "";
                 add(Phase.FOLD, firstSentence(say), label + ": " + say + burnish + times(), "",
                         new StepSubject.OfFold(piece.pattern().piece(), i, stage), List.of());
@@ -126,16 +137,23 @@ final class RunSheet {
         }
         String label = plan.design().piece(piece.pattern().piece()).label();
         String say = String.join(" ", says.stream().distinct().toList());
-        add(Phase.FOLD, firstSentence(say), label + ": " + say + " Fold each over, burnish it and open it again: " + String.join(", ", creases) + "." + times(), "",
+        add(Phase.FOLD, firstSentence(say),
+                label + ": " + say + " Fold each over, burnish it and open it again: " + String.join(", ", creases)
+                        + "." + times(),
+                "",
                 new StepSubject.OfFold(piece.pattern().piece(), first, stages.get(first)), List.of());
     }
 
     private void joining() {
         for (Glue glue : plan.design().glue()) {
-            String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel()).map(onto -> " of the " + onto.label()).orElse("");
+            String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
+                    .map(onto -> " of the " + onto.label()).orElse("");
             List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
-                    .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()), place(glue.id() + " y", "top edge" + panel, at.at().y()))).orElse(List.of());
-            add(Phase.GLUE, firstSentence(glue.say()), glue.say() + GlueWords.edges(plan, glue) + times(), "", new StepSubject.OfGlue(glue), readings);
+                    .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
+                            place(glue.id() + " y", "top edge" + panel, at.at().y())))
+                    .orElse(List.of());
+            add(Phase.GLUE, firstSentence(glue.say()), glue.say() + GlueWords.edges(plan, glue) + times(), "",
+                    new StepSubject.OfGlue(glue), readings);
         }
     }
 
@@ -146,11 +164,13 @@ final class RunSheet {
 
     /** How far inside an edge something lies, or how far past it. */
     private Reading place(String id, String edge, Length at) {
-        return Reading.mark(id, (at.isNegative() ? "past the " : "from the ") + edge, at.abs(), plan.project().step(), Optional.empty());
+        return Reading.mark(id, (at.isNegative() ? "past the " : "from the ") + edge, at.abs(), plan.project().step(),
+                Optional.empty());
     }
 
     private Reading closedSize() {
-        return new Reading("closed", "closed size", plan.closedWidth().orElseThrow(), plan.closedHeight(), "closed size = the outline of all panels of the folded card", Optional.empty());
+        return new Reading("closed", "closed size", plan.closedWidth().orElseThrow(), plan.closedHeight(),
+                "closed size = the outline of all panels of the folded card", Optional.empty());
     }
 
     private boolean estimated() {
@@ -159,9 +179,14 @@ final class RunSheet {
 
     private void checking() {
         String size = plan.stack().isEmpty() ? "It does not close yet: see the checks."
-                : "Closed it should measure " + plan.project().step().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + " and be "
-                + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick" + (estimated() ? ", as estimated from the papers' weights." : ".");
+                : "Closed it should measure "
+                        + plan.project().step().size(plan.closedWidth().orElseThrow(),
+                                plan.closedHeight().orElseThrow())
+                        + " and be "
+                        + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick"
+                        + (estimated() ? ", as estimated from the papers' weights." : ".");
         List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(closedSize());
-        add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(), readings);
+        add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(),
+                readings);
     }
 }

@@ -11,7 +11,8 @@ import java.util.List;
  * @param caution  a warning where the work can hurt; may be empty
  * @param readings the numbers of this step, in the order of work
  */
-public record RunStep(int number, Phase phase, String title, String text, String caution, StepSubject subject, List<Reading> readings) {
+public record RunStep(int number, Phase phase, String title, String text, String caution, StepSubject subject,
+        List<Reading> readings) {
     public RunStep {
         readings = List.copyOf(readings);
     }

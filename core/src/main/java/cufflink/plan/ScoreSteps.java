@@ -35,9 +35,12 @@ final class ScoreSteps {
 
     private void atTheFence(ScoreSetup setup) {
         String label = sheet.plan().design().piece(setup.piece()).label();
-        List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position))).toList();
+        List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position)))
+                .toList();
         String numbers = readings.stream().map(reading -> reading.number(format)).collect(Collectors.joining(", "));
-        String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side") + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "." + partial(setup) + sheet.times();
+        String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side")
+                + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "."
+                + partial(setup) + sheet.times();
         sheet.add(Phase.SCORE, label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
     }
 
@@ -47,7 +50,8 @@ final class ScoreSteps {
 
     private String partial(ScoreSetup setup) {
         return setup.positions().stream().filter(position -> !position.full())
-                .map(position -> " Score " + position.score() + " runs from " + ruler.number(position.from()) + " to " + ruler.text(position.to()) + " only.")
+                .map(position -> " Score " + position.score() + " runs from " + ruler.number(position.from()) + " to "
+                        + ruler.text(position.to()) + " only.")
                 .collect(Collectors.joining());
     }
 
@@ -56,7 +60,8 @@ final class ScoreSteps {
         if (setup.mirrored() && !setup.turned()) {
             how += "; from the other side " + format.number(setup.across()) + " − that = " + format.text(position.at());
         }
-        return new Reading(position.score(), position.fold().word(), position.at(), Optional.empty(), how, Optional.of(position.fold()));
+        return new Reading(position.score(), position.fold().word(), position.at(), Optional.empty(), how,
+                Optional.of(position.fold()));
     }
 
     private void fromMarkToMark(ScoreSetup setup) {
@@ -65,19 +70,24 @@ final class ScoreSteps {
         for (Slant slant : setup.slants()) {
             readings.add(mark(slant, slant.from(), Slanting.FROM));
             readings.add(mark(slant, slant.to(), Slanting.TO));
-            slant.part().ifPresent(part -> parts.append(" Score ").append(slant.score()).append(" runs from ").append(ruler.number(part.start())).append(" to ")
-                    .append(ruler.text(part.end())).append(" on its way from the first mark, no further."));
+            slant.part()
+                    .ifPresent(part -> parts.append(" Score ").append(slant.score()).append(" runs from ")
+                            .append(ruler.number(part.start())).append(" to ")
+                            .append(ruler.text(part.end())).append(" on its way from the first mark, no further."));
         }
-        String text = "Before anything is cut away, " + faceUp(setup, ", so that the marks count from the other side") + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a "
+        String text = "Before anything is cut away, " + faceUp(setup, ", so that the marks count from the other side")
+                + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a "
                 + "metal rule from mark to mark, and score along it." + parts + sheet.times();
         String label = sheet.plan().design().piece(setup.piece()).label();
         int count = setup.slants().size();
-        sheet.add(Phase.SCORE, label + ": " + count + (count == 1 ? " slanting score" : " slanting scores"), text, "", new StepSubject.OfScores(setup), readings);
+        sheet.add(Phase.SCORE, label + ": " + count + (count == 1 ? " slanting score" : " slanting scores"), text, "",
+                new StepSubject.OfScores(setup), readings);
     }
 
     private Reading mark(Slant slant, Slant.Mark mark, String end) {
         boolean level = mark.edge() == Side.TOP || mark.edge() == Side.BOTTOM;
-        String label = slant.score() + (end.equals(Slanting.FROM) ? ", from: " : ", to: ") + mark.edge().word() + " edge, from its " + (level ? "left" : "top") + " end";
+        String label = slant.score() + (end.equals(Slanting.FROM) ? ", from: " : ", to: ") + mark.edge().word()
+                + " edge, from its " + (level ? "left" : "top") + " end";
         return Reading.mark(slant.score() + end, label, mark.at(), ruler, Optional.of(slant.fold()));
     }
 }

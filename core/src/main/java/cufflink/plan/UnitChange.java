@@ -10,8 +10,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
- * A project on another ruler. What the maker never set is what a new project in that unit has: border, ease, tools, plain papers; the design's measures follow by themselves.
- * What was set stays exactly what it was, on the new ruler or not.
+ * A project on another ruler. What the maker never set is what a new project in that unit has: border, ease, tools,
+ * plain papers; the design's measures follow by themselves. What was set stays exactly what it was, on the new ruler or
+ * not.
  */
 final class UnitChange {
     private UnitChange() {
@@ -40,7 +41,8 @@ final class UnitChange {
         Map<String, Stock> before = Project.of(project.design(), RulerStep.usual(project.unit())).papers();
         Map<String, Stock> after = Project.of(project.design(), step).papers();
         Map<String, Stock> papers = new LinkedHashMap<>();
-        project.papers().forEach((role, stock) -> papers.put(role, stock.equals(before.get(role)) ? after.get(role) : stock));
+        project.papers()
+                .forEach((role, stock) -> papers.put(role, stock.equals(before.get(role)) ? after.get(role) : stock));
         return papers;
     }
 }

@@ -7,7 +7,10 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 
-/** Unmodifiable copies that keep their order, so that the same question has the same answer, byte for byte, in every process. */
+/**
+ * Unmodifiable copies that keep their order, so that the same question has the same answer, byte for byte, in every
+ * process.
+ */
 public final class Ordered {
     private Ordered() {
     }

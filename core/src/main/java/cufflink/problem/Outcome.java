@@ -52,6 +52,7 @@ public record Outcome<T>(Optional<T> value, List<Problem> problems) {
 
     /** The value, where the caller has made sure that there is one. */
     public T orThrow() {
-        return value.orElseThrow(() -> new IllegalStateException(problems.stream().map(Problem::text).toList().toString()));
+        return value
+                .orElseThrow(() -> new IllegalStateException(problems.stream().map(Problem::text).toList().toString()));
     }
 }

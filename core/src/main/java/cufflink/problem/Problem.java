@@ -4,7 +4,8 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * Something a maker can cause and mend, in the maker's words; or, with a {@code fault}, something that the program did not expect.
+ * Something a maker can cause and mend, in the maker's words; or, with a {@code fault}, something that the program did
+ * not expect.
  *
  * @param severity whether a plan can still be made
  * @param where    the file and line, the measure, the piece or the field; empty if there is no one place
@@ -38,7 +39,8 @@ public record Problem(Severity severity, String where, String what, String remed
 
     /** Something that the program did not expect while it worked on {@code where}. */
     public static Problem unforeseen(String where, Throwable fault) {
-        return new Problem(Severity.ERROR, where, "Cufflink met something that it did not expect and could not work this out: a fault of the program, not yours.",
+        return new Problem(Severity.ERROR, where,
+                "Cufflink met something that it did not expect and could not work this out: a fault of the program, not yours.",
                 "Take the last change back or try another value; what is saved stays as it is.", Optional.of(fault));
     }
 

@@ -13,9 +13,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Lists a piece's scores so that the sheet is moved as few times as possible: one setup for each direction and face in use,
- * the up face first, positions ascending. Scoring presses the ridge through to the other face, so a crease whose ridge shall end up
- * inside the fold is scored from the outside of the fold: a mountain from the face it is seen on, a valley from behind.
+ * Lists a piece's scores so that the sheet is moved as few times as possible: one setup for each direction and face in
+ * use, the up face first, positions ascending. Scoring presses the ridge through to the other face, so a crease whose
+ * ridge shall end up inside the fold is scored from the outside of the fold: a mountain from the face it is seen on, a
+ * valley from behind.
  */
 public final class ScoreLister {
     private ScoreLister() {
@@ -32,14 +33,18 @@ public final class ScoreLister {
                         .sorted(Comparator.comparing(ScoreSetup.Position::at)).toList();
                 if (!positions.isEmpty()) {
                     Face face = behind ? piece.up().other() : piece.up();
-                    setups.add(new ScoreSetup(piece.id(), face, behind, along == Along.Y, extent(piece, along), positions, List.of()));
+                    setups.add(new ScoreSetup(piece.id(), face, behind, along == Along.Y, extent(piece, along),
+                            positions, List.of()));
                 }
             }
             SlantLister lister = new SlantLister(piece, pattern, behind);
             boolean fromBehind = behind;
-            List<Slant> slants = piece.scores().stream().filter(score -> SlantLister.isSlanting(score) && fromBehind(score, style) == fromBehind).map(lister::slant).toList();
+            List<Slant> slants = piece.scores().stream()
+                    .filter(score -> SlantLister.isSlanting(score) && fromBehind(score, style) == fromBehind)
+                    .map(lister::slant).toList();
             if (!slants.isEmpty()) {
-                setups.add(new ScoreSetup(piece.id(), behind ? piece.up().other() : piece.up(), behind, false, piece.width().length(), List.of(), slants));
+                setups.add(new ScoreSetup(piece.id(), behind ? piece.up().other() : piece.up(), behind, false,
+                        piece.width().length(), List.of(), slants));
             }
         }
         return setups;
@@ -47,7 +52,8 @@ public final class ScoreLister {
 
     /** A line from point to point may be upright or level all the same. */
     private static Along along(Line line) {
-        return line.along() != Along.LINE ? line.along() : line.x1().equals(line.x2()) ? Along.X : line.y1().equals(line.y2()) ? Along.Y : Along.LINE;
+        return line.along() != Along.LINE ? line.along() : line.x1().equals(line.x2()) ? Along.X
+                : line.y1().equals(line.y2()) ? Along.Y : Along.LINE;
     }
 
     private static boolean fromBehind(Score score, ScoringStyle style) {
@@ -73,7 +79,8 @@ public final class ScoreLister {
             from = start;
         }
         Fold fold = behind ? score.fold().seenFromBehind() : score.fold();
-        return new ScoreSetup.Position(score.id(), at, from, to, full, fold, score.line().at().map(figure -> figure.derivation()));
+        return new ScoreSetup.Position(score.id(), at, from, to, full, fold,
+                score.line().at().map(figure -> figure.derivation()));
     }
 
     private static Length start(Line line, Along along) {

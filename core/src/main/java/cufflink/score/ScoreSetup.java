@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A piece laid against the fence once, and all that is scored so; or, without positions, a piece whose slanting scores are made from mark to mark.
+ * A piece laid against the fence once, and all that is scored so; or, without positions, a piece whose slanting scores
+ * are made from mark to mark.
  *
  * @param piece     the piece's id
  * @param faceUp    the face that looks up
@@ -18,7 +19,8 @@ import java.util.Optional;
  * @param positions ascending
  * @param slants    scored from mark to mark
  */
-public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean turned, Length across, List<Position> positions, List<Slant> slants) {
+public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean turned, Length across,
+        List<Position> positions, List<Slant> slants) {
     public ScoreSetup {
         positions = List.copyOf(positions);
         slants = List.copyOf(slants);
@@ -35,6 +37,7 @@ public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean tu
      * @param fold       as seen on the face that looks up now
      * @param derivation of the position on the piece as marked
      */
-    public record Position(String score, Length at, Length from, Length to, boolean full, Fold fold, Optional<Derivation> derivation) {
+    public record Position(String score, Length at, Length from, Length to, boolean full, Fold fold,
+            Optional<Derivation> derivation) {
     }
 }

@@ -13,7 +13,10 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 
-/** Finds the marks of a slanting score: where its line, carried on, meets the edges of the sheet before anything is cut away. */
+/**
+ * Finds the marks of a slanting score: where its line, carried on, meets the edges of the sheet before anything is cut
+ * away.
+ */
 final class SlantLister {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Millimetres of a score that may be lacking or too much. */
@@ -32,18 +35,21 @@ final class SlantLister {
     }
 
     static boolean isSlanting(Score score) {
-        return score.line().along() == Along.LINE && !score.line().x1().equals(score.line().x2()) && !score.line().y1().equals(score.line().y2());
+        return score.line().along() == Along.LINE && !score.line().x1().equals(score.line().x2())
+                && !score.line().y1().equals(score.line().y2());
     }
 
     /** A score as it lies with the face to be scored up. */
     Slant slant(Score score) {
         Line line = score.line();
-        LineSegment own = new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(), line.y2().toMillimetres());
+        LineSegment own = new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(),
+                line.x2().toMillimetres(), line.y2().toMillimetres());
         LineSegment whole = carriedOn(own);
         boolean wasteBeyond = paper(whole) - paper(own) < 4 * NEAR;
         Optional<Slant.Part> part = wasteBeyond ? Optional.empty()
                 : Optional.of(new Slant.Part(length(whole.p0.distance(own.p0)), length(whole.p0.distance(own.p1))));
-        return new Slant(score.id(), mark(whole.p0), mark(whole.p1), part, behind ? score.fold().seenFromBehind() : score.fold());
+        return new Slant(score.id(), mark(whole.p0), mark(whole.p1), part,
+                behind ? score.fold().seenFromBehind() : score.fold());
     }
 
     private static Length length(double millimetres) {
@@ -69,7 +75,8 @@ final class SlantLister {
 
     /** How much of a line lies on what becomes of the sheet. */
     private double paper(LineSegment line) {
-        return RobustOverlay.intersection(FACTORY.createLineString(new Coordinate[] {line.p0, line.p1}), pattern.outline().buffer(-NEAR)).getLength();
+        return RobustOverlay.intersection(FACTORY.createLineString(new Coordinate[] {line.p0, line.p1}),
+                pattern.outline().buffer(-NEAR)).getLength();
     }
 
     private Slant.Mark mark(Coordinate at) {

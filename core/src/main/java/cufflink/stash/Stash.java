@@ -55,7 +55,8 @@ public record Stash(List<StashItem> items) {
      * @param more its count is how many come
      */
     public StashEdit added(StashPaper more) {
-        return papers().stream().filter(more::isLike).findFirst().<StashEdit>map(here -> StashEdit.altered(here, here.withCount(here.count() + more.count())))
+        return papers().stream().filter(more::isLike).findFirst()
+                .<StashEdit>map(here -> StashEdit.altered(here, here.withCount(here.count() + more.count())))
                 .orElseGet(() -> StashEdit.added(more));
     }
 }

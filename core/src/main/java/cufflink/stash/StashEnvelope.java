@@ -9,7 +9,8 @@ import java.util.Optional;
  * @param size     as on the packet
  * @param measured as a ruler found it inside, if it differs
  */
-public record StashEnvelope(long id, String name, SheetSize size, Optional<SheetSize> measured, int count, String notes) implements StashItem {
+public record StashEnvelope(long id, String name, SheetSize size, Optional<SheetSize> measured, int count,
+        String notes) implements StashItem {
     public StashEnvelope {
         StashItem.requireCount(count, name);
     }

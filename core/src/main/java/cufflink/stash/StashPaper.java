@@ -18,8 +18,9 @@ import java.util.Optional;
  * @param count    sheets, not below 0
  * @param price    of a sheet, in the maker's money; not below 0
  */
-public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swatch swatch, boolean twoSided, boolean offcut, int count, Optional<BigDecimal> price,
-                         String notes) implements StashItem {
+public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swatch swatch, boolean twoSided,
+        boolean offcut, int count, Optional<BigDecimal> price,
+        String notes) implements StashItem {
     public StashPaper {
         StashItem.requireCount(count, stock.name());
         if (price.filter(amount -> amount.signum() < 0).isPresent()) {
@@ -66,11 +67,13 @@ public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swa
 
     /** Offcuts of this paper in another size, new to the stash. */
     public StashPaper offcut(Length width, Length height, int howMany) {
-        return new StashPaper(0, stock.inSheets(width, height), Optional.empty(), swatch, twoSided, true, howMany, Optional.empty(), "");
+        return new StashPaper(0, stock.inSheets(width, height), Optional.empty(), swatch, twoSided, true, howMany,
+                Optional.empty(), "");
     }
 
     /** Whether two entries are the same paper in the same size, so that their sheets can lie together. */
     public boolean isLike(StashPaper other) {
-        return stock.equals(other.stock) && size().equals(other.size()) && swatch == other.swatch && twoSided == other.twoSided && offcut == other.offcut;
+        return stock.equals(other.stock) && size().equals(other.size()) && swatch == other.swatch
+                && twoSided == other.twoSided && offcut == other.offcut;
     }
 }

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Takes edits back after other changes were made. Counts go back by as much as the edits had moved them, whatever came and went since; everything else must be
- * as the edits left it.
+ * Takes edits back after other changes were made. Counts go back by as much as the edits had moved them, whatever came
+ * and went since; everything else must be as the edits left it.
  */
 public final class StashReversal {
     private final Stash now;
@@ -30,10 +30,12 @@ public final class StashReversal {
             return putBack(edit.before().orElseThrow());
         }
         StashItem left = edit.after().get();
-        Optional<StashItem> here = now.items().stream().filter(item -> item.id() == left.id() && item.getClass() == left.getClass()).findFirst();
+        Optional<StashItem> here = now.items().stream()
+                .filter(item -> item.id() == left.id() && item.getClass() == left.getClass()).findFirst();
         if (here.isEmpty()) {
             return refused(left, "is no longer there");
-        } else if (here.get() instanceof StashPaper paper && left instanceof StashPaper was && paper.withCount(was.count()).equals(was)) {
+        } else if (here.get() instanceof StashPaper paper && left instanceof StashPaper was
+                && paper.withCount(was.count()).equals(was)) {
             return counted(paper, was, edit.before().map(StashPaper.class::cast));
         }
         return here.get().equals(left) ? Optional.of(edit.reversed()) : refused(left, "was changed since");
@@ -41,7 +43,8 @@ public final class StashReversal {
 
     /** What was taken out entirely comes back, with what has been put there since. */
     private Optional<StashEdit> putBack(StashItem gone) {
-        return now.items().stream().anyMatch(item -> item.id() == gone.id() && item.getClass() == gone.getClass()) ? refused(gone, "is there again")
+        return now.items().stream().anyMatch(item -> item.id() == gone.id() && item.getClass() == gone.getClass())
+                ? refused(gone, "is there again")
                 : Optional.of(StashEdit.added(gone));
     }
 
@@ -56,7 +59,8 @@ public final class StashReversal {
     }
 
     private Optional<StashEdit> refused(StashItem item, String why) {
-        problems.add(Problem.error("", "“" + item.name() + "” " + why + ", so this cannot be taken back.", "Take back in the stash what was done there first, or count the paper by hand."));
+        problems.add(Problem.error("", "“" + item.name() + "” " + why + ", so this cannot be taken back.",
+                "Take back in the stash what was done there first, or count the paper by hand."));
         return Optional.empty();
     }
 }

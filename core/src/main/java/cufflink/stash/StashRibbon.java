@@ -8,7 +8,8 @@ import cufflink.measure.Length;
  * @param left   what is still on it
  * @param colour {@code #RRGGBB}
  */
-public record StashRibbon(long id, String name, Length width, Length left, String colour, String notes) implements StashItem {
+public record StashRibbon(long id, String name, Length width, Length left, String colour,
+        String notes) implements StashItem {
     public StashRibbon {
         if (!width.isPositive() || left.isNegative()) {
             throw new IllegalArgumentException("width must be positive and left not below 0: " + width + ", " + left);

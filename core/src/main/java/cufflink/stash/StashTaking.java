@@ -3,7 +3,8 @@ package cufflink.stash;
 import java.util.List;
 
 /**
- * Sheets of a job that a change takes out of the stash, or puts back into it. The stash, not the job, is where it stands which sheets are taken.
+ * Sheets of a job that a change takes out of the stash, or puts back into it. The stash, not the job, is where it
+ * stands which sheets are taken.
  *
  * @param id      of this taking; putting it back bears the same
  * @param cutting the cutting of the job

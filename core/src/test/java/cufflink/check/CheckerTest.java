@@ -35,7 +35,8 @@ class CheckerTest {
     private static Check check(Project project, String id) {
         Plan plan = Planner.plan(project).orThrow();
         return plan.checks().stream().filter(found -> found.id().equals(id)).findFirst()
-                .orElseThrow(() -> new AssertionError(id + " is not among " + plan.checks().stream().map(Check::id).toList()));
+                .orElseThrow(() -> new AssertionError(
+                        id + " is not among " + plan.checks().stream().map(Check::id).toList()));
     }
 
     private static Optional<NamedSize> envelope(String name) {
@@ -43,7 +44,8 @@ class CheckerTest {
     }
 
     private static BenchTools tools(int trimmer, int board) {
-        return new BenchTools(Length.ofInches(trimmer), Length.ofInches(board), Length.ofInches(board), Length.ofInches(1, 8), GrainRule.PREFER);
+        return new BenchTools(Length.ofInches(trimmer), Length.ofInches(board), Length.ofInches(board),
+                Length.ofInches(1, 8), GrainRule.PREFER);
     }
 
     @Test
@@ -67,10 +69,13 @@ class CheckerTest {
     @Test
     void envelope_countsTheThickness() {
         assertEquals(Verdict.GOOD, check(gate().withEnvelope(envelope("A2")), "envelope").verdict());
-        assertEquals(Verdict.BAD, check(project(List.of("6 in", "6 in"), "v", "c1").withEnvelope(envelope("A2")), "envelope").verdict());
+        assertEquals(Verdict.BAD,
+                check(project(List.of("6 in", "6 in"), "v", "c1").withEnvelope(envelope("A2")), "envelope").verdict());
         Stock thick = gate().paper("card");
-        Stock board = new Stock("Board", thick.width(), thick.height(), thick.weight(), Optional.of(Length.ofMillimetres(4)), "#FFFFFF", "#FFFFFF", false, Stock.Grain.UNKNOWN);
-        Check tooThick = check(gate().withPaper("card", board).withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE, "snug", Length.ofInches(13, 4), Length.ofInches(17, 4), List.of(), "test"))), "envelope");
+        Stock board = new Stock("Board", thick.width(), thick.height(), thick.weight(),
+                Optional.of(Length.ofMillimetres(4)), "#FFFFFF", "#FFFFFF", false, Stock.Grain.UNKNOWN);
+        Check tooThick = check(gate().withPaper("card", board).withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE,
+                "snug", Length.ofInches(13, 4), Length.ofInches(17, 4), List.of(), "test"))), "envelope");
         assertEquals(Verdict.BAD, tooThick.verdict(), tooThick.text());
         assertTrue(tooThick.text().contains("12 mm thick"), tooThick.text());
     }
@@ -109,14 +114,17 @@ class CheckerTest {
         assertEquals(Verdict.GOOD, check(gate(), "grooves").verdict());
         Check off = check(project(List.of("2 1/16 in", "4 in", "3 in"), "vv", "c1", "c2"), "grooves");
         assertEquals(Verdict.GOOD, off.verdict());
-        assertTrue(off.text().contains("2 1/16 is 1/16 past the groove at 2 in; 6 1/16 is 1/16 past the groove at 6 in"), off.text());
+        assertTrue(
+                off.text().contains("2 1/16 is 1/16 past the groove at 2 in; 6 1/16 is 1/16 past the groove at 6 in"),
+                off.text());
     }
 
     /** US letter limits, from memory: a square envelope costs a surcharge, over 6 1/8 × 11 1/2 in it is no letter. */
     @Test
     void post_shapeAndSize() {
         assertEquals(Verdict.GOOD, check(gate().withEnvelope(envelope("A2")), "post").verdict());
-        NamedSize square = new NamedSize(Kind.ENVELOPE, "square", Length.ofInches(6), Length.ofInches(6), List.of(), "test");
+        NamedSize square = new NamedSize(Kind.ENVELOPE, "square", Length.ofInches(6), Length.ofInches(6), List.of(),
+                "test");
         assertTrue(check(gate().withEnvelope(Optional.of(square)), "post").text().contains("surcharge"));
         assertTrue(check(gate().withEnvelope(envelope("C4")), "post").text().contains("Too large"));
         assertTrue(check(gate().withEnvelope(envelope("C4")), "post").remedy().contains("local post"));
@@ -124,7 +132,8 @@ class CheckerTest {
 
     @Test
     void checks_areWorstFirst() {
-        List<Check> checks = Planner.plan(gate().withTools(tools(5, 2)).withEnvelope(envelope("A2"))).orThrow().checks();
+        List<Check> checks = Planner.plan(gate().withTools(tools(5, 2)).withEnvelope(envelope("A2"))).orThrow()
+                .checks();
         for (int i = 1; i < checks.size(); i++) {
             assertFalse(checks.get(i).verdict().compareTo(checks.get(i - 1).verdict()) > 0);
         }

@@ -47,7 +47,8 @@ class CreasePatternBuilderTest {
     private static Outcome<CreasePattern> build(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
         Figure width = figure(100);
         Figure height = figure(60);
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(), Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(),
+                Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
     }
 
     private static Figure figure(int millimetres) {
@@ -60,9 +61,12 @@ class CreasePatternBuilderTest {
     }
 
     @Property(tries = 80, seed = "11")
-    void panelsOfAStrip_addUpToThePiece_exactly(@ForAll @IntRange(min = 1, max = 9) int panels, @ForAll @IntRange(min = 1, max = 97) int sixteenths) {
-        CreasePattern pattern = CreasePatternBuilder.build(TestDesigns.sized(TestDesigns.strip(Collections.nCopies(panels, sixteenths + "/16 in"),
-                "v".repeat(panels - 1), List.of())).pieces().get(0)).orThrow();
+    void panelsOfAStrip_addUpToThePiece_exactly(@ForAll @IntRange(min = 1, max = 9) int panels,
+            @ForAll @IntRange(min = 1, max = 97) int sixteenths) {
+        CreasePattern pattern = CreasePatternBuilder
+                .build(TestDesigns.sized(TestDesigns.strip(Collections.nCopies(panels, sixteenths + "/16 in"),
+                        "v".repeat(panels - 1), List.of())).pieces().get(0))
+                .orThrow();
         assertEquals(panels, pattern.panels().size());
         Length sum = pattern.panels().stream().map(Panel::width).reduce(Length.ZERO, Length::plus);
         assertEquals(Length.ofInches((long) panels * sixteenths, 16), sum);
@@ -71,7 +75,8 @@ class CreasePatternBuilderTest {
 
     @Test
     void fullScores_divide() {
-        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60), score("b", 0, 20, 100, 20)), List.of(), List.of()).orThrow();
+        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60), score("b", 0, 20, 100, 20)), List.of(),
+                List.of()).orThrow();
         assertEquals(4, pattern.panels().size());
         assertEquals(4, pattern.hinges().size());
         assertEquals(6000, area(pattern), 1e-6);
@@ -87,7 +92,9 @@ class CreasePatternBuilderTest {
 
     @Test
     void partialScore_betweenSlits_makesATongue() {
-        CreasePattern pattern = build(List.of(score("a", 30, 20, 30, 40)), List.of(slit("s", 30, 20, 70, 20, 0), slit("t", 30, 40, 70, 40, 0), slit("u", 70, 20, 70, 40, 0)), List.of()).orThrow();
+        CreasePattern pattern = build(List.of(score("a", 30, 20, 30, 40)),
+                List.of(slit("s", 30, 20, 70, 20, 0), slit("t", 30, 40, 70, 40, 0), slit("u", 70, 20, 70, 40, 0)),
+                List.of()).orThrow();
         assertEquals(2, pattern.panels().size());
         assertEquals(1, pattern.hinges().size());
         assertEquals(20, pattern.hinges().get(0).at().getLength(), 1e-9);
@@ -95,13 +102,15 @@ class CreasePatternBuilderTest {
 
     @Test
     void slitAlongAScore_breaksItsHinge() {
-        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60)), List.of(slit("s", 40, 20, 40, 40, 0)), List.of()).orThrow();
+        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60)), List.of(slit("s", 40, 20, 40, 40, 0)),
+                List.of()).orThrow();
         assertEquals(40, pattern.hinges().stream().mapToDouble(hinge -> hinge.at().getLength()).sum(), 1e-9);
     }
 
     @Test
     void notchOnAScore_splitsItsHingeAndTakesItsArea() {
-        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60)), List.of(), List.of(circle(40, 30, 10))).orThrow();
+        CreasePattern pattern = build(List.of(score("a", 40, 0, 40, 60)), List.of(), List.of(circle(40, 30, 10)))
+                .orThrow();
         assertEquals(2, pattern.panels().size());
         assertEquals(2, pattern.hinges().size());
         assertEquals(40, pattern.hinges().stream().mapToDouble(hinge -> hinge.at().getLength()).sum(), 1e-6);
@@ -110,25 +119,32 @@ class CreasePatternBuilderTest {
 
     @Test
     void wideSlit_isAnOpening() {
-        assertEquals(6000 - 40 * 2, area(build(List.of(), List.of(slit("s", 30, 30, 70, 30, 2)), List.of()).orThrow()), 1e-6);
+        assertEquals(6000 - 40 * 2, area(build(List.of(), List.of(slit("s", 30, 30, 70, 30, 2)), List.of()).orThrow()),
+                1e-6);
     }
 
     @Test
     void scoreBeyondThePiece_isReported() {
-        assertTrue(build(List.of(score("a", 120, 0, 120, 60)), List.of(), List.of()).problems().get(0).text().contains("Score a lies beyond the piece"));
+        assertTrue(build(List.of(score("a", 120, 0, 120, 60)), List.of(), List.of()).problems().get(0).text()
+                .contains("Score a lies beyond the piece"));
     }
 
     @Test
     void cutsThatDivideOrConsumeThePiece_areReported() {
-        assertTrue(build(List.of(), List.of(slit("s", 50, 0, 50, 60, 2)), List.of()).problems().get(0).text().contains("divide this piece into 2"));
-        assertTrue(build(List.of(), List.of(), List.of(circle(50, 30, 200))).problems().get(0).text().contains("Nothing is left"));
+        assertTrue(build(List.of(), List.of(slit("s", 50, 0, 50, 60, 2)), List.of()).problems().get(0).text()
+                .contains("divide this piece into 2"));
+        assertTrue(build(List.of(), List.of(), List.of(circle(50, 30, 200))).problems().get(0).text()
+                .contains("Nothing is left"));
     }
 
     @Test
     void mirroringThePiece_keepsPanelsAndHinges() {
         Stream.of(new int[] {30, 55}, new int[] {10, 90}).forEach(x -> {
-            CreasePattern one = build(List.of(score("a", x[0], 0, x[0], 60), score("b", x[1], 0, x[1], 60)), List.of(), List.of(circle(x[0], 30, 5))).orThrow();
-            CreasePattern other = build(List.of(score("a", 100 - x[0], 0, 100 - x[0], 60), score("b", 100 - x[1], 0, 100 - x[1], 60)), List.of(), List.of(circle(100 - x[0], 30, 5))).orThrow();
+            CreasePattern one = build(List.of(score("a", x[0], 0, x[0], 60), score("b", x[1], 0, x[1], 60)), List.of(),
+                    List.of(circle(x[0], 30, 5))).orThrow();
+            CreasePattern other = build(
+                    List.of(score("a", 100 - x[0], 0, 100 - x[0], 60), score("b", 100 - x[1], 0, 100 - x[1], 60)),
+                    List.of(), List.of(circle(100 - x[0], 30, 5))).orThrow();
             assertEquals(one.panels().size(), other.panels().size());
             assertEquals(one.hinges().size(), other.hinges().size());
             assertEquals(area(one), area(other), 1e-6);

@@ -22,8 +22,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Kawasaki and Justin, Maekawa, big-little-big (published theorems), against vertices checked by hand and random ones. The vertex is the middle of a square; directions
- * are degrees from the x axis.
+ * Kawasaki and Justin, Maekawa, big-little-big (published theorems), against vertices checked by hand and random ones.
+ * The vertex is the middle of a square; directions are degrees from the x axis.
  */
 class VertexConditionsTest {
     private static final double HALF = 100;
@@ -35,21 +35,26 @@ class VertexConditionsTest {
             double x = Math.cos(Math.toRadians(directions[i]));
             double y = Math.sin(Math.toRadians(directions[i]));
             double reach = HALF / Math.max(Math.abs(x), Math.abs(y));
-            scores.add(Maps.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, HALF, HALF, HALF + x * reach, HALF + y * reach));
+            scores.add(Maps.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, HALF, HALF,
+                    HALF + x * reach, HALF + y * reach));
         }
         return Maps.pattern(2 * HALF, 2 * HALF, scores, 0);
     }
 
     private static List<Problem> check(double[] directions, String folds) {
         CreasePattern pattern = vertex(directions, folds);
-        return VertexConditions.check(pattern, pattern.hinges().stream().map(Hinge::crease).collect(Collectors.toSet()));
+        return VertexConditions.check(pattern,
+                pattern.hinges().stream().map(Hinge::crease).collect(Collectors.toSet()));
     }
 
     private static double[] numbers(String text) {
         return Arrays.stream(text.split(" ")).mapToDouble(Double::parseDouble).toArray();
     }
 
-    /** Checked by hand: a cross of three of one kind and one of the other; the squash fold's six creases; a bird-foot of angles 60, 90, 120, 90. */
+    /**
+     * Checked by hand: a cross of three of one kind and one of the other; the squash fold's six creases; a bird-foot of
+     * angles 60, 90, 120, 90.
+     */
     @ParameterizedTest
     @CsvSource({"0 90 180 270,vvvm", "90 45 315 270 225 135,mvvmvv", "0 60 150 270,vmmm"})
     void flatFoldable_isAccepted(String directions, String folds) {
@@ -57,7 +62,8 @@ class VertexConditionsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0 90 180 270,vvvv,4 valley", "0 90 180 270,vvmm,2 mountain and 2 valley", "0 90 180 280,vvvm,every other angle", "0 120 240,vvm,odd number",
+    @CsvSource({"0 90 180 270,vvvv,4 valley", "0 90 180 270,vvmm,2 mountain and 2 valley",
+        "0 90 180 280,vvvm,every other angle", "0 120 240,vvm,odd number",
         "90 45 315 270 225 135,vvvvvv,6 valley", "0 60 150 270,mmvm,narrower than both"})
     void broken_isRefusedWithTheReason(String directions, String folds, String reason) {
         List<Problem> problems = check(numbers(directions), folds);
@@ -87,7 +93,8 @@ class VertexConditionsTest {
     }
 
     @Property(tries = 120, seed = "5")
-    void everyKawasakiVertex_hasAnAssignment_andNoPerturbedOneHas(@ForAll @LongRange(min = 0, max = 100_000) long seed) {
+    void everyKawasakiVertex_hasAnAssignment_andNoPerturbedOneHas(
+            @ForAll @LongRange(min = 0, max = 100_000) long seed) {
         double[] directions = random(seed);
         assertTrue(someAssignmentWorks(directions));
         directions[1] += 1;
@@ -106,12 +113,14 @@ class VertexConditionsTest {
         boolean good = check(directions, folds.toString()).isEmpty();
         double[] mirrored = Arrays.stream(directions).map(direction -> 180 - direction).toArray();
         assertEquals(good, check(mirrored, folds.toString()).isEmpty());
-        assertEquals(good, check(directions, folds.toString().replace('v', 'x').replace('m', 'v').replace('x', 'm')).isEmpty());
+        assertEquals(good,
+                check(directions, folds.toString().replace('v', 'x').replace('m', 'v').replace('x', 'm')).isEmpty());
     }
 
     @Test
     void vertexOnASlitOrTheEdge_isFree() {
-        CreasePattern pattern = Maps.pattern(100, 60, List.of(Maps.score("a", Fold.VALLEY, 50, 0, 20, 60), Maps.score("b", Fold.VALLEY, 50, 0, 90, 60)), 0);
+        CreasePattern pattern = Maps.pattern(100, 60,
+                List.of(Maps.score("a", Fold.VALLEY, 50, 0, 20, 60), Maps.score("b", Fold.VALLEY, 50, 0, 90, 60)), 0);
         assertEquals(List.of(), VertexConditions.check(pattern, Set.of("a", "b")));
     }
 }

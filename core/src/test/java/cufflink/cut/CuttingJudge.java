@@ -11,8 +11,9 @@ import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 
 /**
- * An independent judge: edge-to-edge cutting as a constraint problem of its own, given to a general solver. Every sheet is a tree of joins, two parts side by side or one above the
- * other; n pieces on s sheets are n − s joins. Nothing of the planner is used.
+ * An independent judge: edge-to-edge cutting as a constraint problem of its own, given to a general solver. Every sheet
+ * is a tree of joins, two parts side by side or one above the other; n pieces on s sheets are n − s joins. Nothing of
+ * the planner is used.
  */
 final class CuttingJudge {
     /** A piece, in whole units. */
@@ -36,8 +37,10 @@ final class CuttingJudge {
         List<IntVar> heights = new ArrayList<>();
         for (Rectangle piece : pieces) {
             BoolVar turned = model.boolVar();
-            widths.add(piece.mayTurn() ? side(model, turned, piece.width(), piece.height(), width) : model.intVar(piece.width()));
-            heights.add(piece.mayTurn() ? side(model, turned, piece.height(), piece.width(), height) : model.intVar(piece.height()));
+            widths.add(piece.mayTurn() ? side(model, turned, piece.width(), piece.height(), width)
+                    : model.intVar(piece.width()));
+            heights.add(piece.mayTurn() ? side(model, turned, piece.height(), piece.width(), height)
+                    : model.intVar(piece.height()));
         }
         List<IntVar> children = new ArrayList<>();
         List<BoolVar> ways = new ArrayList<>();
@@ -56,7 +59,8 @@ final class CuttingJudge {
             IntVar w2 = of(model, widths, second, width);
             IntVar h1 = of(model, heights, first, height);
             IntVar h2 = of(model, heights, second, height);
-            model.ifThenElse(beside, model.and(model.arithm(w1, "+", w2, "=", w), model.max(h, h1, h2)), model.and(model.arithm(h1, "+", h2, "=", h), model.max(w, w1, w2)));
+            model.ifThenElse(beside, model.and(model.arithm(w1, "+", w2, "=", w), model.max(h, h1, h2)),
+                    model.and(model.arithm(h1, "+", h2, "=", h), model.max(w, w1, w2)));
             widths.add(w);
             heights.add(h);
             children.add(first);
@@ -68,7 +72,8 @@ final class CuttingJudge {
         }
         Solver solver = model.getSolver();
         if (!children.isEmpty()) {
-            IntVar[] decisions = Stream.of(children.stream(), ways.stream(), widths.stream(), heights.stream()).flatMap(each -> each).toArray(IntVar[]::new);
+            IntVar[] decisions = Stream.of(children.stream(), ways.stream(), widths.stream(), heights.stream())
+                    .flatMap(each -> each).toArray(IntVar[]::new);
             solver.setSearch(Search.inputOrderLBSearch(decisions));
         }
         solver.limitTime(time);

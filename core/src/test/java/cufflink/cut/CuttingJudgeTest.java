@@ -16,7 +16,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The planner before an independent judge (a general constraint solver, see {@link CuttingJudge}). Sizes in quarter inches on Letter paper, 34 × 44. */
+/**
+ * The planner before an independent judge (a general constraint solver, see {@link CuttingJudge}). Sizes in quarter
+ * inches on Letter paper, 34 × 44.
+ */
 class CuttingJudgeTest {
     private static final int WIDTH = 34;
     private static final int HEIGHT = 44;
@@ -30,7 +33,8 @@ class CuttingJudgeTest {
         List<CuttingJudge.Rectangle> pieces = new ArrayList<>();
         int count = most - 2 + random.nextInt(3);
         for (int i = 0; i < count; i++) {
-            pieces.add(new CuttingJudge.Rectangle(8 + random.nextInt(20), 8 + random.nextInt(26), random.nextInt(4) > 0));
+            pieces.add(
+                    new CuttingJudge.Rectangle(8 + random.nextInt(20), 8 + random.nextInt(26), random.nextInt(4) > 0));
         }
         return pieces;
     }
@@ -39,10 +43,12 @@ class CuttingJudgeTest {
         List<CutPiece> wanted = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             CuttingJudge.Rectangle piece = pieces.get(i);
-            wanted.add(new CutPiece("piece" + i, "piece " + i, 1, Length.ofInches(piece.width(), 4), Length.ofInches(piece.height(), 4), "card", piece.mayTurn()));
+            wanted.add(new CutPiece("piece" + i, "piece " + i, 1, Length.ofInches(piece.width(), 4),
+                    Length.ofInches(piece.height(), 4), "card", piece.mayTurn()));
         }
-        CutJob job = new CutJob(wanted, List.of(new StockSheet("sheet", "card", Length.ofInches(WIDTH, 4), Length.ofInches(HEIGHT, 4), OptionalInt.empty(), false)));
-        LayoutPlan plan = new GuillotinePlanner().improve(job, () -> false, better -> { });
+        CutJob job = new CutJob(wanted, List.of(new StockSheet("sheet", "card", Length.ofInches(WIDTH, 4),
+                Length.ofInches(HEIGHT, 4), OptionalInt.empty(), false)));
+        LayoutPlan plan = new GuillotinePlanner().improve(job, () -> false, better -> {});
         assertEquals(List.of(), LayoutChecker.faults(job, plan));
         return plan;
     }
@@ -54,7 +60,9 @@ class CuttingJudgeTest {
         LayoutPlan plan = planned(pieces);
         CuttingJudge judge = new CuttingJudge(pieces, WIDTH, HEIGHT);
         assertEquals(Optional.of(true), judge.fits(plan.sheets().size(), "30s"), "the judge finds a way as well");
-        assertEquals(Optional.of(false), plan.sheets().size() == 1 ? Optional.of(false) : judge.fits(plan.sheets().size() - 1, "30s"), "the judge proves that fewer are impossible");
+        assertEquals(Optional.of(false),
+                plan.sheets().size() == 1 ? Optional.of(false) : judge.fits(plan.sheets().size() - 1, "30s"),
+                "the judge proves that fewer are impossible");
         assertTrue(plan.isProved(), "and so does the planner");
     }
 
@@ -67,13 +75,18 @@ class CuttingJudgeTest {
         assertFalse(new CuttingJudge(pieces, WIDTH, HEIGHT).fits(sheets - 1, "2s").orElse(false));
     }
 
-    /** The judge itself, on jobs settled by hand: four 3 × 4 from an 8 in square; the pinwheel of four that no cut from edge to edge frees. */
+    /**
+     * The judge itself, on jobs settled by hand: four 3 × 4 from an 8 in square; the pinwheel of four that no cut from
+     * edge to edge frees.
+     */
     @Test
     void judge_agreesWithJobsSettledByHand() {
         CuttingJudge.Rectangle card = new CuttingJudge.Rectangle(12, 16, false);
         assertEquals(Optional.of(true), new CuttingJudge(List.of(card, card, card, card), 32, 32).fits(1, "30s"));
         CuttingJudge.Rectangle arm = new CuttingJudge.Rectangle(3, 2, true);
         assertEquals(Optional.of(true), new CuttingJudge(List.of(arm, arm, arm), 5, 5).fits(1, "30s"));
-        assertEquals(Optional.of(false), new CuttingJudge(List.of(arm, arm, arm, arm, new CuttingJudge.Rectangle(1, 1, true)), 5, 5).fits(1, "30s"));
+        assertEquals(Optional.of(false),
+                new CuttingJudge(List.of(arm, arm, arm, arm, new CuttingJudge.Rectangle(1, 1, true)), 5, 5).fits(1,
+                        "30s"));
     }
 }

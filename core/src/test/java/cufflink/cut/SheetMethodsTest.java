@@ -55,7 +55,10 @@ class SheetMethodsTest {
         return demand.kinds.stream().mapToDouble(kind -> kind.area() * (0.5 + random.nextDouble())).toArray();
     }
 
-    /** Dynamic programming over sums of sides against a table of everything that can be joined; so few fit that the table's limit does not bind. */
+    /**
+     * Dynamic programming over sums of sides against a table of everything that can be joined; so few fit that the
+     * table's limit does not bind.
+     */
     @Property(tries = 30)
     void blockOfMostValue_isThatOfTheTableOfAllBlocks(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 3, 9, false);
@@ -65,7 +68,8 @@ class SheetMethodsTest {
         Arrays.fill(most, 16);
         Optional<BlockTable> table = BlockTable.of(demand, stock, demand.blade, most, 300_000, () -> false);
         Assume.that(table.isPresent());
-        double best = table.orElseThrow().selections().stream().mapToDouble(selection -> worth(selection.counts(), values)).max().orElse(0);
+        double best = table.orElseThrow().selections().stream()
+                .mapToDouble(selection -> worth(selection.counts(), values)).max().orElse(0);
         Block found = SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow().most(whole(values)).orElseThrow();
         assertEquals(best, worth(counts(demand, found), values), best * 1e-9);
     }
@@ -91,7 +95,7 @@ class SheetMethodsTest {
             knapsacks.add(SheetKnapsack.of(demand, stock, 25_000_000).orElseThrow());
         }
         PatternProgram program = PatternProgram.of(demand, demand.quantities(), demand.supply(), knapsacks);
-        program.solve(() -> false, () -> { });
+        program.solve(() -> false, () -> {});
         return program;
     }
 
@@ -99,14 +103,18 @@ class SheetMethodsTest {
         Random random = new Random(seed);
         List<CutPiece> pieces = new ArrayList<>();
         for (int i = 0; i < kinds; i++) {
-            pieces.add(new CutPiece("piece" + i, "piece " + i, quantity, Length.ofMillimetres(60 + random.nextInt(90)), Length.ofMillimetres(60 + random.nextInt(90)), "card", random.nextBoolean()));
+            pieces.add(new CutPiece("piece" + i, "piece " + i, quantity, Length.ofMillimetres(60 + random.nextInt(90)),
+                    Length.ofMillimetres(60 + random.nextInt(90)), "card", random.nextBoolean()));
         }
-        List<StockSheet> stock = new ArrayList<>(List.of(new StockSheet("sheet", "card", Length.ofMillimetres(150 + random.nextInt(60)), Length.ofMillimetres(150 + random.nextInt(60)),
+        List<StockSheet> stock = new ArrayList<>(List.of(new StockSheet("sheet", "card",
+                Length.ofMillimetres(150 + random.nextInt(60)), Length.ofMillimetres(150 + random.nextInt(60)),
                 OptionalInt.empty(), false)));
         if (random.nextBoolean()) {
-            stock.add(new StockSheet("left", "card", Length.ofMillimetres(80 + random.nextInt(60)), Length.ofMillimetres(80 + random.nextInt(60)), OptionalInt.of(1), true));
+            stock.add(new StockSheet("left", "card", Length.ofMillimetres(80 + random.nextInt(60)),
+                    Length.ofMillimetres(80 + random.nextInt(60)), OptionalInt.of(1), true));
         }
-        return new CutJob(pieces, stock, GrainRule.IGNORE, blade ? Optional.of(Length.ofMillimetres(180)) : Optional.empty());
+        return new CutJob(pieces, stock, GrainRule.IGNORE,
+                blade ? Optional.of(Length.ofMillimetres(180)) : Optional.empty());
     }
 
     /** What the linear programme proves, the exact search over all sheets does not contradict. */
@@ -114,10 +122,12 @@ class SheetMethodsTest {
     void boundOfTheProgramme_isNeverAboveTheLeastNumberOfSheets(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 3, MOST_OF_A_KIND, seed % 2 == 0);
         PatternProgram program = solved(demand);
-        SheetSearch search = SheetSearch.of(demand, demand.blade, demand.quantities(), 5_000_000, () -> false).orElseThrow();
+        SheetSearch search = SheetSearch.of(demand, demand.blade, demand.quantities(), 5_000_000, () -> false)
+                .orElseThrow();
         int all = Arrays.stream(demand.quantities()).sum();
         int least = 0;
-        while (least <= all && search.run(demand.quantities(), demand.supply(), least, 50_000_000) != SheetSearch.Answer.FOUND) {
+        while (least <= all
+                && search.run(demand.quantities(), demand.supply(), least, 50_000_000) != SheetSearch.Answer.FOUND) {
             least++;
         }
         Assume.that(least <= all);
@@ -128,13 +138,15 @@ class SheetMethodsTest {
     @Property(tries = 100)
     void fence_isMovedOnlyWhenNoCutWaitsAtItsSetting(@ForAll @LongRange(min = 1, max = 100_000) long seed) {
         Demand demand = random(seed, 4, 4, false);
-        Fill fill = new SheetBySheet(demand, new Random(seed), () -> false).fill(demand.quantities(), demand.supply(), 1).get(0);
+        Fill fill = new SheetBySheet(demand, new Random(seed), () -> false)
+                .fill(demand.quantities(), demand.supply(), 1).get(0);
         List<Cut> cuts = fill.cuts();
         for (int i = 1; i < cuts.size(); i++) {
             Cut before = cuts.get(i - 1);
             if (!cuts.get(i).at().equals(before.at())) {
                 List<Cut> done = cuts.subList(0, i);
-                boolean waits = cuts.subList(i, cuts.size()).stream().anyMatch(cut -> cut.at().equals(before.at()) && isFreed(cut, done, demand, fill));
+                boolean waits = cuts.subList(i, cuts.size()).stream()
+                        .anyMatch(cut -> cut.at().equals(before.at()) && isFreed(cut, done, demand, fill));
                 assertTrue(!waits, "cut " + (i + 1));
             }
         }
@@ -142,7 +154,8 @@ class SheetMethodsTest {
 
     private static boolean isFreed(Cut cut, List<Cut> done, Demand demand, Fill fill) {
         SheetLayout.Part whole = new SheetLayout.Part(cut.x(), cut.y(), cut.width(), cut.height());
-        boolean sheet = cut.width().nanometres() == demand.sheetWidth(fill.stock()) && cut.height().nanometres() == demand.sheetHeight(fill.stock());
+        boolean sheet = cut.width().nanometres() == demand.sheetWidth(fill.stock())
+                && cut.height().nanometres() == demand.sheetHeight(fill.stock());
         return sheet || done.stream().anyMatch(earlier -> earlier.near().equals(whole) || earlier.far().equals(whole));
     }
 }

@@ -14,14 +14,16 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class DesignSizerTest {
-    private static final DesignDefinition GATE = TestDesigns.strip(List.of("width * 7/12", "width", "width * 5/6"), "vv", List.of("c1", "c2"));
+    private static final DesignDefinition GATE = TestDesigns.strip(List.of("width * 7/12", "width", "width * 5/6"),
+            "vv", List.of("c1", "c2"));
     private static final Given INCH = Given.defaults(RulerStep.SIXTEENTH_INCH, Length.ofMicrometres(300));
     private static final LengthFormat FORMAT = LengthFormat.of(LengthUnit.INCH);
 
     @Test
     void scores_areRunningSums_withTheirDerivation() {
         SizedDesign.Score right = DesignSizer.size(GATE, INCH).orThrow().pieces().get(0).scores().get(1);
-        assertEquals("score c2 = width × 7 / 12 + width = 4 × 7 / 12 + 4 = 6.3333 in", right.line().at().orElseThrow().derivation().text(FORMAT));
+        assertEquals("score c2 = width × 7 / 12 + width = 4 × 7 / 12 + 4 = 6.3333 in",
+                right.line().at().orElseThrow().derivation().text(FORMAT));
     }
 
     @Test
@@ -35,7 +37,8 @@ class DesignSizerTest {
 
     @Test
     void default_isPutOnTheMakersRuler() {
-        SizedDesign metric = DesignSizer.size(GATE, Given.defaults(RulerStep.MILLIMETRE, Length.ofMicrometres(300))).orThrow();
+        SizedDesign metric = DesignSizer.size(GATE, Given.defaults(RulerStep.MILLIMETRE, Length.ofMicrometres(300)))
+                .orThrow();
         assertEquals(Length.ofMillimetres(102), metric.measures().length("width"));
     }
 
@@ -43,7 +46,8 @@ class DesignSizerTest {
     void tooSmallByHand_isTheNearestPossible_andSaysSo() {
         Outcome<SizedDesign> outcome = DesignSizer.size(GATE, INCH.with("width", Value.length(Length.ofInches(1, 2))));
         assertEquals(Length.ofInches(1), outcome.orThrow().measures().length("width"));
-        assertEquals("width: 1/2 in cannot be: it must be 1 in at least. The nearest possible, 1 in, is used.", outcome.problems().get(0).text());
+        assertEquals("width: 1/2 in cannot be: it must be 1 in at least. The nearest possible, 1 in, is used.",
+                outcome.problems().get(0).text());
     }
 
     @Test
@@ -51,13 +55,16 @@ class DesignSizerTest {
         Problem kind = DesignSizer.size(GATE, INCH.with("width", Value.number(4))).problems().get(0);
         assertTrue(kind.isError() && kind.what().contains("must be a length, not a number"), kind.text());
         Problem unknown = DesignSizer.size(GATE, INCH.with("depth", Value.number(4))).problems().get(0);
-        assertTrue(unknown.text().contains("no such measure") && unknown.text().contains("width, height"), unknown.text());
+        assertTrue(unknown.text().contains("no such measure") && unknown.text().contains("width, height"),
+                unknown.text());
     }
 
     @Test
     void reader_typedTexts() {
-        assertEquals(Value.length(Length.ofInches(31, 8)), MeasureReader.set(GATE, INCH, "width", "3⅞").orThrow().values().get("width"));
-        assertTrue(MeasureReader.set(GATE, INCH, "width", "three").problems().get(0).text().contains("does not start with a number"));
+        assertEquals(Value.length(Length.ofInches(31, 8)),
+                MeasureReader.set(GATE, INCH, "width", "3⅞").orThrow().values().get("width"));
+        assertTrue(MeasureReader.set(GATE, INCH, "width", "three").problems().get(0).text()
+                .contains("does not start with a number"));
         assertTrue(MeasureReader.set(GATE, INCH, "depth", "3").problems().get(0).text().contains("no such measure"));
     }
 }

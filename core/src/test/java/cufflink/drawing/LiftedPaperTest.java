@@ -22,7 +22,10 @@ import org.locationtech.jts.geom.Coordinate;
 
 /** Layers are drawn apart where they lie on each other, and paper stays in one piece at its creases. */
 class LiftedPaperTest {
-    private static final Plan ROLL = Planner.plan(Project.of(TestDesigns.strip(List.of("3 in", "3 in", "3 in", "3 in"), "vmv", List.of("c1", "c2", "c3")), RulerStep.SIXTEENTH_INCH)).orThrow();
+    private static final Plan ROLL = Planner.plan(
+            Project.of(TestDesigns.strip(List.of("3 in", "3 in", "3 in", "3 in"), "vmv", List.of("c1", "c2", "c3")),
+                    RulerStep.SIXTEENTH_INCH))
+            .orThrow();
     private static final List<FoldStage> STAGES = ROLL.pieces().get("base").stages();
 
     private static FoldScene scene(int stage, double share) {
@@ -30,11 +33,13 @@ class LiftedPaperTest {
     }
 
     @Property(tries = 60, seed = "5")
-    void bothSidesOfACrease_meetThere(@ForAll @IntRange(max = 2) int stage, @ForAll @DoubleRange(min = 0, max = 1) double share) {
+    void bothSidesOfACrease_meetThere(@ForAll @IntRange(max = 2) int stage,
+            @ForAll @DoubleRange(min = 0, max = 1) double share) {
         LiftedPaper paper = new LiftedPaper(scene(stage, share));
         for (Hinge hinge : ROLL.pieces().get("base").pattern().hinges()) {
             for (Coordinate end : List.of(hinge.at().p0, hinge.at().p1)) {
-                assertEquals(0, paper.at(new PanelRef("base", hinge.first()), end).distance(paper.at(new PanelRef("base", hinge.second()), end)), 1e-9, hinge.crease());
+                assertEquals(0, paper.at(new PanelRef("base", hinge.first()), end)
+                        .distance(paper.at(new PanelRef("base", hinge.second()), end)), 1e-9, hinge.crease());
             }
         }
     }
@@ -45,7 +50,8 @@ class LiftedPaperTest {
         Map<PanelRef, Double> lift = scene(2, 1).lift();
         double above = Double.MAX_VALUE;
         for (PanelRef panel : last.order()) {
-            double height = last.after().position().get(panel).apply(0, 0, lift.get(panel)).z() - last.after().position().get(panel).apply(0, 0, 0).z();
+            double height = last.after().position().get(panel).apply(0, 0, lift.get(panel)).z()
+                    - last.after().position().get(panel).apply(0, 0, 0).z();
             assertTrue(height < above - 0.3, panel + " at " + height + " below " + above);
             above = height;
         }
@@ -59,7 +65,8 @@ class LiftedPaperTest {
 
     /** While the motion is dragged no layer jumps: two places a thousandth of the way apart differ by a hair. */
     @Property(tries = 100, seed = "6")
-    void lift_growsSmoothly(@ForAll @IntRange(max = 2) int stage, @ForAll @DoubleRange(min = 0, max = 0.99) double share) {
+    void lift_growsSmoothly(@ForAll @IntRange(max = 2) int stage,
+            @ForAll @DoubleRange(min = 0, max = 0.99) double share) {
         Map<PanelRef, Double> now = scene(stage, share).lift();
         Map<PanelRef, Double> next = scene(stage, share + 0.001).lift();
         now.forEach((panel, lift) -> assertEquals(lift, next.get(panel), 0.05, panel.toString()));

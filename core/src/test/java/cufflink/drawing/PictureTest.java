@@ -20,14 +20,19 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class PictureTest {
-    private static final Plan GATE = Planner.plan(Project.of(TestDesigns.strip(List.of("2 in", "4 in", "3 in"), "vm", List.of("c1", "c2")), RulerStep.SIXTEENTH_INCH)).orThrow();
+    private static final Plan GATE = Planner
+            .plan(Project.of(TestDesigns.strip(List.of("2 in", "4 in", "3 in"), "vm", List.of("c1", "c2")),
+                    RulerStep.SIXTEENTH_INCH))
+            .orThrow();
 
     private static Picture piece(boolean mirrored) {
-        return PieceDrawing.draw(GATE.design().piece("base"), GATE.pieces().get("base").pattern(), mirrored, 0.3, Optional.empty(), Optional.of(LengthFormat.of(GATE.project().unit())));
+        return PieceDrawing.draw(GATE.design().piece("base"), GATE.pieces().get("base").pattern(), mirrored, 0.3,
+                Optional.empty(), Optional.of(LengthFormat.of(GATE.project().unit())));
     }
 
     private static Shape.Path line(Picture picture, String id) {
-        return (Shape.Path) picture.shapes().stream().filter(shape -> shape.id().equals(id) && shape instanceof Shape.Path).findFirst().orElseThrow();
+        return (Shape.Path) picture.shapes().stream()
+                .filter(shape -> shape.id().equals(id) && shape instanceof Shape.Path).findFirst().orElseThrow();
     }
 
     @Test
@@ -42,7 +47,8 @@ class PictureTest {
     void pieceTurnedOver_isMirrored_withSwappedMarks() {
         assertEquals(9 * 25.4 - 50.8, line(piece(true), "c1").points().get(0).x(), 1e-9);
         assertEquals(Ink.MOUNTAIN, line(piece(true), "c1").ink());
-        List<String> letters = piece(true).shapes().stream().filter(Shape.Mark.class::isInstance).map(shape -> ((Shape.Mark) shape).text()).toList();
+        List<String> letters = piece(true).shapes().stream().filter(Shape.Mark.class::isInstance)
+                .map(shape -> ((Shape.Mark) shape).text()).toList();
         assertEquals(List.of("M", "V"), letters);
     }
 
@@ -71,8 +77,10 @@ class PictureTest {
         for (RunStep step : GATE.run()) {
             for (double share : new double[] {0, 0.37, 1}) {
                 for (double point : new double[] {0.05, 0.3, 2}) {
-                    Picture picture = StepDrawing.draw(GATE, step, new StepDrawing.Moment(0, share, View.TILTED, true), point);
-                    assertTrue(picture.width() > 0 && picture.height() > 0 && !picture.shapes().isEmpty(), step.title());
+                    Picture picture = StepDrawing.draw(GATE, step, new StepDrawing.Moment(0, share, View.TILTED, true),
+                            point);
+                    assertTrue(picture.width() > 0 && picture.height() > 0 && !picture.shapes().isEmpty(),
+                            step.title());
                     assertTrue(picture.withoutText().shapes().stream().noneMatch(Shape.Label.class::isInstance));
                 }
             }
@@ -82,7 +90,8 @@ class PictureTest {
     /** A fold seen from straight above, flat, covers exactly the piece; shut, exactly the closed card. */
     @Test
     void foldSeenFromAbove_hasTheSizeOfThePaper() {
-        RunStep fold = GATE.run().stream().filter(step -> step.subject() instanceof StepSubject.OfFold).findFirst().orElseThrow();
+        RunStep fold = GATE.run().stream().filter(step -> step.subject() instanceof StepSubject.OfFold).findFirst()
+                .orElseThrow();
         Picture flat = StepDrawing.draw(GATE, fold, new StepDrawing.Moment(0, 0, View.ABOVE, false), 0.001);
         assertEquals(9 * 25.4, flat.width(), 0.1);
         Picture shut = StepDrawing.draw(GATE, fold, new StepDrawing.Moment(0, 1, View.ABOVE, false), 0.001);
@@ -91,8 +100,10 @@ class PictureTest {
 
     @Test
     void edgeView_isThereForParallelCreases() {
-        StepSubject.OfFold fold = (StepSubject.OfFold) GATE.run().stream().map(RunStep::subject).filter(StepSubject.OfFold.class::isInstance).findFirst().orElseThrow();
-        Picture edge = EdgeDrawing.draw(fold.stage().after(), fold.stage().after(), fold.stage().order(), Set.of(new PanelRef("base", "p1")), 0.3).orElseThrow();
+        StepSubject.OfFold fold = (StepSubject.OfFold) GATE.run().stream().map(RunStep::subject)
+                .filter(StepSubject.OfFold.class::isInstance).findFirst().orElseThrow();
+        Picture edge = EdgeDrawing.draw(fold.stage().after(), fold.stage().after(), fold.stage().order(),
+                Set.of(new PanelRef("base", "p1")), 0.3).orElseThrow();
         assertEquals(1, edge.shapes().stream().filter(shape -> shape.ink() == Ink.NOW).count());
     }
 

@@ -21,7 +21,8 @@ class StashDrawingTest {
     private static final SheetSize ROOM = new SheetSize(Length.ofInches(12), Length.ofInches(12));
 
     private static StashPaper paper(int count, boolean directional, Stock.Grain grain) {
-        return StashPaper.sheets(new Stock("Dusk", Length.ofInches(17, 2), Length.ofInches(11), Weight.gsm(240), Optional.empty(), "#2B3454", "#FFFFFF", directional, grain), count);
+        return StashPaper.sheets(new Stock("Dusk", Length.ofInches(17, 2), Length.ofInches(11), Weight.gsm(240),
+                Optional.empty(), "#2B3454", "#FFFFFF", directional, grain), count);
     }
 
     private static List<Shape> drawn(StashPaper paper) {
@@ -39,15 +40,21 @@ class StashDrawingTest {
     @Test
     void everyPaper_isDrawnToTheSameScale() {
         Shape.Area area = sheet(drawn(paper(1, false, Stock.Grain.UNKNOWN)));
-        double width = area.corners().stream().mapToDouble(Shape.Spot::x).max().orElse(0) - area.corners().stream().mapToDouble(Shape.Spot::x).min().orElse(0);
+        double width = area.corners().stream().mapToDouble(Shape.Spot::x).max().orElse(0)
+                - area.corners().stream().mapToDouble(Shape.Spot::x).min().orElse(0);
         assertEquals(215.9, width, 1e-9);
-        assertEquals(StashDrawing.draw(paper(1, false, Stock.Grain.UNKNOWN), ROOM, LengthFormat.of(LengthUnit.INCH), 0.5).bounds(),
-                StashDrawing.draw(StashDrawing.plain("A6", new SheetSize(Length.ofInches(4), Length.ofInches(6)), "#FFFFFF"), ROOM, LengthFormat.of(LengthUnit.INCH), 0.5).bounds());
+        assertEquals(
+                StashDrawing.draw(paper(1, false, Stock.Grain.UNKNOWN), ROOM, LengthFormat.of(LengthUnit.INCH), 0.5)
+                        .bounds(),
+                StashDrawing.draw(
+                        StashDrawing.plain("A6", new SheetSize(Length.ofInches(4), Length.ofInches(6)), "#FFFFFF"),
+                        ROOM, LengthFormat.of(LengthUnit.INCH), 0.5).bounds());
     }
 
     @Test
     void sides_areReadInTheMakersUnit() {
-        List<String> texts = drawn(paper(1, false, Stock.Grain.UNKNOWN)).stream().filter(Shape.Label.class::isInstance).map(shape -> ((Shape.Label) shape).text()).toList();
+        List<String> texts = drawn(paper(1, false, Stock.Grain.UNKNOWN)).stream().filter(Shape.Label.class::isInstance)
+                .map(shape -> ((Shape.Label) shape).text()).toList();
         assertEquals(List.of("8 1/2", "11"), texts);
     }
 
@@ -75,7 +82,8 @@ class StashDrawingTest {
         assertEquals(swatch == Swatch.PLAIN, pattern.isEmpty());
         for (Shape shape : pattern) {
             for (Shape.Spot spot : ((Shape.Area) shape).corners()) {
-                assertTrue(spot.x() >= left - 1e-9 && spot.x() <= left + 215.9 + 1e-9 && spot.y() >= top - 1e-9 && spot.y() <= top + 279.4 + 1e-9, swatch + " at " + spot);
+                assertTrue(spot.x() >= left - 1e-9 && spot.x() <= left + 215.9 + 1e-9 && spot.y() >= top - 1e-9
+                        && spot.y() <= top + 279.4 + 1e-9, swatch + " at " + spot);
             }
         }
     }

@@ -31,11 +31,13 @@ import org.locationtech.jts.geom.LineSegment;
 class AssemblyTest {
     private static CreasePattern piece(String id, double width, double height, List<Score> scores, String... panels) {
         List<PanelName> names = Arrays.stream(panels).map(panel -> PanelName.of(panel, panel)).toList();
-        return CreasePatternBuilder.build(new Piece(id, id, "card", Optional.empty(), Optional.empty(), Face.INSIDE, Maps.figure(width), Maps.figure(height), scores, List.of(), List.of(), names)).orThrow();
+        return CreasePatternBuilder.build(new Piece(id, id, "card", Optional.empty(), Optional.empty(), Face.INSIDE,
+                Maps.figure(width), Maps.figure(height), scores, List.of(), List.of(), names)).orThrow();
     }
 
     /** A half fold of 80 × 60 mm, its front leaf on the left. */
-    private static final CreasePattern CARD = piece("card", 160, 60, List.of(Maps.score("spine", Fold.VALLEY, 80, 0, 80, 60)), "front", "back");
+    private static final CreasePattern CARD = piece("card", 160, 60,
+            List.of(Maps.score("spine", Fold.VALLEY, 80, 0, 80, 60)), "front", "back");
     private static final CreasePattern TAG = piece("tag", 40, 30, List.of(), "tag");
 
     private static FoldedPiece folded(CreasePattern pattern, String anchor, FoldStep... steps) {
@@ -46,8 +48,10 @@ class AssemblyTest {
         return new FoldStep(piece, List.of(crease), 180, "", false, List.of());
     }
 
-    private static Join glued(PanelRef part, PanelRef onto, RigidMotion place, boolean above, Optional<LineSegment> axis) {
-        return new Join("glue", Join.Way.GLUED, part, onto, Optional.of(place), above, axis.isEmpty() ? List.of(TAG.panels().get(0).outline()) : List.of(), List.of(), List.of(), axis);
+    private static Join glued(PanelRef part, PanelRef onto, RigidMotion place, boolean above,
+            Optional<LineSegment> axis) {
+        return new Join("glue", Join.Way.GLUED, part, onto, Optional.of(place), above,
+                axis.isEmpty() ? List.of(TAG.panels().get(0).outline()) : List.of(), List.of(), List.of(), axis);
     }
 
     private static final PanelRef FRONT = new PanelRef("card", "front");
@@ -55,37 +59,45 @@ class AssemblyTest {
     private static final PanelRef ON = new PanelRef("tag", "tag");
 
     private static Outcome<FlatFoldedState> close(Assembly assembly, List<Layers> stated) {
-        return AssemblyCloser.close(assembly, Map.of("card", folded(CARD, "back", shut("card", "spine")), "tag", folded(TAG, "tag")), stated);
+        return AssemblyCloser.close(assembly,
+                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tag", folded(TAG, "tag")), stated);
     }
 
     @Test
     void tagInsideACard_liesBetweenItsLeaves() {
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG),
+                List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
         assertEquals(List.of(FRONT, ON, BACK), close(assembly, List.of()).orThrow().order());
     }
 
     @Test
     void tagOnTheOutsideOfTheBack_liesBehindEverything() {
         RigidMotion behind = RigidMotion.mirrorAt(120).after(RigidMotion.shift(100, 15));
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, behind, false, Optional.empty())), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, behind, false, Optional.empty())),
+                BACK, 0);
         assertEquals(List.of(FRONT, BACK, ON), close(assembly, List.of()).orThrow().order());
     }
 
     @Test
     void statementAgainstTheGlue_isRefusedWithBothPanels() {
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG),
+                List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
         Outcome<FlatFoldedState> refused = close(assembly, List.of(new Layers(BACK, ON)));
-        assertTrue(refused.problems().get(0).what().contains("the back lies before the tag"), refused.problems().toString());
+        assertTrue(refused.problems().get(0).what().contains("the back lies before the tag"),
+                refused.problems().toString());
     }
 
     /** The certificate covers glue: of the three orders of a tag glued inside a card one is paper. */
     @Test
     void verifier_knowsWhereATagIsGlued() {
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG),
+                List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
         FoldedState state = new Folder(assembly).fold(Map.of(new CreaseRef("card", "spine"), 180.0)).orThrow();
         assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, ON, BACK)).value().isPresent());
-        assertTrue(LayerOrderVerifier.verify(state, List.of(ON, FRONT, BACK)).problems().get(0).what().contains("The front would lie in the glue"));
-        assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, BACK, ON)).problems().get(0).what().contains("The tag would lie on the wrong side of the back"));
+        assertTrue(LayerOrderVerifier.verify(state, List.of(ON, FRONT, BACK)).problems().get(0).what()
+                .contains("The front would lie in the glue"));
+        assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, BACK, ON)).problems().get(0).what()
+                .contains("The tag would lie on the wrong side of the back"));
     }
 
     @Test
@@ -99,15 +111,22 @@ class AssemblyTest {
 
     @Test
     void glueAndStackLinesOfPanelsThatNeverMeet_areMistakes() {
-        Assembly beside = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(350, 15), true, Optional.empty())), BACK, 0);
-        assertTrue(close(beside, List.of()).problems().get(0).what().contains("closed the two do not lie on each other"));
-        assertTrue(close(beside, List.of(new Layers(ON, FRONT))).problems().stream().anyMatch(problem -> problem.what().contains("The stack says that tag.tag lies before card.front")));
+        Assembly beside = new Assembly(List.of(CARD, TAG),
+                List.of(glued(ON, BACK, RigidMotion.shift(350, 15), true, Optional.empty())), BACK, 0);
+        assertTrue(
+                close(beside, List.of()).problems().get(0).what().contains("closed the two do not lie on each other"));
+        assertTrue(close(beside, List.of(new Layers(ON, FRONT))).problems().stream()
+                .anyMatch(problem -> problem.what().contains("The stack says that tag.tag lies before card.front")));
     }
 
-    /** Glued along one edge, a tag can be lifted about that edge; a pose that lifts it into the closed leaf is stopped. */
+    /**
+     * Glued along one edge, a tag can be lifted about that edge; a pose that lifts it into the closed leaf is stopped.
+     */
     @Test
     void partGluedAlongOneEdge_canBeLifted() {
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.of(new LineSegment(100, 15, 140, 15)))), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG), List
+                .of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.of(new LineSegment(100, 15, 140, 15)))),
+                BACK, 0);
         FlatFoldedState closed = close(assembly, List.of()).orThrow();
         CreaseRef lift = new CreaseRef("tag", "glue");
         Map<String, Pose> poses = new LinkedHashMap<>();
@@ -115,21 +134,34 @@ class AssemblyTest {
         poses.put("open", new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 0.0)));
         poses.put("lifted", new Pose(Optional.of("open"), Optional.empty(), Map.of(lift, 40.0)));
         List<PosedCard> posed = PosedCard.pose(closed, poses);
-        assertTrue(posed.get(0).obstacle().orElseThrow().what().contains("the front lies on the tag"), posed.get(0).obstacle().toString());
+        assertTrue(posed.get(0).obstacle().orElseThrow().what().contains("the front lies on the tag"),
+                posed.get(0).obstacle().toString());
         assertTrue(posed.get(1).obstacle().isEmpty() && posed.get(2).obstacle().isEmpty());
         FoldedState lifted = posed.get(2).state().orThrow();
-        assertEquals(30 * Math.sin(Math.toRadians(40)), lifted.corners(ON).stream().mapToDouble(Point3::z).max().orElseThrow(), 1e-6);
+        assertEquals(30 * Math.sin(Math.toRadians(40)),
+                lifted.corners(ON).stream().mapToDouble(Point3::z).max().orElseThrow(), 1e-6);
     }
 
-    /** A strip glued to both leaves of a card ties them: opening one crease without the other tears it, and the pose is not reached. */
+    /**
+     * A strip glued to both leaves of a card ties them: opening one crease without the other tears it, and the pose is
+     * not reached.
+     */
     @Test
     void tieBetweenTheLeaves_holdsTheCardShut() {
         CreasePattern tie = piece("tie", 60, 10, List.of(), "tie");
-        Join one = new Join("one", Join.Way.GLUED, new PanelRef("tie", "tie"), BACK, Optional.of(RigidMotion.shift(90, 20)), true, List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
-        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, Optional.empty(), true, List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
+        Join one = new Join("one", Join.Way.GLUED, new PanelRef("tie", "tie"), BACK,
+                Optional.of(RigidMotion.shift(90, 20)), true, List.of(tie.panels().get(0).outline()), List.of(),
+                List.of(), Optional.empty());
+        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, Optional.empty(), true,
+                List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
         Assembly assembly = new Assembly(List.of(CARD, tie), List.of(one, two), BACK, 0);
-        FlatFoldedState closed = AssemblyCloser.close(assembly, Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of()).orThrow();
-        PosedCard open = PosedCard.pose(closed, Map.of("open", new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 90.0)))).get(0);
+        FlatFoldedState closed = AssemblyCloser.close(assembly,
+                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of())
+                .orThrow();
+        PosedCard open = PosedCard
+                .pose(closed, Map.of("open",
+                        new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 90.0))))
+                .get(0);
         assertTrue(open.state().value().isEmpty());
         assertFalse(open.state().problems().isEmpty());
     }
@@ -137,24 +169,33 @@ class AssemblyTest {
     /** Woven over one panel and under the next, whatever else could be. */
     @Test
     void wovenStrip_goesOverAndUnder() {
-        CreasePattern pair = piece("card", 100, 60, List.of(Maps.score("spine", Fold.VALLEY, 50, 0, 50, 60)), "front", "back");
+        CreasePattern pair = piece("card", 100, 60, List.of(Maps.score("spine", Fold.VALLEY, 50, 0, 50, 60)), "front",
+                "back");
         CreasePattern woven = piece("tag", 80, 20, List.of(), "tag");
-        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, List.of(), List.of(FRONT), List.of(BACK), Optional.empty());
+        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true,
+                List.of(), List.of(FRONT), List.of(BACK), Optional.empty());
         Assembly assembly = new Assembly(List.of(pair, woven), List.of(weave), BACK, 0);
         Folder folder = new Folder(assembly);
-        assertTrue(LayerProblem.of(folder.fold(Map.of()).orThrow()).solve().value().isEmpty(), "a strip cannot pass through a crease: it would need a slit there");
-        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true, List.of(), List.of(FRONT, BACK), List.of(), Optional.empty());
-        FlatFoldedState above = LayerProblem.of(new Folder(new Assembly(List.of(pair, woven), List.of(over), BACK, 0)).fold(Map.of()).orThrow()).solve().orThrow();
+        assertTrue(LayerProblem.of(folder.fold(Map.of()).orThrow()).solve().value().isEmpty(),
+                "a strip cannot pass through a crease: it would need a slit there");
+        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true,
+                List.of(), List.of(FRONT, BACK), List.of(), Optional.empty());
+        FlatFoldedState above = LayerProblem
+                .of(new Folder(new Assembly(List.of(pair, woven), List.of(over), BACK, 0)).fold(Map.of()).orThrow())
+                .solve().orThrow();
         assertEquals(ON, above.order().get(0));
     }
 
     /** The share of the card's outline that each layer shows, from the front and from the back. */
     @Test
     void shown_isWhatTheViewerSees() {
-        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(glued(ON, BACK, RigidMotion.mirrorAt(120).after(RigidMotion.shift(100, 15)), false, Optional.empty())), BACK, 0);
+        Assembly assembly = new Assembly(List.of(CARD, TAG), List.of(
+                glued(ON, BACK, RigidMotion.mirrorAt(120).after(RigidMotion.shift(100, 15)), false, Optional.empty())),
+                BACK, 0);
         FlatFoldedState closed = close(assembly, List.of()).orThrow();
         Length caliper = Length.ofMicrometres(300);
-        ClosedStack stack = ClosedStackBuilder.build(closed, List.of(), Map.of("card", caliper, "tag", caliper), List.of(), Map.of());
+        ClosedStack stack = ClosedStackBuilder.build(closed, List.of(), Map.of("card", caliper, "tag", caliper),
+                List.of(), Map.of());
         assertEquals(1, stack.shown(true).get(0).share(), 1e-9);
         assertEquals("front", stack.shown(true).get(0).layer().label());
         List<ClosedStack.Shown> back = stack.shown(false);

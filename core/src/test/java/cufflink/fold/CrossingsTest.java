@@ -17,11 +17,17 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 
-/** How panels have moved between two states, and paper that passes through paper. A strip of four panels of 30 × 40 mm, valley folds at 30, 60 and 90 mm. */
+/**
+ * How panels have moved between two states, and paper that passes through paper. A strip of four panels of 30 × 40 mm,
+ * valley folds at 30, 60 and 90 mm.
+ */
 class CrossingsTest {
-    private static final CreasePattern STRIP = Maps.pattern(120, 40, List.of(Maps.score("one", Fold.VALLEY, 30, 0, 30, 40), Maps.score("two", Fold.VALLEY, 60, 0, 60, 40),
-            Maps.score("three", Fold.VALLEY, 90, 0, 90, 40)), 4);
-    private static final List<PanelRef> PANELS = STRIP.panels().stream().map(panel -> new PanelRef("base", panel.id())).toList();
+    private static final CreasePattern STRIP = Maps.pattern(120, 40,
+            List.of(Maps.score("one", Fold.VALLEY, 30, 0, 30, 40), Maps.score("two", Fold.VALLEY, 60, 0, 60, 40),
+                    Maps.score("three", Fold.VALLEY, 90, 0, 90, 40)),
+            4);
+    private static final List<PanelRef> PANELS = STRIP.panels().stream().map(panel -> new PanelRef("base", panel.id()))
+            .toList();
     private static final Folder FOLDER = new Folder(Assembly.of(STRIP, STRIP.panels().get(0).id()));
 
     private static FoldedState state(double one, double two, double three) {
@@ -36,18 +42,23 @@ class CrossingsTest {
         return Crossings.first(state, Travel.between(FOLDER.unfolded(), state)).isPresent();
     }
 
-    /** Three right angles make a tube that just closes; 95 degrees each drive the last panel through the first; 85 leave it open. */
+    /**
+     * Three right angles make a tube that just closes; 95 degrees each drive the last panel through the first; 85 leave
+     * it open.
+     */
     @Test
     void lastPanel_hitsTheFirst_onlyWhenTheTubeIsOverfolded() {
         assertFalse(crosses(state(85, 85, 85)));
         assertFalse(crosses(state(90, 90, 90)), "touching is not crossing");
         assertTrue(crosses(state(104, 104, 104)));
-        assertEquals(List.of(PANELS.get(0), PANELS.get(3)), Crossings.first(state(104, 104, 104), Travel.between(FOLDER.unfolded(), state(104, 104, 104))).orElseThrow());
+        assertEquals(List.of(PANELS.get(0), PANELS.get(3)), Crossings
+                .first(state(104, 104, 104), Travel.between(FOLDER.unfolded(), state(104, 104, 104))).orElseThrow());
     }
 
     /** A zigzag of any angles never meets itself. */
     @Property(tries = 60, seed = "11")
-    void zigzag_neverCrosses(@ForAll @IntRange(min = -170, max = 170) int one, @ForAll @IntRange(min = 0, max = 170) int two) {
+    void zigzag_neverCrosses(@ForAll @IntRange(min = -170, max = 170) int one,
+            @ForAll @IntRange(min = 0, max = 170) int two) {
         assertFalse(crosses(state(one, two * (one > 0 ? -1 : 1), one)));
     }
 
@@ -64,6 +75,7 @@ class CrossingsTest {
     @Test
     void rise_isTheHeightOverTheOther() {
         Travel travel = Travel.between(FOLDER.unfolded(), state(0, 45, 0));
-        assertEquals(20 * Math.sin(Math.toRadians(45)), travel.rise(PANELS.get(2), PANELS.get(1), new Coordinate(80, 20)), 1e-9);
+        assertEquals(20 * Math.sin(Math.toRadians(45)),
+                travel.rise(PANELS.get(2), PANELS.get(1), new Coordinate(80, 20)), 1e-9);
     }
 }

@@ -65,13 +65,15 @@ class FoldSequencerTest {
     /** A fan lies in the order of its panels (handbook fact: a pleat of alternating folds). */
     @Test
     void fan_liesInOrder() {
-        assertEquals(List.of("p1", "p2", "p3", "p4"), order(fold(List.of("4 in", "4 in", "4 in", "4 in"), "vmv", "p4", "c1", "c2", "c3")));
+        assertEquals(List.of("p1", "p2", "p3", "p4"),
+                order(fold(List.of("4 in", "4 in", "4 in", "4 in"), "vmv", "p4", "c1", "c2", "c3")));
     }
 
     /** An M of three folds: the legs lie outside, the two middle panels between them. */
     @Test
     void m_legsLieOutside() {
-        assertEquals(List.of("p1", "p2", "p3", "p4"), order(fold(List.of("3 in", "2 in", "2 in", "3 in"), "vmv", "p4", "c2", "c1", "c3")));
+        assertEquals(List.of("p1", "p2", "p3", "p4"),
+                order(fold(List.of("3 in", "2 in", "2 in", "3 in"), "vmv", "p4", "c2", "c1", "c3")));
     }
 
     /** Halving three times makes an eight-layer strip whatever the middle creases are called. */
@@ -81,7 +83,8 @@ class FoldSequencerTest {
         FoldedPiece piece = fold(widths, "vmvmvmv", "p8", "c1", "c2", "c3", "c4", "c5", "c6", "c7");
         assertEquals(8, order(piece).size());
         Envelope bounds = new Envelope();
-        piece.pattern().panels().forEach(panel -> bounds.expandToInclude(piece.flat().orElseThrow().state().footprint(panel(panel.id())).getEnvelopeInternal()));
+        piece.pattern().panels().forEach(panel -> bounds.expandToInclude(
+                piece.flat().orElseThrow().state().footprint(panel(panel.id())).getEnvelopeInternal()));
         assertEquals(25.4, bounds.getWidth(), 1e-9);
     }
 
@@ -90,7 +93,9 @@ class FoldSequencerTest {
     void roll_innerPanelTooLong_isRefusedWithTheCrease() {
         FoldedPiece piece = fold(List.of("3 in", "2 in", "4 in"), "vv", "p3", "c1", "c2");
         assertFalse(piece.problems().isEmpty());
-        assertTrue(piece.problems().get(0).what().contains("crease") || piece.problems().get(0).what().contains("Crease"), piece.problems().toString());
+        assertTrue(
+                piece.problems().get(0).what().contains("crease") || piece.problems().get(0).what().contains("Crease"),
+                piece.problems().toString());
     }
 
     @Test
@@ -99,7 +104,8 @@ class FoldSequencerTest {
         assertTrue(piece.problems().isEmpty());
         FoldedPiece blocked = fold(List.of("2 in", "2 in", "4 in", "4 in"), "vvv", "p4", "c3", "c2", "c1");
         assertFalse(blocked.problems().isEmpty());
-        assertTrue(blocked.problems().get(0).what().contains("lies on") || blocked.problems().get(0).what().contains("pass through"), blocked.problems().toString());
+        assertTrue(blocked.problems().get(0).what().contains("lies on")
+                || blocked.problems().get(0).what().contains("pass through"), blocked.problems().toString());
     }
 
     @Test
@@ -133,14 +139,16 @@ class FoldSequencerTest {
 
     /** A motion keeps every panel rigid. */
     @Property(tries = 60, seed = "7")
-    void motion_keepsEdgeLengths(@ForAll @DoubleRange(min = 0, max = 180) double a, @ForAll @DoubleRange(min = 0, max = 180) double b) {
+    void motion_keepsEdgeLengths(@ForAll @DoubleRange(min = 0, max = 180) double a,
+            @ForAll @DoubleRange(min = 0, max = 180) double b) {
         SizedDesign design = TestDesigns.sized(TestDesigns.strip(List.of("2 in", "4 in", "3 in"), "vm", List.of()));
         CreasePattern pattern = CreasePatternBuilder.build(design.pieces().get(0)).orThrow();
         FoldedState state = state(pattern, "p2", "c1", a, "c2", b);
         for (Panel panel : pattern.panels()) {
             List<Point3> corners = state.corners(panel(panel.id()));
             for (int i = 0; i < corners.size(); i++) {
-                double flat = panel.outline().getExteriorRing().getCoordinateN(i).distance(panel.outline().getExteriorRing().getCoordinateN(i + 1));
+                double flat = panel.outline().getExteriorRing().getCoordinateN(i)
+                        .distance(panel.outline().getExteriorRing().getCoordinateN(i + 1));
                 assertEquals(flat, corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6);
             }
         }
@@ -159,12 +167,14 @@ class FoldSequencerTest {
     /** The verifier finds any order of a fan but the two that paper can take (p1 on top, creases alternating: one). */
     @Test
     void verifier_acceptsOnlyTheRightOrderOfAFan() {
-        SizedDesign design = TestDesigns.sized(TestDesigns.strip(List.of("2 in", "2 in", "2 in", "2 in"), "vmv", List.of()));
+        SizedDesign design = TestDesigns
+                .sized(TestDesigns.strip(List.of("2 in", "2 in", "2 in", "2 in"), "vmv", List.of()));
         CreasePattern pattern = CreasePatternBuilder.build(design.pieces().get(0)).orThrow();
         FoldedState shut = state(pattern, "p4", "c1", 180.0, "c2", 180.0, "c3", 180.0);
         Set<List<String>> accepted = new HashSet<>();
         permutations(new ArrayList<>(), List.of("p1", "p2", "p3", "p4"), candidate -> {
-            if (LayerOrderVerifier.verify(shut, candidate.stream().map(FoldSequencerTest::panel).toList()).value().isPresent()) {
+            if (LayerOrderVerifier.verify(shut, candidate.stream().map(FoldSequencerTest::panel).toList()).value()
+                    .isPresent()) {
                 accepted.add(candidate);
             }
         });

@@ -13,7 +13,9 @@ import org.junit.jupiter.api.Test;
 /** Steps that tuck, that are blocked, that fold partly, and what a crease folded the wrong way comes to. */
 class FoldStepsTest {
     /** A gate of 30 + 40 + 30 mm whose leaves overlap. */
-    private static final CreasePattern GATE = Maps.pattern(100, 40, List.of(Maps.score("left", Fold.VALLEY, 30, 0, 30, 40), Maps.score("right", Fold.VALLEY, 70, 0, 70, 40)), 3);
+    private static final CreasePattern GATE = Maps.pattern(100, 40,
+            List.of(Maps.score("left", Fold.VALLEY, 30, 0, 30, 40), Maps.score("right", Fold.VALLEY, 70, 0, 70, 40)),
+            3);
 
     private static FoldStep step(double angle, String... creases) {
         return new FoldStep("base", List.of(creases), angle, "", false, List.of());
@@ -26,13 +28,17 @@ class FoldStepsTest {
 
     @Test
     void tuck_putsALeafBehindTheOneFoldedBefore() {
-        FoldStep tucked = new FoldStep("base", List.of("right"), 180, "", false, List.of(new FoldStep.Tuck("p3", "p1")));
-        assertEquals(List.of("p3", "p1", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")))));
-        assertEquals(List.of("p1", "p3", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), tucked))));
+        FoldStep tucked = new FoldStep("base", List.of("right"), 180, "", false,
+                List.of(new FoldStep.Tuck("p3", "p1")));
+        assertEquals(List.of("p3", "p1", "p2"),
+                order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")))));
+        assertEquals(List.of("p1", "p3", "p2"),
+                order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), tucked))));
     }
 
     private static FoldStep tucking(String crease, double angle, String... pairs) {
-        return new FoldStep("base", List.of(crease), angle, "", false, Stream.of(pairs).map(pair -> new FoldStep.Tuck(pair.split(" ")[0], pair.split(" ")[1])).toList());
+        return new FoldStep("base", List.of(crease), angle, "", false,
+                Stream.of(pairs).map(pair -> new FoldStep.Tuck(pair.split(" ")[0], pair.split(" ")[1])).toList());
     }
 
     private static String refused(FoldStep... steps) {
@@ -48,7 +54,8 @@ class FoldStepsTest {
 
     @Test
     void tucksThatSayNothing_areMistakes() {
-        assertTrue(refused(tucking("left", 180, "p1 lid")).contains("It tucks a panel “lid” that this piece does not have"));
+        assertTrue(refused(tucking("left", 180, "p1 lid"))
+                .contains("It tucks a panel “lid” that this piece does not have"));
         assertTrue(refused(tucking("left", 180, "p1 p3")).contains("do not lie flat on each other"));
         assertTrue(refused(tucking("left", 90, "p1 p2")).contains("do not lie flat on each other"));
         assertTrue(refused(step(180, "left"), tucking("right", 180, "p3 p1", "p1 p3")).contains("the other way round"));
@@ -58,14 +65,21 @@ class FoldStepsTest {
     @Test
     void leavesThatCloseAtOnce_hitEachOther() {
         FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left", "right")));
-        assertTrue(piece.problems().get(0).what().matches("Step 1: While left, right turn, the panel \\d hits the panel \\d after \\d+ % of the way\\."), piece.problems().toString());
+        assertTrue(
+                piece.problems().get(0).what().matches(
+                        "Step 1: While left, right turn, the panel \\d hits the panel \\d after \\d+ % of the way\\."),
+                piece.problems().toString());
     }
 
     @Test
     void openingTheLeafBelow_isBlockedByTheOneOnIt() {
-        FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "left")));
-        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.", piece.problems().get(0).what());
-        assertEquals(List.of("p1", "p2"), order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "right")))).stream().filter(panel -> !panel.equals("p3")).toList());
+        FoldedPiece piece = FoldSequencer.fold(GATE, "p2",
+                List.of(step(180, "left"), step(180, "right"), step(0, "left")));
+        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.",
+                piece.problems().get(0).what());
+        assertEquals(List.of("p1", "p2"),
+                order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "right"))))
+                        .stream().filter(panel -> !panel.equals("p3")).toList());
     }
 
     @Test
@@ -80,7 +94,8 @@ class FoldStepsTest {
         FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")));
         Trial trial = Trial.reversed(piece, "left");
         assertTrue(trial.folds());
-        assertEquals("It folds, but the layers come to lie otherwise. Front to back: panel 3, panel 2, panel 1.", trial.says());
+        assertEquals("It folds, but the layers come to lie otherwise. Front to back: panel 3, panel 2, panel 1.",
+                trial.says());
         assertTrue(trial.stage().isPresent());
     }
 }

@@ -9,8 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * The search counts the foldings of maps as published: strips of n labelled stamps OEIS A000136, 2 × n maps A001415, n × n maps A001418. Offsets settled by hand: a strip
- * of one stamp has 1 folding, of two 2; a 2 × 2 map 8.
+ * The search counts the foldings of maps as published: strips of n labelled stamps OEIS A000136, 2 × n maps A001415, n
+ * × n maps A001418. Offsets settled by hand: a strip of one stamp has 1 folding, of two 2; a 2 × 2 map 8.
  */
 class LayerCountTest {
     @ParameterizedTest

@@ -20,7 +20,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 
-/** The search against the verifier, which knows nothing of how orders are found: what one cannot find, the other must not accept in any permutation. */
+/**
+ * The search against the verifier, which knows nothing of how orders are found: what one cannot find, the other must
+ * not accept in any permutation.
+ */
 class LayerProblemTest {
     /** A strip of panels of whole centimetres, every crease shut. */
     private static FoldedState strip(int[] widths, String folds) {
@@ -36,7 +39,8 @@ class LayerProblemTest {
         return new Folder(Assembly.of(pattern, "p1")).fold(shut).orThrow();
     }
 
-    private static boolean anyPermutation(List<PanelRef> chosen, List<PanelRef> rest, Predicate<List<PanelRef>> accepted) {
+    private static boolean anyPermutation(List<PanelRef> chosen, List<PanelRef> rest,
+            Predicate<List<PanelRef>> accepted) {
         if (rest.isEmpty()) {
             return accepted.test(chosen);
         }
@@ -60,7 +64,8 @@ class LayerProblemTest {
             folds.append(random.nextBoolean() ? 'v' : 'm');
         }
         FoldedState state = strip(widths, folds.toString());
-        boolean possible = anyPermutation(List.of(), state.assembly().panels(), order -> LayerOrderVerifier.verify(state, order).value().isPresent());
+        boolean possible = anyPermutation(List.of(), state.assembly().panels(),
+                order -> LayerOrderVerifier.verify(state, order).value().isPresent());
         assertEquals(possible, LayerProblem.of(state).solve().value().isPresent());
     }
 
@@ -91,11 +96,15 @@ class LayerProblemTest {
         FoldedState gate = strip(new int[] {3, 4, 3}, "vv");
         PanelRef left = new PanelRef("base", "p1");
         PanelRef right = new PanelRef("base", "p3");
-        FlatFoldedState leftOnTop = LayerProblem.of(gate).knowing(List.of(new LayerProblem.Known(left, right))).solve().orThrow();
+        FlatFoldedState leftOnTop = LayerProblem.of(gate).knowing(List.of(new LayerProblem.Known(left, right))).solve()
+                .orThrow();
         assertTrue(leftOnTop.relation().above(left, right).orElseThrow());
-        FlatFoldedState rightOnTop = LayerProblem.of(gate).knowing(List.of(new LayerProblem.Known(right, left))).solve().orThrow();
+        FlatFoldedState rightOnTop = LayerProblem.of(gate).knowing(List.of(new LayerProblem.Known(right, left))).solve()
+                .orThrow();
         assertTrue(rightOnTop.relation().above(right, left).orElseThrow());
-        Outcome<FlatFoldedState> both = LayerProblem.of(gate).knowing(List.of(new LayerProblem.Known(left, right), new LayerProblem.Known(right, left))).solve();
-        assertTrue(both.problems().get(0).what().contains("the panel 3 lies before the panel 1"), both.problems().toString());
+        Outcome<FlatFoldedState> both = LayerProblem.of(gate)
+                .knowing(List.of(new LayerProblem.Known(left, right), new LayerProblem.Known(right, left))).solve();
+        assertTrue(both.problems().get(0).what().contains("the panel 3 lies before the panel 1"),
+                both.problems().toString());
     }
 }

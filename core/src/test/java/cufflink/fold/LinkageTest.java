@@ -14,18 +14,25 @@ import net.jqwik.api.constraints.DoubleRange;
 
 /** The slopes by which loops are solved, against differences of the gaps themselves. */
 class LinkageTest {
-    private static final List<CreaseRef> CREASES = List.of(new CreaseRef("base", "falling"), new CreaseRef("base", "rising"), new CreaseRef("base", "upright"));
+    private static final List<CreaseRef> CREASES = List.of(new CreaseRef("base", "falling"),
+            new CreaseRef("base", "rising"), new CreaseRef("base", "upright"));
 
     private static final int[] LOOP = {0};
 
     @Property(tries = 60, seed = "4")
-    void slope_isWhatTheGapsGrowBy(@ForAll @DoubleRange(min = -170, max = 170) double a, @ForAll @DoubleRange(min = -170, max = 170) double b, @ForAll @DoubleRange(min = -170, max = 170) double c) {
-        CreasePattern pattern = Maps.pattern(80, 80, List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80), Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0),
-                Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80)), 6);
+    void slope_isWhatTheGapsGrowBy(@ForAll @DoubleRange(min = -170, max = 170) double a,
+            @ForAll @DoubleRange(min = -170, max = 170) double b,
+            @ForAll @DoubleRange(min = -170, max = 170) double c) {
+        CreasePattern pattern = Maps.pattern(80, 80,
+                List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80),
+                        Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0),
+                        Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80)),
+                6);
         Linkage linkage = new Linkage(Assembly.of(pattern, pattern.panels().get(2).id()));
         Map<CreaseRef, Double> angles = new HashMap<>(Map.of(CREASES.get(0), a, CREASES.get(1), b, CREASES.get(2), c));
         for (CreaseRef crease : CREASES) {
-            double[] slope = new LinkageState(linkage, linkage.angles(angles)).slopes(linkage.numbers(List.of(crease)), LOOP).getData();
+            double[] slope = new LinkageState(linkage, linkage.angles(angles))
+                    .slopes(linkage.numbers(List.of(crease)), LOOP).getData();
             double[] less = gaps(linkage, angles, crease, -1e-4);
             double[] more = gaps(linkage, angles, crease, 1e-4);
             for (int i = 0; i < slope.length; i++) {

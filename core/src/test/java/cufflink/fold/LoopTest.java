@@ -26,7 +26,8 @@ import org.locationtech.jts.geom.Coordinate;
 class LoopTest {
     /** The six creases of a squash fold around the middle of a square of 80 mm. */
     private static CreasePattern squash() {
-        List<Score> scores = List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80), Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0), Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80));
+        List<Score> scores = List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80),
+                Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0), Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80));
         return Maps.pattern(80, 80, scores, 6);
     }
 
@@ -48,7 +49,8 @@ class LoopTest {
         Folder folder = folder(squash());
         assertEquals(1, folder.loops());
         FlatFoldedState flat = LayerProblem.of(folder.fold(angles(180, 180, 180)).orThrow()).solve().orThrow();
-        double area = Overlay.of(flat.state().assembly().panels().stream().map(flat.state()::footprint).toList()).cells().stream().mapToDouble(Overlay.Cell::area).sum();
+        double area = Overlay.of(flat.state().assembly().panels().stream().map(flat.state()::footprint).toList())
+                .cells().stream().mapToDouble(Overlay.Cell::area).sum();
         assertEquals(80 * 80 / 4.0, area, 0.1);
     }
 
@@ -56,8 +58,14 @@ class LoopTest {
     void anglesThatDoNotClose_nameTheCreaseAndTheGap() {
         Outcome<FoldedState> torn = folder(squash()).fold(angles(90, 90, 20));
         assertTrue(torn.value().isEmpty());
-        assertTrue(torn.problems().get(0).what().matches("The panels around crease \\w+ do not close: the ends are [\\d.]+ mm apart\\."), torn.problems().toString());
-        assertTrue(torn.problems().get(0).remedy().matches("Crease \\w+ would have to stand at -?\\d+° instead of -?\\d+°\\."), torn.problems().toString());
+        assertTrue(
+                torn.problems().get(0).what()
+                        .matches("The panels around crease \\w+ do not close: the ends are [\\d.]+ mm apart\\."),
+                torn.problems().toString());
+        assertTrue(
+                torn.problems().get(0).remedy()
+                        .matches("Crease \\w+ would have to stand at -?\\d+° instead of -?\\d+°\\."),
+                torn.problems().toString());
     }
 
     /** Every state on the way is rigid, closed, and alike on both sides, as the piece is; and it gets there. */
@@ -72,7 +80,8 @@ class LoopTest {
             Coordinate[] ring = state.assembly().panel(panel).outline().getExteriorRing().getCoordinates();
             List<Point3> corners = state.corners(panel);
             for (int i = 0; i < corners.size(); i++) {
-                assertEquals(ring[i].distance(ring[i + 1]), corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6);
+                assertEquals(ring[i].distance(ring[i + 1]),
+                        corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6);
             }
         }
         Map<CreaseRef, Double> exact = new HashMap<>(state.angles());
@@ -98,21 +107,27 @@ class LoopTest {
     void driver_takesTheOthersAlong() {
         Folder folder = folder(squash());
         FoldedState shut = folder.fold(angles(180, 180, 180)).orThrow();
-        FoldMotion motion = new FoldMotion(folder, shut, Map.of(new CreaseRef("base", "upright"), 90.0), Set.of(new CreaseRef("base", "upright")));
+        FoldMotion motion = new FoldMotion(folder, shut, Map.of(new CreaseRef("base", "upright"), 90.0),
+                Set.of(new CreaseRef("base", "upright")));
         FoldedState open = motion.end().orThrow();
         assertEquals(90, open.angle(new CreaseRef("base", "upright")), 1e-9);
         assertEquals(open.angle(new CreaseRef("base", "falling")), open.angle(new CreaseRef("base", "rising")), 0.5);
         assertTrue(open.angle(new CreaseRef("base", "falling")) < 150);
     }
 
-    /** As a sequence: one collapse. A diagonal turned round folds otherwise; the upright turned round is refused, with Maekawa's reason. */
+    /**
+     * As a sequence: one collapse. A diagonal turned round folds otherwise; the upright turned round is refused, with
+     * Maekawa's reason.
+     */
     @Test
     void sequence_collapses_andATurnedCreaseIsRefused() {
         CreasePattern pattern = squash();
-        FoldedPiece piece = FoldSequencer.fold(pattern, pattern.panels().get(0).id(), List.of(new FoldStep("base", List.of("falling", "rising", "upright"), 180, "Collapse it.", false, List.of())));
+        FoldedPiece piece = FoldSequencer.fold(pattern, pattern.panels().get(0).id(), List.of(
+                new FoldStep("base", List.of("falling", "rising", "upright"), 180, "Collapse it.", false, List.of())));
         assertEquals(List.of(), piece.problems());
         assertEquals(6, piece.flat().orElseThrow().order().size());
-        assertTrue(Trial.reversed(piece, "falling").says().startsWith("It folds, but the layers come to lie otherwise."));
+        assertTrue(
+                Trial.reversed(piece, "falling").says().startsWith("It folds, but the layers come to lie otherwise."));
         Trial trial = Trial.reversed(piece, "upright");
         assertTrue(!trial.folds() && trial.says().contains("0 mountain and 6 valley"), trial.says());
     }
@@ -124,7 +139,8 @@ class LoopTest {
         FoldedPiece collapsed = FoldSequencer.fold(vertex, vertex.panels().get(0).id(), List.of());
         assertTrue(collapsed.proposed() && collapsed.problems().isEmpty(), collapsed.problems().toString());
         assertEquals(1, collapsed.stages().size());
-        CreasePattern fan = Maps.pattern(120, 40, List.of(Maps.score("a", Fold.VALLEY, 30, 0, 30, 40), Maps.score("b", Fold.MOUNTAIN, 60, 0, 60, 40), Maps.score("c", Fold.VALLEY, 90, 0, 90, 40)), 4);
+        CreasePattern fan = Maps.pattern(120, 40, List.of(Maps.score("a", Fold.VALLEY, 30, 0, 30, 40),
+                Maps.score("b", Fold.MOUNTAIN, 60, 0, 60, 40), Maps.score("c", Fold.VALLEY, 90, 0, 90, 40)), 4);
         FoldedPiece folded = FoldSequencer.fold(fan, "p4", List.of());
         assertTrue(folded.proposed() && folded.flat().isPresent());
         assertEquals(3, folded.stages().size());

@@ -31,8 +31,11 @@ public final class Maps {
 
     /** A score from point to point. */
     public static Score score(String id, Fold fold, double x1, double y1, double x2, double y2) {
-        return new Score(id, new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(y1), Length.nearestToMillimetres(x2),
-                Length.nearestToMillimetres(y2)), fold);
+        return new Score(id,
+                new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(y1),
+                        Length.nearestToMillimetres(x2),
+                        Length.nearestToMillimetres(y2)),
+                fold);
     }
 
     /** A rectangle with scores; panels p1, p2 ... in reading order if {@code named} is more than 0. */
@@ -41,7 +44,8 @@ public final class Maps {
         for (int i = 1; i <= named; i++) {
             names.add(PanelName.of("p" + i, "panel " + i));
         }
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(), Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
+        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(),
+                Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
     }
 
     /** A map of columns × rows cells, every crease shut, all cells over one. */
@@ -60,7 +64,9 @@ public final class Maps {
         return new Folder(Assembly.of(pattern, pattern.panels().get(0).id())).fold(shut).orThrow();
     }
 
-    /** A Miura sheet of (columns + 1) × rows panels: upright zigzags of 60° across straight lines, cut to a rectangle. */
+    /**
+     * A Miura sheet of (columns + 1) × rows panels: upright zigzags of 60° across straight lines, cut to a rectangle.
+     */
     public static CreasePattern miura(int columns, int rows) {
         double shift = CELL * Math.tan(Math.toRadians(30));
         double width = columns * CELL + shift;
@@ -70,11 +76,14 @@ public final class Maps {
                 double x = (column - 0.5) * CELL + (row % 2 == 0 ? 0 : shift);
                 double end = column == columns ? width : x + CELL;
                 if (row > 0 && row < rows) {
-                    scores.add(score("level" + row + "_" + column, (row + column) % 2 == 0 ? Fold.MOUNTAIN : Fold.VALLEY, column == 0 ? 0 : x, row * CELL, end, row * CELL));
+                    scores.add(
+                            score("level" + row + "_" + column, (row + column) % 2 == 0 ? Fold.MOUNTAIN : Fold.VALLEY,
+                                    column == 0 ? 0 : x, row * CELL, end, row * CELL));
                 }
                 if (column > 0 && row < rows) {
                     double below = (column - 0.5) * CELL + (row % 2 == 0 ? shift : 0);
-                    scores.add(score("upright" + column + "_" + row, column % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x, row * CELL, below, (row + 1) * CELL));
+                    scores.add(score("upright" + column + "_" + row, column % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x,
+                            row * CELL, below, (row + 1) * CELL));
                 }
             }
         }

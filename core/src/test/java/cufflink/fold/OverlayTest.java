@@ -21,7 +21,8 @@ class OverlayTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private static Polygon rectangle(double x, double y, double w, double h, double degrees) {
-        Polygon polygon = FACTORY.createPolygon(new Coordinate[] {new Coordinate(x, y), new Coordinate(x + w, y), new Coordinate(x + w, y + h), new Coordinate(x, y + h), new Coordinate(x, y)});
+        Polygon polygon = FACTORY.createPolygon(new Coordinate[] {new Coordinate(x, y), new Coordinate(x + w, y),
+            new Coordinate(x + w, y + h), new Coordinate(x, y + h), new Coordinate(x, y)});
         return Footprints.of(polygon, RigidMotion.spin(new Coordinate(x, y), degrees));
     }
 
@@ -30,15 +31,18 @@ class OverlayTest {
         Random random = new Random(seed);
         List<Polygon> faces = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
-            faces.add(rectangle(random.nextInt(60), random.nextInt(60), 20 + random.nextInt(60), 20 + random.nextInt(60), random.nextInt(4) * 45));
+            faces.add(rectangle(random.nextInt(60), random.nextInt(60), 20 + random.nextInt(60),
+                    20 + random.nextInt(60), random.nextInt(4) * 45));
         }
         Overlay overlay = Overlay.of(faces);
-        assertEquals(UnaryUnionOp.union(faces).getArea(), overlay.cells().stream().mapToDouble(Overlay.Cell::area).sum(), 0.1);
+        assertEquals(UnaryUnionOp.union(faces).getArea(),
+                overlay.cells().stream().mapToDouble(Overlay.Cell::area).sum(), 0.1);
         for (int i = 0; i < faces.size(); i++) {
             for (int j = i + 1; j < faces.size(); j++) {
                 int a = i;
                 int b = j;
-                double common = overlay.cells().stream().filter(cell -> cell.faces().get(a) && cell.faces().get(b)).mapToDouble(Overlay.Cell::area).sum();
+                double common = overlay.cells().stream().filter(cell -> cell.faces().get(a) && cell.faces().get(b))
+                        .mapToDouble(Overlay.Cell::area).sum();
                 assertEquals(faces.get(i).intersection(faces.get(j)).getArea(), common, 0.1);
             }
         }
@@ -49,7 +53,8 @@ class OverlayTest {
     void edges_knowTheirCells() {
         Overlay overlay = Overlay.of(List.of(rectangle(0, 0, 10, 10, 0), rectangle(10, 0, 10, 10, 0)));
         assertEquals(2, overlay.cells().size());
-        List<Overlay.Edge> shared = overlay.edges().stream().filter(edge -> edge.left() >= 0 && edge.right() >= 0).toList();
+        List<Overlay.Edge> shared = overlay.edges().stream().filter(edge -> edge.left() >= 0 && edge.right() >= 0)
+                .toList();
         assertEquals(1, shared.size());
         assertTrue(Overlay.runsAlong(shared.get(0), new LineSegment(10, -5, 10, 15)));
         assertEquals(7, overlay.edges().size());

@@ -16,8 +16,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * The verifier as judge of all orders of all crease assignments of a strip of stamps: it must accept as many as are published (OEIS A000136: ways to
- * fold a strip of n labelled stamps: 1, 2, 6, 16, 50, 144 ...). Settled by hand for n = 2: the two orders of two stamps.
+ * The verifier as judge of all orders of all crease assignments of a strip of stamps: it must accept as many as are
+ * published (OEIS A000136: ways to fold a strip of n labelled stamps: 1, 2, 6, 16, 50, 144 ...). Settled by hand for n
+ * = 2: the two orders of two stamps.
  */
 class StampFoldingTest {
     @ParameterizedTest
@@ -37,7 +38,10 @@ class StampFoldingTest {
             folds.append((assignment >> (i - 1) & 1) == 0 ? 'v' : 'm');
             shut.put(new CreaseRef("base", "c" + i), 180.0);
         }
-        CreasePattern pattern = CreasePatternBuilder.build(TestDesigns.sized(TestDesigns.strip(Collections.nCopies(stamps, "1 in"), folds.toString(), List.of())).pieces().get(0)).orThrow();
+        CreasePattern pattern = CreasePatternBuilder.build(
+                TestDesigns.sized(TestDesigns.strip(Collections.nCopies(stamps, "1 in"), folds.toString(), List.of()))
+                        .pieces().get(0))
+                .orThrow();
         FoldedState state = new Folder(Assembly.of(pattern, "p1")).fold(shut).orThrow();
         return count(state, new ArrayList<>(), state.assembly().panels());
     }

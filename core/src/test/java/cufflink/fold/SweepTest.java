@@ -17,8 +17,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /**
- * Poses of gates: the upper leaf is lifted, then the lower one swings. Seen from the end both are straight lines, so that a sweep in very small steps of two lines in the plane is the
- * judge.
+ * Poses of gates: the upper leaf is lifted, then the lower one swings. Seen from the end both are straight lines, so
+ * that a sweep in very small steps of two lines in the plane is the judge.
  */
 class SweepTest {
     private static final int HEIGHT = 40;
@@ -26,11 +26,16 @@ class SweepTest {
 
     private record Gate(int left, int middle, int right) {
         CreasePattern pattern() {
-            return Maps.pattern(left + middle + right, HEIGHT, List.of(Maps.score("left", Fold.VALLEY, left, 0, left, HEIGHT),
-                    Maps.score("right", Fold.VALLEY, left + middle, 0, left + middle, HEIGHT)), 3);
+            return Maps.pattern(left + middle + right, HEIGHT,
+                    List.of(Maps.score("left", Fold.VALLEY, left, 0, left, HEIGHT),
+                            Maps.score("right", Fold.VALLEY, left + middle, 0, left + middle, HEIGHT)),
+                    3);
         }
 
-        /** How deep the left leaf ever goes into the right one, lifted by some degrees, as it swings from shut to an angle; along the shorter way out, millimetres. */
+        /**
+         * How deep the left leaf ever goes into the right one, lifted by some degrees, as it swings from shut to an
+         * angle; along the shorter way out, millimetres.
+         */
         double depth(double lifted, double end) {
             double deepest = 0;
             double up = Math.toRadians(lifted);
@@ -53,7 +58,8 @@ class SweepTest {
     }
 
     private static PosedCard swung(Gate gate, double lifted, double end) {
-        FlatFoldedState shut = FoldSequencer.fold(gate.pattern(), "p2", List.of(step("left"), step("right"))).flat().orElseThrow();
+        FlatFoldedState shut = FoldSequencer.fold(gate.pattern(), "p2", List.of(step("left"), step("right"))).flat()
+                .orElseThrow();
         Map<String, Pose> poses = new LinkedHashMap<>();
         poses.put("lifted", new Pose(Optional.empty(), Optional.empty(), Map.of(crease("right"), 180 - lifted)));
         poses.put("swung", new Pose(Optional.of("lifted"), Optional.empty(), Map.of(crease("left"), end)));
@@ -66,7 +72,10 @@ class SweepTest {
         return new FoldStep("base", List.of(crease), 180, "", false, List.of());
     }
 
-    /** The lower leaf comes out only past the upper one's tip, however short the moment is in which it would be in its way. */
+    /**
+     * The lower leaf comes out only past the upper one's tip, however short the moment is in which it would be in its
+     * way.
+     */
     @Test
     void lowerLeaf_swingsPastTheUpperOne_orHitsIt_asTheFineSweepSays() {
         Random random = new Random(11);
@@ -97,18 +106,25 @@ class SweepTest {
         assertTrue(says.matches("While left turns, the panel \\d hits the panel \\d after \\d+ % of the way\\."), says);
     }
 
-    /** Two leaves that lean against each other so far that they stand through one another, reached at once, or one after the other from outside. */
+    /**
+     * Two leaves that lean against each other so far that they stand through one another, reached at once, or one after
+     * the other from outside.
+     */
     @Test
     void endInWhichLeavesStandThroughEachOther_isRefused() {
-        FlatFoldedState shut = FoldSequencer.fold(new Gate(80, 90, 80).pattern(), "p2", List.of(step("left"), step("right"))).flat().orElseThrow();
+        FlatFoldedState shut = FoldSequencer
+                .fold(new Gate(80, 90, 80).pattern(), "p2", List.of(step("left"), step("right"))).flat().orElseThrow();
         Map<String, Pose> poses = new LinkedHashMap<>();
-        poses.put("at once", new Pose(Optional.empty(), Optional.empty(), Map.of(crease("left"), 150.0, crease("right"), 150.0)));
-        poses.put("open", new Pose(Optional.empty(), Optional.empty(), Map.of(crease("left"), 0.0, crease("right"), 0.0)));
+        poses.put("at once",
+                new Pose(Optional.empty(), Optional.empty(), Map.of(crease("left"), 150.0, crease("right"), 150.0)));
+        poses.put("open",
+                new Pose(Optional.empty(), Optional.empty(), Map.of(crease("left"), 0.0, crease("right"), 0.0)));
         poses.put("leaning", new Pose(Optional.of("open"), Optional.empty(), Map.of(crease("left"), 125.0)));
         poses.put("against it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 120.0)));
         poses.put("through it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 150.0)));
         Map<String, Boolean> refused = new LinkedHashMap<>();
         PosedCard.pose(shut, poses).forEach(posed -> refused.put(posed.name(), posed.obstacle().isPresent()));
-        assertEquals(Map.of("at once", true, "open", true, "leaning", false, "against it", false, "through it", true), refused);
+        assertEquals(Map.of("at once", true, "open", true, "leaning", false, "against it", false, "through it", true),
+                refused);
     }
 }

@@ -17,14 +17,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * Creases around one vertex, written to the millionth of a millimetre and folded at once: accepted exactly where paper lies flat, by Kawasaki's theorem and by trying every order of
- * the sectors. {@code -Dcufflink.vertices=10000} in full.
+ * Creases around one vertex, written to the millionth of a millimetre and folded at once: accepted exactly where paper
+ * lies flat, by Kawasaki's theorem and by trying every order of the sectors. {@code -Dcufflink.vertices=10000} in full.
  */
 class VertexTest {
     private static final int MANY = Integer.getInteger("cufflink.vertices", 150);
 
     private static FoldedPiece folded(CreasePattern pattern, List<String> creases) {
-        return FoldSequencer.fold(pattern, pattern.panels().get(0).id(), List.of(new FoldStep("base", creases, 180, "", false, List.of())));
+        return FoldSequencer.fold(pattern, pattern.panels().get(0).id(),
+                List.of(new FoldStep("base", creases, 180, "", false, List.of())));
     }
 
     @ParameterizedTest
@@ -36,13 +37,17 @@ class VertexTest {
             Vertex vertex = Vertices.random(random, degree, degree == 4 ? 20 : 15);
             boolean folds = vertex.foldsFlat();
             FoldedPiece piece = folded(vertex.pattern(random.nextDouble() * 360), vertex.names());
-            assertEquals(folds, piece.problems().isEmpty() && piece.flat().isPresent(), () -> vertex + ": " + piece.problems());
+            assertEquals(folds, piece.problems().isEmpty() && piece.flat().isPresent(),
+                    () -> vertex + ": " + piece.problems());
             flat += folds ? 1 : 0;
         }
         assertTrue(flat > MANY / 20, flat + " of " + MANY + " fold");
     }
 
-    /** Alternate angles that miss 180° by more than rounding explains are refused, and told with as many digits as tell them apart. */
+    /**
+     * Alternate angles that miss 180° by more than rounding explains are refused, and told with as many digits as tell
+     * them apart.
+     */
     @ParameterizedTest
     @ValueSource(ints = {4, 6, 8})
     void vertexThatIsOff_isRefused(int degree) {
@@ -53,15 +58,20 @@ class VertexTest {
             double[] sectors = vertex.sectors().clone();
             sectors[0] += off;
             sectors[1] -= off;
-            String says = folded(new Vertex(sectors, vertex.folds()).pattern(random.nextDouble() * 360), vertex.names()).problems().get(0).text();
-            Matcher numbers = Pattern.compile("adds up to ([\\d.]+)° instead of 180°.* Turn a crease there by ([\\d.]+)°").matcher(says);
+            String says = folded(new Vertex(sectors, vertex.folds()).pattern(random.nextDouble() * 360), vertex.names())
+                    .problems().get(0).text();
+            Matcher numbers = Pattern
+                    .compile("adds up to ([\\d.]+)° instead of 180°.* Turn a crease there by ([\\d.]+)°").matcher(says);
             assertTrue(numbers.find(), says);
             assertEquals(off, Math.abs(180 - Double.parseDouble(numbers.group(1))), off / 5, says);
             assertEquals(off, Double.parseDouble(numbers.group(2)), off / 5, says);
         }
     }
 
-    /** How many of the ways to mark equal sectors fold: published for three to five pairs (mountain-valley assignments of a vertex with equal angles: 2 × the binomial of 2n over n − 1; Hull 2002, from memory). */
+    /**
+     * How many of the ways to mark equal sectors fold: published for three to five pairs (mountain-valley assignments
+     * of a vertex with equal angles: 2 × the binomial of 2n over n − 1; Hull 2002, from memory).
+     */
     @ParameterizedTest
     @CsvSource({"4, 8", "6, 30", "8, 112"})
     void equalAngles_foldInAsManyWaysAsPublished(int degree, int ways) {

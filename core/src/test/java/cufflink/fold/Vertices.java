@@ -13,7 +13,8 @@ final class Vertices {
     static final double SIDE = 100;
 
     /**
-     * Sectors in degrees, in order round the vertex, and the folds on the ray after each: {@code folds[i]} lies between sector i and the next.
+     * Sectors in degrees, in order round the vertex, and the folds on the ray after each: {@code folds[i]} lies between
+     * sector i and the next.
      */
     record Vertex(double[] sectors, Fold[] folds) {
         CreasePattern pattern(double turn) {
@@ -24,7 +25,8 @@ final class Vertices {
                 double c = Math.cos(Math.toRadians(direction));
                 double s = Math.sin(Math.toRadians(direction));
                 double reach = SIDE / 2 / Math.max(Math.abs(c), Math.abs(s));
-                scores.add(Maps.score("r" + i, folds[i], SIDE / 2, SIDE / 2, SIDE / 2 + reach * c, SIDE / 2 + reach * s));
+                scores.add(
+                        Maps.score("r" + i, folds[i], SIDE / 2, SIDE / 2, SIDE / 2 + reach * c, SIDE / 2 + reach * s));
             }
             return Maps.pattern(SIDE, SIDE, scores, 0);
         }
@@ -38,8 +40,9 @@ final class Vertices {
         }
 
         /**
-         * Whether paper can lie flat: the sectors, folded, are arcs of one circle; every order of them is tried, and no crease passes through another arc or crease. The plainest
-         * statement of Justin's conditions at one vertex; nothing of the engine is used.
+         * Whether paper can lie flat: the sectors, folded, are arcs of one circle; every order of them is tried, and no
+         * crease passes through another arc or crease. The plainest statement of Justin's conditions at one vertex;
+         * nothing of the engine is used.
          */
         boolean foldsFlat() {
             int n = sectors.length;
@@ -87,13 +90,15 @@ final class Vertices {
                 int low = Math.min(height[one], height[two]);
                 int high = Math.max(height[one], height[two]);
                 for (int other = 0; other < n; other++) {
-                    if (other != one && other != two && height[other] > low && height[other] < high && Math.min(at[other], at[other + 1]) < place - 1e-6
+                    if (other != one && other != two && height[other] > low && height[other] < high
+                            && Math.min(at[other], at[other + 1]) < place - 1e-6
                             && Math.max(at[other], at[other + 1]) > place + 1e-6) {
                         return false;
                     }
                 }
                 for (int second = 0; second < n; second++) {
-                    if (second != crease && Math.abs(at[second + 1 == n ? 0 : second + 1] - place) < 1e-6 && interleaved(crease, second, height, at, place)) {
+                    if (second != crease && Math.abs(at[second + 1 == n ? 0 : second + 1] - place) < 1e-6
+                            && interleaved(crease, second, height, at, place)) {
                         return false;
                     }
                 }
@@ -120,7 +125,10 @@ final class Vertices {
     private Vertices() {
     }
 
-    /** Sectors of at least so many degrees whose alternate sums are 180, and folds of which two more are of one kind; not every one of them folds flat. */
+    /**
+     * Sectors of at least so many degrees whose alternate sums are 180, and folds of which two more are of one kind;
+     * not every one of them folds flat.
+     */
     static Vertex random(Random random, int degree, double least) {
         double[] sectors = new double[degree];
         for (int parity = 0; parity < 2; parity++) {

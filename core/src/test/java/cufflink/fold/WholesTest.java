@@ -34,20 +34,31 @@ class WholesTest {
         FoldedPiece piece = folded(pattern, steps);
         assertEquals(List.of(), piece.problems());
         FoldedState flat = piece.flat().orElseThrow().state();
-        assertEquals(area, Overlay.of(pattern.panels().stream().map(panel -> flat.footprint(flat.assembly().panels().get(pattern.panels().indexOf(panel)))).toList()).cells().stream()
-                .mapToDouble(Overlay.Cell::area).sum(), 0.1);
+        assertEquals(area,
+                Overlay.of(pattern.panels().stream()
+                        .map(panel -> flat.footprint(flat.assembly().panels().get(pattern.panels().indexOf(panel))))
+                        .toList()).cells().stream()
+                        .mapToDouble(Overlay.Cell::area).sum(),
+                0.1);
     }
 
     @Test
     void waterbombBase_isATriangleOfAQuarter() {
-        foldsTo(S * S / 4, Maps.pattern(S, S, List.of(Maps.score("falling", Fold.VALLEY, 0, 0, S, S), Maps.score("rising", Fold.VALLEY, 0, S, S, 0),
-                Maps.score("upright", Fold.MOUNTAIN, S / 2, 0, S / 2, S)), 0), step("falling", "rising", "upright"));
+        foldsTo(S * S / 4, Maps.pattern(S, S,
+                List.of(Maps.score("falling", Fold.VALLEY, 0, 0, S, S), Maps.score("rising", Fold.VALLEY, 0, S, S, 0),
+                        Maps.score("upright", Fold.MOUNTAIN, S / 2, 0, S / 2, S)),
+                0), step("falling", "rising", "upright"));
     }
 
     @Test
     void preliminaryBase_isASquareOfAQuarter() {
-        foldsTo(S * S / 4, Maps.pattern(S, S, List.of(Maps.score("upright", Fold.VALLEY, S / 2, 0, S / 2, S), Maps.score("level", Fold.VALLEY, 0, S / 2, S, S / 2),
-                Maps.score("falling", Fold.MOUNTAIN, 0, 0, S, S)), 0), step("upright", "level", "falling"));
+        foldsTo(S * S / 4,
+                Maps.pattern(S, S,
+                        List.of(Maps.score("upright", Fold.VALLEY, S / 2, 0, S / 2, S),
+                                Maps.score("level", Fold.VALLEY, 0, S / 2, S, S / 2),
+                                Maps.score("falling", Fold.MOUNTAIN, 0, 0, S, S)),
+                        0),
+                step("upright", "level", "falling"));
     }
 
     /** Two rabbit's ears on the two halves of the square, one after the other or at once. */
@@ -55,14 +66,21 @@ class WholesTest {
     void fishBase_folds() {
         double r = S * (1 - Math.sqrt(0.5));
         double i = S - r;
-        CreasePattern fish = Maps.pattern(S, S, List.of(Maps.score("a1", Fold.VALLEY, 0, 0, i, r), Maps.score("c1", Fold.VALLEY, S, S, i, r), Maps.score("b1", Fold.MOUNTAIN, S, 0, i, r),
-                Maps.score("f1", Fold.VALLEY, i, r, S, r), Maps.score("a2", Fold.VALLEY, 0, 0, r, i), Maps.score("c2", Fold.VALLEY, S, S, r, i), Maps.score("b2", Fold.MOUNTAIN, 0, S, r, i),
-                Maps.score("f2", Fold.VALLEY, r, i, r, S)), 0);
+        CreasePattern fish = Maps.pattern(S, S,
+                List.of(Maps.score("a1", Fold.VALLEY, 0, 0, i, r), Maps.score("c1", Fold.VALLEY, S, S, i, r),
+                        Maps.score("b1", Fold.MOUNTAIN, S, 0, i, r),
+                        Maps.score("f1", Fold.VALLEY, i, r, S, r), Maps.score("a2", Fold.VALLEY, 0, 0, r, i),
+                        Maps.score("c2", Fold.VALLEY, S, S, r, i), Maps.score("b2", Fold.MOUNTAIN, 0, S, r, i),
+                        Maps.score("f2", Fold.VALLEY, r, i, r, S)),
+                0);
         assertTrue(folded(fish, step("a1", "c1", "b1", "f1"), step("a2", "c2", "b2", "f2")).flat().isPresent());
         assertTrue(folded(fish, all(fish)).flat().isPresent());
     }
 
-    /** Zigzags of 60° across straight lines, from one vertex to sixteen; the marks of the straight lines turn over from cell to cell. */
+    /**
+     * Zigzags of 60° across straight lines, from one vertex to sixteen; the marks of the straight lines turn over from
+     * cell to cell.
+     */
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4})
     void miuraSheet_foldsAtOnce(int columns) {
@@ -77,9 +95,12 @@ class WholesTest {
     void squareTwist_isRefusedBecauseItWouldHaveToBend() {
         CreasePattern twist = twist();
         FoldedPiece piece = folded(twist, all(twist));
-        assertTrue(piece.problems().get(0).what().startsWith("Step 1: It cannot be folded with stiff panels"), piece.problems().toString());
+        assertTrue(piece.problems().get(0).what().startsWith("Step 1: It cannot be folded with stiff panels"),
+                piece.problems().toString());
         Folder folder = new Folder(Assembly.of(twist, twist.panels().get(0).id()));
-        assertTrue(LayerProblem.of(folder.fold(Maps.shut(folder)).orThrow()).solve().value().isPresent(), () -> "its layers would lie flat: " + LayerProblem.of(folder.fold(Maps.shut(folder)).orThrow()).solve().problems());
+        assertTrue(LayerProblem.of(folder.fold(Maps.shut(folder)).orThrow()).solve().value().isPresent(),
+                () -> "its layers would lie flat: "
+                        + LayerProblem.of(folder.fold(Maps.shut(folder)).orThrow()).solve().problems());
     }
 
     private static CreasePattern twist() {
@@ -101,6 +122,7 @@ class WholesTest {
     }
 
     private static Score ray(String id, Fold fold, double[] from, int[] way) {
-        return Maps.score(id, fold, from[0], from[1], way[0] == 0 ? from[0] : way[0] > 0 ? S : 0, way[1] == 0 ? from[1] : way[1] > 0 ? S : 0);
+        return Maps.score(id, fold, from[0], from[1], way[0] == 0 ? from[0] : way[0] > 0 ? S : 0,
+                way[1] == 0 ? from[1] : way[1] > 0 ? S : 0);
     }
 }

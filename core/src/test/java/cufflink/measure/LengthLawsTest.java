@@ -19,16 +19,19 @@ class LengthLawsTest {
     }
 
     @Property(seed = "7")
-    void printingAndParsing_areInverse_onEveryRuler(@ForAll RulerStep step, @ForAll @LongRange(min = -3000, max = 3000) long count) {
+    void printingAndParsing_areInverse_onEveryRuler(@ForAll RulerStep step,
+            @ForAll @LongRange(min = -3000, max = 3000) long count) {
         Length length = step.length().times(count);
         String text = LengthFormat.of(step.unit()).text(length);
         assertEquals(length, LengthParser.read(text, LengthUnit.MILLIMETRE).value().orElseThrow(), text);
         LengthUnit other = step.unit() == LengthUnit.INCH ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
-        assertEquals(length, LengthParser.read(LengthFormat.of(step.unit()).number(length) + step.unit().symbol(), other).value().orElseThrow());
+        assertEquals(length, LengthParser
+                .read(LengthFormat.of(step.unit()).number(length) + step.unit().symbol(), other).value().orElseThrow());
     }
 
     @Property(seed = "7")
-    void exactText_isReadBackToTheNanometre(@ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres, @ForAll LengthUnit unit) {
+    void exactText_isReadBackToTheNanometre(
+            @ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres, @ForAll LengthUnit unit) {
         Length length = Length.ofNanometres(nanometres);
         assertEquals(length, LengthParser.read(ExactText.of(length), unit).value().orElseThrow());
         Length sixtyFourths = Length.ofInches(nanometres % 10_000, 64);
@@ -36,7 +39,8 @@ class LengthLawsTest {
     }
 
     @Property(seed = "7")
-    void rounding_staysWithinAStep_andOnTheRuler(@ForAll RulerStep step, @ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres) {
+    void rounding_staysWithinAStep_andOnTheRuler(@ForAll RulerStep step,
+            @ForAll @LongRange(min = -2_000_000_000L, max = 2_000_000_000L) long nanometres) {
         Length value = Length.ofNanometres(nanometres);
         Length down = step.down(value);
         Length up = step.up(value);
@@ -71,7 +75,9 @@ class LengthLawsTest {
 
     @Test
     void fractionText_setsOnlyFractions() {
-        assertEquals(java.util.List.of(new FractionText.Plain("Base at 2"), new FractionText.Fraction("5", "8"), new FractionText.Plain(" in")),
+        assertEquals(
+                java.util.List.of(new FractionText.Plain("Base at 2"), new FractionText.Fraction("5", "8"),
+                        new FractionText.Plain(" in")),
                 FractionText.runs("Base at 2 5/8 in"));
         assertEquals(java.util.List.of(new FractionText.Plain("1/2/2026")), FractionText.runs("1/2/2026"));
     }

@@ -33,9 +33,11 @@ class PublishedSizesTest {
         for (int i = 1; i < names.length; i++) {
             NamedSize larger = size(Kind.SHEET, names[i - 1]);
             NamedSize smaller = size(Kind.SHEET, names[i]);
-            assertEquals(RulerStep.MILLIMETRE.down(Length.ofNanometres(larger.height().nanometres() / 2)), smaller.width(), names[i]);
+            assertEquals(RulerStep.MILLIMETRE.down(Length.ofNanometres(larger.height().nanometres() / 2)),
+                    smaller.width(), names[i]);
             assertEquals(larger.width(), smaller.height(), names[i]);
-            assertEquals(Math.sqrt(2), smaller.height().toMillimetres() / smaller.width().toMillimetres(), 0.01, names[i]);
+            assertEquals(Math.sqrt(2), smaller.height().toMillimetres() / smaller.width().toMillimetres(), 0.01,
+                    names[i]);
         }
     }
 
@@ -54,8 +56,10 @@ class PublishedSizesTest {
 
     /** ANSI/ASME Y14.1 A and B; US announcement sizes are trade sizes, from memory. */
     @ParameterizedTest
-    @CsvSource({"SHEET,Letter,8.5,11", "SHEET,Tabloid,11,17", "ENVELOPE,A2,4.375,5.75", "ENVELOPE,A6,4.75,6.5", "ENVELOPE,A7,5.25,7.25", "ENVELOPE,A8,5.5,8.125",
-        "ENVELOPE,A9,5.75,8.75", "ENVELOPE,No. 10,4.125,9.5", "CARD,A2,4.25,5.5", "CARD,A6 card,4.5,6.25", "CARD,A7 card,5,7"})
+    @CsvSource({"SHEET,Letter,8.5,11", "SHEET,Tabloid,11,17", "ENVELOPE,A2,4.375,5.75", "ENVELOPE,A6,4.75,6.5",
+        "ENVELOPE,A7,5.25,7.25", "ENVELOPE,A8,5.5,8.125",
+        "ENVELOPE,A9,5.75,8.75", "ENVELOPE,No. 10,4.125,9.5", "CARD,A2,4.25,5.5", "CARD,A6 card,4.5,6.25",
+        "CARD,A7 card,5,7"})
     void sizes_inch(Kind kind, String name, double width, double height) {
         assertEquals(width * 25.4, size(kind, name).width().toMillimetres(), 1e-9);
         assertEquals(height * 25.4, size(kind, name).height().toMillimetres(), 1e-9);

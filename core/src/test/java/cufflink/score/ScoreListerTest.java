@@ -18,7 +18,8 @@ import org.junit.jupiter.api.Test;
 
 class ScoreListerTest {
     private static SizedDesign.Piece piece(String folds) {
-        return TestDesigns.sized(TestDesigns.strip(List.of("2 in", "3 in", "4 in", "1 in"), folds, List.of())).pieces().get(0);
+        return TestDesigns.sized(TestDesigns.strip(List.of("2 in", "3 in", "4 in", "1 in"), folds, List.of())).pieces()
+                .get(0);
     }
 
     private static List<ScoreSetup> list(SizedDesign.Piece piece, ScoringStyle style) {
@@ -37,7 +38,10 @@ class ScoreListerTest {
         assertEquals(Face.INSIDE, setups.get(0).faceUp());
     }
 
-    /** Common practice: the ridge ends up inside the fold, so a valley is pressed from behind; positions are width − x there. */
+    /**
+     * Common practice: the ridge ends up inside the fold, so a valley is pressed from behind; positions are width − x
+     * there.
+     */
     @Test
     void ownFace_valleysAreMirroredOnTheOtherFace() {
         List<ScoreSetup> setups = list(piece("vmv"), ScoringStyle.OWN_FACE);
@@ -51,7 +55,8 @@ class ScoreListerTest {
     }
 
     @Property(seed = "3")
-    void mirroredScores_mirrorBack(@ForAll @LongRange(min = 0, max = 1_000_000_000) long at, @ForAll @LongRange(min = 0, max = 1_000_000_000) long extent) {
+    void mirroredScores_mirrorBack(@ForAll @LongRange(min = 0, max = 1_000_000_000) long at,
+            @ForAll @LongRange(min = 0, max = 1_000_000_000) long extent) {
         Length position = Length.ofNanometres(at);
         Length across = Length.ofNanometres(extent);
         assertEquals(position, ScoreLister.mirrored(ScoreLister.mirrored(position, across), across));
@@ -62,6 +67,7 @@ class ScoreListerTest {
     void decorativeScores_areScoredTooButNeverFolded() {
         SizedDesign.Piece piece = piece("vdv");
         assertEquals(3, list(piece, ScoringStyle.ONE_FACE).get(0).positions().size());
-        assertFalse(CreasePatternBuilder.build(piece).orThrow().hinges().stream().anyMatch(hinge -> hinge.fold() == Fold.DECORATIVE));
+        assertFalse(CreasePatternBuilder.build(piece).orThrow().hinges().stream()
+                .anyMatch(hinge -> hinge.fold() == Fold.DECORATIVE));
     }
 }

@@ -24,9 +24,10 @@ import javafx.scene.text.Font;
 import javafx.stage.Stage;
 
 /**
- * The application. Arguments: {@code --demo} starts with the demo data in a folder of its own; {@code --data=DIR} keeps projects there;
- * {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends; {@code --width=N --height=N} size the window; {@code --time}
- * ends as soon as the first window is shown, {@code --time-shelf} as soon as the shelf is.
+ * The application. Arguments: {@code --demo} starts with the demo data in a folder of its own; {@code --data=DIR} keeps
+ * projects there; {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends;
+ * {@code --width=N --height=N} size the window; {@code --time} ends as soon as the first window is shown,
+ * {@code --time-shelf} as soon as the shelf is.
  */
 public final class CufflinkApp extends Application {
     private static final double WIDTH = 1280;
@@ -50,7 +51,8 @@ public final class CufflinkApp extends Application {
     /** Reads the maker's things while the window is being made. */
     @Override
     public void init() {
-        data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of).orElseGet(() -> isDemo() ? demoFolder() : DataFolder.usual());
+        data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of)
+                .orElseGet(() -> isDemo() ? demoFolder() : DataFolder.usual());
         reports = new Reports(FaultReport.in(data));
         read(reading);
     }
@@ -58,7 +60,8 @@ public final class CufflinkApp extends Application {
     private void read(CompletableFuture<Optional<StartUp.Things>> done) {
         Thread reader = new Thread(() -> {
             try {
-                done.complete(new StartUp(data, reports, text -> screens.saveFailed(text)).read(isDemo(), owned -> owned(owned)));
+                done.complete(new StartUp(data, reports, text -> screens.saveFailed(text)).read(isDemo(),
+                        owned -> owned(owned)));
             } catch (InterruptedException | RuntimeException | Error fault) {
                 done.completeExceptionally(fault);
             }
@@ -84,7 +87,8 @@ public final class CufflinkApp extends Application {
             return;
         }
         this.stage = stage;
-        Thread.currentThread().setUncaughtExceptionHandler((thread, fault) -> unforeseen("working in the window", fault));
+        Thread.currentThread()
+                .setUncaughtExceptionHandler((thread, fault) -> unforeseen("working in the window", fault));
         openWhenRead(reading);
     }
 
@@ -111,7 +115,8 @@ public final class CufflinkApp extends Application {
                 System.out.println("Cufflink is open on " + data + " already; its window has come to the front.");
                 Platform.exit();
             } else {
-                notice("Cufflink is open already", "Another Cufflink has the folder " + data + " and does not answer. Two windows on one folder would write over each other, so this one "
+                notice("Cufflink is open already", "Another Cufflink has the folder " + data
+                        + " and does not answer. Two windows on one folder would write over each other, so this one "
                         + "has opened nothing. Close the other one, or end it if it hangs, then try again. What it saved is safe.");
             }
         });
@@ -126,10 +131,14 @@ public final class CufflinkApp extends Application {
         }, "Quit", Platform::exit));
     }
 
-    /** Something that the program did not expect: kept in a report, told in a sentence. Nothing that is saved is touched. */
+    /**
+     * Something that the program did not expect: kept in a report, told in a sentence. Nothing that is saved is
+     * touched.
+     */
     private void unforeseen(String doing, Throwable fault) {
         String report = reports.keep(doing, fault);
-        String text = "Cufflink met something that it did not expect while " + doing + ": a fault of the program, not yours. What is saved stays as it is." + report;
+        String text = "Cufflink met something that it did not expect while " + doing
+                + ": a fault of the program, not yours. What is saved stays as it is." + report;
         if (screens != null) {
             if (!report.isEmpty()) {
                 screens.tell(text);
@@ -140,7 +149,8 @@ public final class CufflinkApp extends Application {
     }
 
     private double size(String name, double usual) {
-        return Optional.ofNullable(getParameters().getNamed().get(name)).filter(text -> text.matches("\\d{3,4}")).map(Double::valueOf).orElse(usual);
+        return Optional.ofNullable(getParameters().getNamed().get(name)).filter(text -> text.matches("\\d{3,4}"))
+                .map(Double::valueOf).orElse(usual);
     }
 
     private void open(StartUp.Things things) {
@@ -153,8 +163,9 @@ public final class CufflinkApp extends Application {
         if (getParameters().getUnnamed().contains("--time-shelf")) {
             Platform.runLater(Platform::exit);
         }
-        Optional.ofNullable(getParameters().getNamed().get("shot")).ifPresent(shot ->
-                new ScreenShot(screens, things.store(), stage.getScene()).take(Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
+        Optional.ofNullable(getParameters().getNamed().get("shot"))
+                .ifPresent(shot -> new ScreenShot(screens, things.store(), stage.getScene()).take(
+                        Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
     }
 
     private void comeForward() {

@@ -44,7 +44,8 @@ final class JobPlace implements JobsScreen.Actions {
         thread.setDaemon(true);
         return thread;
     });
-    private final LayoutSearch search = new LayoutSearch(background, CompletableFuture.delayedExecutor(PAUSE, TimeUnit.MILLISECONDS, background), Platform::runLater);
+    private final LayoutSearch search = new LayoutSearch(background,
+            CompletableFuture.delayedExecutor(PAUSE, TimeUnit.MILLISECONDS, background), Platform::runLater);
     private Optional<JobStore.Kept> open = Optional.empty();
     private Optional<JobWork> work = Optional.empty();
 
@@ -60,14 +61,18 @@ final class JobPlace implements JobsScreen.Actions {
         List<Problem> problems = new ArrayList<>();
         List<JobStore.Kept> kept = jobs.jobs(problems);
         Optional<Path> wanted = open.map(JobStore.Kept::file);
-        open = kept.stream().filter(job -> wanted.isEmpty() || wanted.get().equals(job.file())).findFirst().or(() -> kept.stream().findFirst());
+        open = kept.stream().filter(job -> wanted.isEmpty() || wanted.get().equals(job.file())).findFirst()
+                .or(() -> kept.stream().findFirst());
         show(kept, String.join(" ", problems.stream().map(Problem::text).toList()));
     }
 
     private void show(List<JobStore.Kept> kept, String message) {
         work.ifPresent(JobWork::close);
-        work = open.map(job -> new JobWork(job.job(), projects::named, stash, search, changed -> jobs.saveSoon(changed, job.file()), screens.ruler().unit()));
-        screens.showPlace(new JobsScreen(kept, open, work, projects.projects(new ArrayList<>()), stash, format(), message, this), open.map(job -> job.job().name()).orElse("Jobs"));
+        work = open.map(job -> new JobWork(job.job(), projects::named, stash, search,
+                changed -> jobs.saveSoon(changed, job.file()), screens.ruler().unit()));
+        screens.showPlace(
+                new JobsScreen(kept, open, work, projects.projects(new ArrayList<>()), stash, format(), message, this),
+                open.map(job -> job.job().name()).orElse("Jobs"));
         work.filter(now -> !message.isEmpty()).ifPresent(now -> now.say(message));
     }
 
@@ -77,12 +82,15 @@ final class JobPlace implements JobsScreen.Actions {
 
     /** Opens the first job whose name begins so. */
     void open(String beginning) {
-        jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().name().startsWith(beginning)).findFirst().ifPresent(this::openJob);
+        jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().name().startsWith(beginning)).findFirst()
+                .ifPresent(this::openJob);
     }
 
     /** Makes a job of a project, or opens the one that was made of it. */
     void of(String projectFile, String name, int copies) {
-        Optional<JobStore.Kept> there = jobs.jobs(new ArrayList<>()).stream().filter(kept -> kept.job().kits().equals(List.of(new KeptJob.KeptKit(projectFile, copies)))).findFirst();
+        Optional<JobStore.Kept> there = jobs.jobs(new ArrayList<>()).stream()
+                .filter(kept -> kept.job().kits().equals(List.of(new KeptJob.KeptKit(projectFile, copies))))
+                .findFirst();
         if (there.isPresent()) {
             openJob(there.get());
         } else {
@@ -113,9 +121,11 @@ final class JobPlace implements JobsScreen.Actions {
     @Override
     public void deleteJob() {
         open.ifPresent(kept -> {
-            if (screens.dialogs().confirm("Delete “" + work.orElseThrow().job().name() + "”?", "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
+            if (screens.dialogs().confirm("Delete “" + work.orElseThrow().job().name() + "”?",
+                    "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
                 jobs.delete(kept.file());
-                List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream().filter(job -> !job.file().equals(kept.file())).toList();
+                List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream()
+                        .filter(job -> !job.file().equals(kept.file())).toList();
                 open = rest.stream().findFirst();
                 show(rest, "");
             }
@@ -124,7 +134,8 @@ final class JobPlace implements JobsScreen.Actions {
 
     @Override
     public void jobTable() {
-        work.filter(now -> now.sheet().isPresent()).ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous));
+        work.filter(now -> now.sheet().isPresent())
+                .ifPresent(now -> screens.table(new JobTable(now, format()), now::next, now::previous));
     }
 
     @Override
@@ -143,7 +154,8 @@ final class JobPlace implements JobsScreen.Actions {
 
     /** Writes beside the window, and says how it went. */
     void handOut(JobWork now, Path to) {
-        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, screens.ruler().unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        NamedSize page = PublishedSizes
+                .named(NamedSize.Kind.SHEET, screens.ruler().unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
         JobHandOut.Content content = now.handOut();
         LengthFormat words = format();
         CompletableFuture.runAsync(() -> {
@@ -151,7 +163,8 @@ final class JobPlace implements JobsScreen.Actions {
                 AtomicFile.write(to, JobHandOut.write(content, words, page));
                 Platform.runLater(() -> now.say("The cutting is written to " + to + "."));
             } catch (IOException fault) {
-                Platform.runLater(() -> now.say("The cutting could not be written to " + to + ": " + FileTrouble.reason(fault) + "."));
+                Platform.runLater(() -> now
+                        .say("The cutting could not be written to " + to + ": " + FileTrouble.reason(fault) + "."));
             }
         }).whenComplete((none, fault) -> {
             if (fault != null) {

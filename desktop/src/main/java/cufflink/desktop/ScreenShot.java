@@ -26,7 +26,9 @@ import javax.imageio.ImageIO;
 /** Saves a picture of a view and ends the application. */
 final class ScreenShot {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons", "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
+    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose",
+            "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons",
+            "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
     private static final String OPEN = "half-open:";
@@ -50,7 +52,8 @@ final class ScreenShot {
     /** Goes to the view, waits until it has come to rest, and writes a PNG. */
     void take(String view, Path file) {
         if (!VIEWS.contains(view) && !isOfDesign(view) && !isStep(view)) {
-            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP + "PROJECT or DESIGN:NUMBER.");
+            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", "
+                    + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP + "PROJECT or DESIGN:NUMBER.");
             Platform.exit();
             return;
         }
@@ -64,7 +67,8 @@ final class ScreenShot {
                 }
             }
             if (List.of("fold", "collapse", "wrong-way", "pose").contains(view) || isOfDesign(view)) {
-                screens.benchScreen().stopFoldAt(view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
+                screens.benchScreen().stopFoldAt(
+                        view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
             }
             Platform.runLater(() -> write(scene.snapshot(null), file));
         });
@@ -75,7 +79,8 @@ final class ScreenShot {
     private void step(String[] parts) {
         resume(parts[1]);
         if (screens.work() == null) {
-            DesignLibrary.builtIn().find(parts[1]).value().ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
+            DesignLibrary.builtIn().find(parts[1]).value()
+                    .ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
         }
         if (screens.work() == null) {
             System.err.println("There is no project and no design “" + parts[1] + "”.");
@@ -110,7 +115,7 @@ final class ScreenShot {
             return;
         }
         switch (view) {
-            case "shelf" -> { }
+            case "shelf" -> {}
             case "layers" -> card("Volunteers");
             case "pose" -> {
                 card("Telescope");
@@ -178,7 +183,8 @@ final class ScreenShot {
     }
 
     private void resume(String name) {
-        store.projects(new ArrayList<>()).stream().filter(kept -> kept.project().name().startsWith(name)).findFirst().ifPresent(screens::resume);
+        store.projects(new ArrayList<>()).stream().filter(kept -> kept.project().name().startsWith(name)).findFirst()
+                .ifPresent(screens::resume);
     }
 
     private void card(String name) {
@@ -188,7 +194,8 @@ final class ScreenShot {
 
     private void phase(Phase phase) {
         Workspace work = screens.work();
-        work.goTo(work.plan().run().stream().filter(step -> step.phase() == phase).findFirst().map(step -> step.number() - 1).orElse(0));
+        work.goTo(work.plan().run().stream().filter(step -> step.phase() == phase).findFirst()
+                .map(step -> step.number() - 1).orElse(0));
     }
 
     private static void write(WritableImage image, Path file) {

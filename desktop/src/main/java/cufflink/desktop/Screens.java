@@ -111,8 +111,9 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         List<Problem> problems = new ArrayList<>();
         List<Kept> kept = store.projects(problems);
         problems.removeIf(problem -> !problem.isError());
-        String notes = problems.isEmpty() ? "" : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
-                + String.join(" ", problems.stream().map(Problem::text).toList());
+        String notes = problems.isEmpty() ? ""
+                : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
+                        + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
         show(new ShelfScreen(library, kept, ruler, (message + " " + notes).strip(), this));
     }
@@ -166,14 +167,16 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     boolean recover() {
         Optional<Path> left = store.leftOpen();
         Optional<Project> project = left.flatMap(path -> store.read(path).value());
-        project.ifPresent(found -> open(found, left.get(), "Cufflink ended unexpectedly last time. “" + found.name() + "” is here as it was saved."));
+        project.ifPresent(found -> open(found, left.get(),
+                "Cufflink ended unexpectedly last time. “" + found.name() + "” is here as it was saved."));
         return project.isPresent();
     }
 
     private void open(Project project, Path at, String message) {
         Outcome<Plan> plan = Planner.plan(project);
         if (plan.value().isEmpty()) {
-            shelf("“" + project.name() + "” cannot be opened; " + at + " was left as it is. " + reports.text(plan.problems(), project));
+            shelf("“" + project.name() + "” cannot be opened; " + at + " was left as it is. "
+                    + reports.text(plan.problems(), project));
             return;
         }
         work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()), reports);
@@ -267,18 +270,21 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void editPaper(String role) {
-        dialogs.dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit())).showAndWait()
+        dialogs.dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit()))
+                .showAndWait()
                 .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));
     }
 
     @Override
     public void editLayers() {
-        dialogs.dress(new LayersDialog(work.plan())).showAndWait().ifPresent(mats -> work.change(project -> project.withMats(mats)));
+        dialogs.dress(new LayersDialog(work.plan())).showAndWait()
+                .ifPresent(mats -> work.change(project -> project.withMats(mats)));
     }
 
     @Override
     public void editTools() {
-        dialogs.dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait().ifPresent(tools -> work.change(project -> project.withTools(tools)));
+        dialogs.dress(new ToolsDialog(work.project().tools(), work.project().unit())).showAndWait()
+                .ifPresent(tools -> work.change(project -> project.withTools(tools)));
     }
 
     private static FileChooser chooser(String title) {
@@ -300,10 +306,12 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     void open(Path chosen) {
         Outcome<Project> project = store.read(chosen);
         if (project.value().isPresent()) {
-            open(project.value().get(), chosen, String.join(" ", project.problems().stream().map(Problem::text).toList()));
+            open(project.value().get(), chosen,
+                    String.join(" ", project.problems().stream().map(Problem::text).toList()));
         } else {
             String text = String.join("\n", project.problems().stream().map(Problem::text).toList());
-            Alert alert = dialogs.dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
+            Alert alert = dialogs
+                    .dress(new Alert(Alert.AlertType.WARNING, text + "\n\nThe file stays as it is.", ButtonType.OK));
             alert.setHeaderText("“" + chosen.getFileName() + "” was not opened");
             alert.show();
         }

@@ -23,18 +23,23 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** Reads the maker's things for a window. What cannot be read is left as it is and told of; the window comes up with the rest. */
+/**
+ * Reads the maker's things for a window. What cannot be read is left as it is and told of; the window comes up with the
+ * rest.
+ */
 final class StartUp {
     private static final Duration PATIENCE = Duration.ofSeconds(4);
 
     /**
      * What a window works with.
      *
-     * @param owner    of the data folder; absent if the folder cannot be claimed at all, as on a disk that can only be read
+     * @param owner    of the data folder; absent if the folder cannot be claimed at all, as on a disk that can only be
+     *                 read
      * @param reports  keeps what the program does not expect
      * @param troubles what could not be read or opened, a sentence or two each
      */
-    record Things(Optional<FolderOwner> owner, DesignLibrary library, ProjectStore store, StashWork stash, Reports reports, List<String> troubles) {
+    record Things(Optional<FolderOwner> owner, DesignLibrary library, ProjectStore store, StashWork stash,
+            Reports reports, List<String> troubles) {
     }
 
     /** The folder belongs to another window. {@code answered}: that one has come to the front. */
@@ -63,11 +68,14 @@ final class StartUp {
                 return Optional.empty();
             }
         } catch (IOException fault) {
-            troubles.add("The data folder " + data + " cannot be written: " + FileTrouble.reason(fault) + ". What you do now is not kept; save copies elsewhere.");
+            troubles.add("The data folder " + data + " cannot be written: " + FileTrouble.reason(fault)
+                    + ". What you do now is not kept; save copies elsewhere.");
         }
-        DesignLibrary library = attempt("reading the designs", () -> DesignLibrary.with(data.resolve("designs")), DesignLibrary::builtIn);
+        DesignLibrary library = attempt("reading the designs", () -> DesignLibrary.with(data.resolve("designs")),
+                DesignLibrary::builtIn);
         ProjectStore store = new ProjectStore(data, library, saveFailed);
-        StashWork stash = attempt("opening the stash", this::stash, () -> StashWork.unusable("The stash in " + data.resolve("stash.db") + " cannot be opened. The file was not changed."));
+        StashWork stash = attempt("opening the stash", this::stash, () -> StashWork
+                .unusable("The stash in " + data.resolve("stash.db") + " cannot be opened. The file was not changed."));
         if (demo) {
             fill(store);
             stash.change(DemoStash.filled());
@@ -79,12 +87,16 @@ final class StartUp {
         return Optional.of(new Things(owner, library, store, stash, reports, List.copyOf(troubles)));
     }
 
-    /** What {@code first} gives; if the program meets something unforeseen there, a report, a sentence, and what {@code otherwise} gives. */
+    /**
+     * What {@code first} gives; if the program meets something unforeseen there, a report, a sentence, and what
+     * {@code otherwise} gives.
+     */
     private <T> T attempt(String doing, Supplier<T> first, Supplier<T> otherwise) {
         try {
             return first.get();
         } catch (RuntimeException | StackOverflowError fault) {
-            troubles.add("Cufflink met something that it did not expect while " + doing + "." + reports.keep(doing, fault));
+            troubles.add(
+                    "Cufflink met something that it did not expect while " + doing + "." + reports.keep(doing, fault));
             return otherwise.get();
         }
     }

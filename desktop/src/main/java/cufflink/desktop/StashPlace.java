@@ -91,8 +91,10 @@ final class StashPlace implements StashScreen.Actions {
         return switch (kind) {
             case PAPER -> StashPaper.sheets(plain, 10);
             case OFFCUT -> StashPaper.sheets(plain, 0).offcut(small.times(2), small.times(3), 1);
-            case RIBBON -> new StashRibbon(0, "", isInch() ? Length.ofInches(1, 4) : Length.ofMillimetres(6), isInch() ? Length.ofInches(120) : Length.ofMillimetres(3000), "#55666B", "");
-            case ENVELOPE -> new StashEnvelope(0, "", new SheetSize(small.times(2), small.times(3)), Optional.empty(), 10, "");
+            case RIBBON -> new StashRibbon(0, "", isInch() ? Length.ofInches(1, 4) : Length.ofMillimetres(6),
+                    isInch() ? Length.ofInches(120) : Length.ofMillimetres(3000), "#55666B", "");
+            case ENVELOPE ->
+                new StashEnvelope(0, "", new SheetSize(small.times(2), small.times(3)), Optional.empty(), 10, "");
             case PUNCH -> new StashPunch(0, "", new SheetSize(small, small), Optional.empty(), "");
         };
     }
@@ -100,8 +102,10 @@ final class StashPlace implements StashScreen.Actions {
     @Override
     public void editStashTools() {
         BenchTools before = work.stash().tools().orElse(isInch() ? BenchTools.USUAL_INCH : BenchTools.USUAL_METRIC);
-        ask(new ToolsDialog(before, unit())).ifPresent(tools -> work.change(StashChange.of("Changed the tools", work.stash().tools().isPresent()
-                ? StashEdit.altered(new StashTools(before), new StashTools(tools)) : StashEdit.added(new StashTools(tools)))));
+        ask(new ToolsDialog(before, unit())).ifPresent(tools -> work.change(StashChange.of("Changed the tools",
+                work.stash().tools().isPresent()
+                        ? StashEdit.altered(new StashTools(before), new StashTools(tools))
+                        : StashEdit.added(new StashTools(tools)))));
     }
 
     private static FileChooser chooser(String title) {

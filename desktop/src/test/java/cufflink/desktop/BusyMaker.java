@@ -13,8 +13,8 @@ import javafx.scene.control.TextField;
 import javafx.stage.Window;
 
 /**
- * Another program: the real window, in which somebody types one height after the other and counts paper, until it is killed. Says on its standard output what
- * was typed and what the field shows after it.
+ * Another program: the real window, in which somebody types one height after the other and counts paper, until it is
+ * killed. Says on its standard output what was typed and what the field shows after it.
  */
 final class BusyMaker {
     private BusyMaker() {
@@ -32,7 +32,7 @@ final class BusyMaker {
             while (!isOpen()) {
                 Thread.sleep(50);
             }
-            for (int millimetres = 100; ; millimetres = millimetres == 180 ? 100 : millimetres + 1) {
+            for (int millimetres = 100;; millimetres = millimetres == 180 ? 100 : millimetres + 1) {
                 String typed = millimetres + " mm";
                 onWindow(() -> type(typed));
                 onWindow(() -> System.out.println(typed + "|" + field().shown()));

@@ -30,13 +30,15 @@ import org.junit.jupiter.api.Test;
 
 class DemoProjectsTest {
     private static List<Check> bad(Project project) {
-        return Planner.plan(project).orThrow().checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList();
+        return Planner.plan(project).orThrow().checks().stream().filter(check -> check.verdict() == Verdict.BAD)
+                .toList();
     }
 
     @Test
     void onlyThePassHolder_hasAProblem_andItCanBeMended() {
         for (Project project : DemoProjects.all()) {
-            assertEquals(project.name().startsWith("Visitors") ? 1 : 0, bad(project).size(), project.name() + bad(project));
+            assertEquals(project.name().startsWith("Visitors") ? 1 : 0, bad(project).size(),
+                    project.name() + bad(project));
         }
         Plan plan = Planner.plan(DemoProjects.passHolder()).orThrow();
         Project mended = Remedies.offer(plan, bad(DemoProjects.passHolder()).get(0)).orElseThrow().project();
@@ -57,16 +59,25 @@ class DemoProjectsTest {
     /** The obvious plan: one layer after the other, each from sheets of its own. */
     @Test
     void obviousPlanOfTheInvitations_needsOneSheetMoreThanTheStashHas_andCufflinksDoesNot() {
-        JobPlan plan = JobPlanner.plan(Job.of("Invitations", List.of(new Kit(DemoProjects.invitation(), 24)), BenchTools.USUAL_INCH), stash()).orThrow();
+        JobPlan plan = JobPlanner
+                .plan(Job.of("Invitations", List.of(new Kit(DemoProjects.invitation(), 24)), BenchTools.USUAL_INCH),
+                        stash())
+                .orThrow();
         assertTrue(plan.isFromStash() && plan.isProved());
-        List<StockSheet> left = new ArrayList<>(plan.work().stock().stream().filter(sheet -> sheet.count().isPresent()).toList());
+        List<StockSheet> left = new ArrayList<>(
+                plan.work().stock().stream().filter(sheet -> sheet.count().isPresent()).toList());
         int lacking = 0;
         for (CutPiece layer : plan.work().pieces()) {
-            LayoutPlan alone = new GuillotinePlanner().improve(new CutJob(List.of(layer), left), () -> false, better -> { });
-            int most = alone.sheets().stream().filter(sheet -> !sheet.stock().offcut()).mapToInt(sheet -> sheet.placements().size()).max().orElse(1);
+            LayoutPlan alone = new GuillotinePlanner().improve(new CutJob(List.of(layer), left), () -> false,
+                    better -> {});
+            int most = alone.sheets().stream().filter(sheet -> !sheet.stock().offcut())
+                    .mapToInt(sheet -> sheet.placements().size()).max().orElse(1);
             lacking += (alone.unplaced().size() + most - 1) / most;
-            left.replaceAll(sheet -> new StockSheet(sheet.id(), sheet.name(), sheet.material(), sheet.width(), sheet.height(),
-                    OptionalInt.of(sheet.count().orElse(0) - (int) alone.sheets().stream().filter(used -> used.stock().equals(sheet)).count()), sheet.offcut(), sheet.directional(), sheet.grain()));
+            left.replaceAll(
+                    sheet -> new StockSheet(sheet.id(), sheet.name(), sheet.material(), sheet.width(), sheet.height(),
+                            OptionalInt.of(sheet.count().orElse(0)
+                                    - (int) alone.sheets().stream().filter(used -> used.stock().equals(sheet)).count()),
+                            sheet.offcut(), sheet.directional(), sheet.grain()));
         }
         assertEquals(1, lacking);
     }

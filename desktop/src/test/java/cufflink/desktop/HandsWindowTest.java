@@ -62,7 +62,8 @@ class HandsWindowTest extends WindowDriver {
                 robot.interact(() -> {
                     box.requestFocus();
                     box.show();
-                    box.getSelectionModel().select((box.getSelectionModel().getSelectedIndex() + 1) % box.getItems().size());
+                    box.getSelectionModel()
+                            .select((box.getSelectionModel().getSelectedIndex() + 1) % box.getItems().size());
                     box.hide();
                 });
                 WaitForAsyncUtils.waitForFxEvents();
@@ -113,10 +114,15 @@ class HandsWindowTest extends WindowDriver {
     /** After every kind of edit, what was under the pointer is under it still. */
     @Test
     void nothingMoves_afterAnEdit() {
-        List<Runnable> edits = List.of(() -> work().change(project -> project.withSet("front", "3 1/4 in")), () -> work().say("A message, long enough to need a second line. ".repeat(6)),
-                () -> work().change(project -> project.withSet("pocket", "9 in")), () -> work().change(project -> project.withCopies(3)), () -> work().undo(), () -> work().redo(), () -> work().say(""),
-                () -> work().change(project -> project.withMats(project.mats().withLayers(2))), () -> work().change(project -> project.withWish(new Wish.Holding(Contents.GIFT_CARD))),
-                () -> work().change(project -> project.withSet("seam", "3/8 in")), () -> work().change(project -> project.withoutSet("seam")));
+        List<Runnable> edits = List.of(() -> work().change(project -> project.withSet("front", "3 1/4 in")),
+                () -> work().say("A message, long enough to need a second line. ".repeat(6)),
+                () -> work().change(project -> project.withSet("pocket", "9 in")),
+                () -> work().change(project -> project.withCopies(3)), () -> work().undo(), () -> work().redo(),
+                () -> work().say(""),
+                () -> work().change(project -> project.withMats(project.mats().withLayers(2))),
+                () -> work().change(project -> project.withWish(new Wish.Holding(Contents.GIFT_CARD))),
+                () -> work().change(project -> project.withSet("seam", "3/8 in")),
+                () -> work().change(project -> project.withoutSet("seam")));
         for (int i = 0; i < edits.size(); i++) {
             boolean otherFit = i == 8;
             Node row = robot.lookup("#measure-seam").query();

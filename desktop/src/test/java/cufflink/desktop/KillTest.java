@@ -48,7 +48,8 @@ class KillTest {
 
     private Process start(Class<?> program, String argument) throws IOException {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        return new ProcessBuilder(List.of(java, "-Dprism.order=sw", "-cp", System.getProperty("java.class.path"), program.getName(), argument))
+        return new ProcessBuilder(List.of(java, "-Dprism.order=sw", "-cp", System.getProperty("java.class.path"),
+                program.getName(), argument))
                 .redirectError(ProcessBuilder.Redirect.DISCARD).start();
     }
 
@@ -77,7 +78,8 @@ class KillTest {
     private double savedHeight() throws IOException {
         try (Stream<Path> files = Files.list(data.resolve("projects"))) {
             Path file = files.filter(path -> path.toString().endsWith(".json")).findFirst().orElseThrow();
-            return Planner.plan(ProjectReader.read(file, DesignLibrary.builtIn()).orThrow()).orThrow().measures().length("height").toMillimetres();
+            return Planner.plan(ProjectReader.read(file, DesignLibrary.builtIn()).orThrow()).orThrow().measures()
+                    .length("height").toMillimetres();
         }
     }
 
@@ -88,10 +90,12 @@ class KillTest {
             long killed = shown.get(shown.size() - 1).at();
             shown.forEach(KillTest::showsWhatWasTyped);
             int old = (int) shown.stream().filter(each -> killed - each.at() > SAVED_AFTER).count();
-            List<String> allowed = new ArrayList<>(shown.subList(Math.max(0, old - 1), shown.size()).stream().map(Shown::typed).toList());
+            List<String> allowed = new ArrayList<>(
+                    shown.subList(Math.max(0, old - 1), shown.size()).stream().map(Shown::typed).toList());
             allowed.add(next(shown.get(shown.size() - 1).typed()));
             double saved = savedHeight();
-            assertTrue(allowed.stream().anyMatch(typed -> Math.abs(millimetres(typed) - saved) < OFF_THE_RULER), "round " + round + ": saved " + saved + ", not one of " + allowed);
+            assertTrue(allowed.stream().anyMatch(typed -> Math.abs(millimetres(typed) - saved) < OFF_THE_RULER),
+                    "round " + round + ": saved " + saved + ", not one of " + allowed);
         }
     }
 
@@ -118,7 +122,7 @@ class KillTest {
 
         public static void main(String[] arguments) throws StashUnusable {
             StashDatabase database = StashDatabase.open(Path.of(arguments[0]), Clock.systemUTC());
-            for (int count = database.stash().papers().get(0).count() + 1; ; count++) {
+            for (int count = database.stash().papers().get(0).count() + 1;; count++) {
                 StashPaper paper = database.stash().papers().get(0);
                 database.apply(StashChange.of("Counted", StashEdit.altered(paper, paper.withCount(count))));
                 System.out.println("counted " + count);
@@ -131,14 +135,16 @@ class KillTest {
         Path file = data.resolve("stash.db");
         NamedSize letter = PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow();
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
-            database.apply(StashChange.of("Added", StashEdit.added(StashPaper.sheets(Stock.plain("Card", letter, 200), 0))));
+            database.apply(
+                    StashChange.of("Added", StashEdit.added(StashPaper.sheets(Stock.plain("Card", letter, 200), 0))));
         }
         for (int round = 0; round < ROUNDS; round++) {
             List<Shown> said = runAndKill(BusyCounter.class, file.toString());
             int last = Integer.parseInt(said.get(said.size() - 1).text().replaceAll("\\D", ""));
             try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
                 int count = database.stash().papers().get(0).count();
-                assertTrue(count == last || count == last + 1, "round " + round + ": " + count + " kept, " + last + " said");
+                assertTrue(count == last || count == last + 1,
+                        "round " + round + ": " + count + " kept, " + last + " said");
                 assertEquals(count + 1, database.history(Integer.MAX_VALUE).size());
             }
         }

@@ -42,7 +42,8 @@ class LeavingWindowTest extends WindowDriver {
             System.gc();
             Thread.sleep(100);
             Map<String, Integer> now = new TreeMap<>();
-            screens.stream().map(WeakReference::get).filter(screen -> screen != null).distinct().forEach(screen -> now.merge(screen.getClass().getSimpleName(), 1, Integer::sum));
+            screens.stream().map(WeakReference::get).filter(screen -> screen != null).distinct()
+                    .forEach(screen -> now.merge(screen.getClass().getSimpleName(), 1, Integer::sum));
             alive = now;
             if (now.values().stream().allMatch(count -> count == 1)) {
                 break;
@@ -51,7 +52,10 @@ class LeavingWindowTest extends WindowDriver {
         return alive;
     }
 
-    /** Megabytes in use when what is kept softly has been given back, which takes some seconds; waits until no more than {@code enough} are. */
+    /**
+     * Megabytes in use when what is kept softly has been given back, which takes some seconds; waits until no more than
+     * {@code enough} are.
+     */
     private static long used(long enough) throws InterruptedException {
         long used = Long.MAX_VALUE;
         for (int i = 0; i < 20 && used > enough; i++) {

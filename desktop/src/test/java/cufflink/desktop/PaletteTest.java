@@ -30,7 +30,8 @@ class PaletteTest {
     /** The style sheet and the drawings use one palette. */
     @Test
     void styleSheet_andInks_agree() throws IOException {
-        for (Map.Entry<String, Ink> entry : Map.of("valley", Ink.VALLEY, "mountain", Ink.MOUNTAIN, "decorative", Ink.DECORATIVE, "glue", Ink.GLUE, "now", Ink.NOW, "ink", Ink.TEXT,
+        for (Map.Entry<String, Ink> entry : Map.of("valley", Ink.VALLEY, "mountain", Ink.MOUNTAIN, "decorative",
+                Ink.DECORATIVE, "glue", Ink.GLUE, "now", Ink.NOW, "ink", Ink.TEXT,
                 "soft", Ink.SOFT_TEXT, "bench", Ink.BENCH, "waste", Ink.WASTE, "bad", Ink.BLADE).entrySet()) {
             assertEquals(entry.getValue().colour(), colour(entry.getKey()), entry.getKey());
         }
@@ -47,7 +48,8 @@ class PaletteTest {
 
     /** WCAG 2: text needs a contrast of 4.5 to 1. */
     @ParameterizedTest
-    @CsvSource({"ink,panel", "soft,panel", "soft,strip", "ink,now", "good,panel", "watch,panel", "bad,panel", "bench-soft,bench", "bench-soft,ink", "now,ink", "paper,ink", "good,strip", "soft,paper"})
+    @CsvSource({"ink,panel", "soft,panel", "soft,strip", "ink,now", "good,panel", "watch,panel", "bad,panel",
+        "bench-soft,bench", "bench-soft,ink", "now,ink", "paper,ink", "good,strip", "soft,paper"})
     void text_isReadable(String text, String ground) throws IOException {
         double a = luminance(colour(text));
         double b = luminance(colour(ground));

@@ -40,7 +40,8 @@ class PlacesWindowTest extends WindowDriver {
     }
 
     private int offcuts() {
-        return app.screens().stashWork().stash().papers().stream().filter(StashPaper::offcut).mapToInt(StashPaper::count).sum();
+        return app.screens().stashWork().stash().papers().stream().filter(StashPaper::offcut)
+                .mapToInt(StashPaper::count).sum();
     }
 
     @Test

@@ -42,9 +42,12 @@ class StartUpWindowTest extends WindowDriver {
         Path file = data.resolve("stash.db");
         NamedSize letter = PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow();
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
-            database.apply(StashChange.of("Added", StashEdit.added(StashPaper.sheets(Stock.plain("Odd", letter, 200), 1)), StashEdit.added(StashPaper.sheets(Stock.plain("Even", letter, 200), 2))));
+            database.apply(
+                    StashChange.of("Added", StashEdit.added(StashPaper.sheets(Stock.plain("Odd", letter, 200), 1)),
+                            StashEdit.added(StashPaper.sheets(Stock.plain("Even", letter, 200), 2))));
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement statement = connection.createStatement()) {
             statement.executeUpdate("update paper set grain = 'sideways' where name = 'Odd'");
         }
         launch();
@@ -56,21 +59,26 @@ class StartUpWindowTest extends WindowDriver {
     @Test
     void designsThatCannotBeMade_standOnTheShelfWithTheirReason() throws Exception {
         Path designs = Files.createDirectories(data.resolve("designs"));
-        Path bowTie = Files.writeString(designs.resolve("bow-tie.yaml"), BuiltInDesigns.text("half-fold").replace("id: half-fold", "id: bow-tie")
-                .replaceFirst("(?m)^    scores:", "    cutOuts:\n      - {id: hole, polygon: [[10 mm, 10 mm], [30 mm, 30 mm], [30 mm, 10 mm], [10 mm, 30 mm]]}\n    scores:"));
+        Path bowTie = Files.writeString(designs.resolve("bow-tie.yaml"), BuiltInDesigns.text("half-fold")
+                .replace("id: half-fold", "id: bow-tie")
+                .replaceFirst("(?m)^    scores:",
+                        "    cutOuts:\n      - {id: hole, polygon: [[10 mm, 10 mm], [30 mm, 30 mm], [30 mm, 10 mm], [10 mm, 30 mm]]}\n    scores:"));
         Path broken = Files.writeString(designs.resolve("broken.yaml"), "id: [");
         byte[] before = Files.readAllBytes(bowTie);
         again();
         waitFor(() -> robot.lookup(".shelf-refused").queryAll().size() == 2);
-        assertTrue(robot.lookup(".shelf-refused").lookup(".shelf-card-title").queryAllAs(Labeled.class).stream().anyMatch(title -> title.getText().contains("bow-tie.yaml")));
+        assertTrue(robot.lookup(".shelf-refused").lookup(".shelf-card-title").queryAllAs(Labeled.class).stream()
+                .anyMatch(title -> title.getText().contains("bow-tie.yaml")));
         assertArrayEquals(before, Files.readAllBytes(bowTie));
         assertEquals("id: [", Files.readString(broken));
-        assertEquals(BuiltInDesigns.all().size(), robot.lookup(".shelf-card").queryAll().stream().filter(Button.class::isInstance).count());
+        assertEquals(BuiltInDesigns.all().size(),
+                robot.lookup(".shelf-card").queryAll().stream().filter(Button.class::isInstance).count());
     }
 
     @Test
     void damagedProjectsAndJobs_areLeftAsTheyAre() throws Exception {
-        Files.writeString(Files.createDirectories(data.resolve("projects")).resolve("torn.json"), "{\"cufflinkProject\": 1,");
+        Files.writeString(Files.createDirectories(data.resolve("projects")).resolve("torn.json"),
+                "{\"cufflinkProject\": 1,");
         Files.writeString(Files.createDirectories(data.resolve("jobs")).resolve("torn.json"), "[]");
         Files.writeString(data.resolve("open-project"), "projects/torn.json");
         again();

@@ -36,7 +36,8 @@ abstract class WindowDriver {
 
     final void launch() throws TimeoutException {
         app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
-        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent() || robot.lookup(".bench-screen").tryQuery().isPresent()));
+        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent()
+                || robot.lookup(".bench-screen").tryQuery().isPresent()));
     }
 
     @AfterEach
@@ -46,7 +47,10 @@ abstract class WindowDriver {
         FxToolkit.cleanupStages();
     }
 
-    /** The robot keeps every event of its stage, and with it what the event was for; it is given another stage to listen to. */
+    /**
+     * The robot keeps every event of its stage, and with it what the event was for; it is given another stage to listen
+     * to.
+     */
     final void forgetEvents() {
         robot.interact(() -> FxToolkit.toolkitContext().setRegisteredStage(new Stage()));
     }

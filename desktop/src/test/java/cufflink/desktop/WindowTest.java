@@ -120,7 +120,8 @@ class WindowTest extends WindowDriver {
         var before = work().plan();
         type("width", "wide");
         assertTrue(robot.lookup("#message").query().isVisible());
-        assertTrue(work().messageProperty().get().contains("“wide” does not start with a number"), work().messageProperty().get());
+        assertTrue(work().messageProperty().get().contains("“wide” does not start with a number"),
+                work().messageProperty().get());
         assertEquals(before, work().plan());
     }
 
@@ -137,12 +138,14 @@ class WindowTest extends WindowDriver {
     void fitToSheet_inThreeWays() {
         choose("half-fold");
         robot.interact(() -> ((ToggleButton) robot.lookup("#fit-sheet").query()).fire());
-        assertEquals(List.of(Length.ofInches(11, 2), Length.ofInches(17, 2)), List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
+        assertEquals(List.of(Length.ofInches(11, 2), Length.ofInches(17, 2)),
+                List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
         robot.interact(() -> robot.lookup("#fit-use").queryComboBox().getSelectionModel().select(1));
         assertEquals(Length.ofInches(57, 8), work().plan().measures().length("height"));
         robot.interact(() -> robot.lookup("#fit-use").queryComboBox().getSelectionModel().select(2));
         assertEquals(2, work().project().copies());
-        assertEquals(List.of(Length.ofInches(17, 4), Length.ofInches(11, 2)), List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
+        assertEquals(List.of(Length.ofInches(17, 4), Length.ofInches(11, 2)),
+                List.of(work().plan().measures().length("width"), work().plan().measures().length("height")));
         robot.interact(work()::undo);
         assertEquals(1, work().project().copies());
     }
@@ -165,7 +168,8 @@ class WindowTest extends WindowDriver {
         choose("half-fold");
         robot.interact(() -> work().change(project -> project.withStep(RulerStep.MILLIMETRE)));
         assertEquals(List.of(Length.ofMillimetres(105), Length.ofMillimetres(148), Length.ofMillimetres(3)),
-                List.of(work().plan().measures().length("width"), work().plan().measures().length("height"), work().project().mats().reveal()));
+                List.of(work().plan().measures().length("width"), work().plan().measures().length("height"),
+                        work().project().mats().reveal()));
     }
 
     @Test
@@ -256,7 +260,9 @@ class WindowTest extends WindowDriver {
     }
 
     private void goTo(Phase phase) {
-        robot.interact(() -> work().goTo(work().plan().run().stream().filter(step -> step.phase() == phase).findFirst().orElseThrow().number() - 1));
+        robot.interact(() -> work().goTo(
+                work().plan().run().stream().filter(step -> step.phase() == phase).findFirst().orElseThrow().number()
+                        - 1));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -307,8 +313,10 @@ class WindowTest extends WindowDriver {
         Node card = robot.lookup("#closed-picture").query();
         robot.clickOn(robot.point(card).atPosition(Pos.CENTER).atOffset(0, 60));
         WaitForAsyncUtils.waitForFxEvents();
-        assertTrue(robot.lookup(".layer-title").queryAllAs(Label.class).stream().anyMatch(label -> label.getText().equals("Where you tapped")));
-        ToggleButton pose = robot.lookup(".pose-choices .toggle-button").queryAllAs(ToggleButton.class).stream().filter(button -> button.getText().equals("half open")).findFirst().orElseThrow();
+        assertTrue(robot.lookup(".layer-title").queryAllAs(Label.class).stream()
+                .anyMatch(label -> label.getText().equals("Where you tapped")));
+        ToggleButton pose = robot.lookup(".pose-choices .toggle-button").queryAllAs(ToggleButton.class).stream()
+                .filter(button -> button.getText().equals("half open")).findFirst().orElseThrow();
         robot.interact(pose::fire);
         assertTrue(robot.lookup("#motion-picture").tryQuery().isPresent());
         robot.interact(() -> app.screens().benchScreen().stopFoldAt(1));

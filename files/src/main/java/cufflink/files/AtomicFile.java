@@ -14,8 +14,8 @@ import java.nio.file.attribute.PosixFileAttributeView;
 import java.util.concurrent.ThreadLocalRandom;
 
 /**
- * Writes a file whole or not at all: beside it first, then moved over it. A symbolic link stays one: the file it points to is written. A file that was
- * there keeps its permissions; a new one gets what the platform gives to any new file.
+ * Writes a file whole or not at all: beside it first, then moved over it. A symbolic link stays one: the file it points
+ * to is written. A file that was there keeps its permissions; a new one gets what the platform gives to any new file.
  */
 public final class AtomicFile {
     private static final int TRIES = 100;
@@ -23,7 +23,10 @@ public final class AtomicFile {
     private AtomicFile() {
     }
 
-    /** Replaces the content of one of the maker's own records, forced to the disk first; on failure the old content is still there. */
+    /**
+     * Replaces the content of one of the maker's own records, forced to the disk first; on failure the old content is
+     * still there.
+     */
     public static void keep(Path file, byte[] content) throws IOException {
         write(file, content, true);
     }
@@ -51,7 +54,8 @@ public final class AtomicFile {
 
     /** The file at the end of a link, which need not be there yet. */
     private static Path linked(Path link) throws IOException {
-        return Files.exists(link) ? link.toRealPath() : link.toAbsolutePath().getParent().resolve(Files.readSymbolicLink(link)).normalize();
+        return Files.exists(link) ? link.toRealPath()
+                : link.toAbsolutePath().getParent().resolve(Files.readSymbolicLink(link)).normalize();
     }
 
     private static void replace(Path target, byte[] content, boolean force) throws IOException {
@@ -75,8 +79,9 @@ public final class AtomicFile {
 
     /** A new file beside the target, with the permissions of any new file. */
     private static Path fresh(Path target) throws IOException {
-        for (int i = 0; ; i++) {
-            Path beside = target.resolveSibling("." + Long.toString(ThreadLocalRandom.current().nextLong(1L << 40), Character.MAX_RADIX) + ".part");
+        for (int i = 0;; i++) {
+            Path beside = target.resolveSibling(
+                    "." + Long.toString(ThreadLocalRandom.current().nextLong(1L << 40), Character.MAX_RADIX) + ".part");
             try {
                 return Files.createFile(beside);
             } catch (FileAlreadyExistsException taken) {

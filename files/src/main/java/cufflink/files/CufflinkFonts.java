@@ -4,7 +4,8 @@ import java.io.InputStream;
 
 /** The typefaces that ship with Cufflink (SIL Open Font License; the licences lie beside them). */
 public enum CufflinkFonts {
-    TEXT("Figtree_400Regular"), MEDIUM("Figtree_500Medium"), BOLD("Figtree_700Bold"), TITLE("BricolageGrotesque_700Bold");
+    TEXT("Figtree_400Regular"), MEDIUM("Figtree_500Medium"), BOLD("Figtree_700Bold"),
+    TITLE("BricolageGrotesque_700Bold");
 
     private final String file;
 

@@ -10,7 +10,8 @@ public final class DataFolder {
 
     /** {@code $XDG_DATA_HOME/cufflink}, otherwise {@code .local/share/cufflink} in the home folder. */
     public static Path usual() {
-        return variable("XDG_DATA_HOME").map(Path::of).orElseGet(() -> home().resolve(".local").resolve("share")).resolve("cufflink");
+        return variable("XDG_DATA_HOME").map(Path::of).orElseGet(() -> home().resolve(".local").resolve("share"))
+                .resolve("cufflink");
     }
 
     /** {@code $HOME}, otherwise the home of the account. */

@@ -18,7 +18,8 @@ import java.util.Locale;
 public final class Exporter {
     /** What can be written. */
     public enum Format {
-        PDF("hand-out"), SVG("cutting and scoring lines"), DXF("cutting and scoring lines"), CSV("cut list and score list");
+        PDF("hand-out"), SVG("cutting and scoring lines"), DXF("cutting and scoring lines"),
+        CSV("cut list and score list");
 
         private final String words;
 
@@ -46,7 +47,8 @@ public final class Exporter {
                 yield List.of(out);
             }
             case SVG, DXF -> drawings(plan, format, out);
-            case CSV -> List.of(text(out.resolve("cut-list.csv"), ListCsv.cutList(plan)), text(out.resolve("score-list.csv"), ListCsv.scoreList(plan)));
+            case CSV -> List.of(text(out.resolve("cut-list.csv"), ListCsv.cutList(plan)),
+                    text(out.resolve("score-list.csv"), ListCsv.scoreList(plan)));
         };
     }
 

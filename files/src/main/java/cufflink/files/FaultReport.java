@@ -9,9 +9,12 @@ import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 
-/** Keeps what the program did not expect: a text file for those who mend the program, and one sentence for the maker. */
+/**
+ * Keeps what the program did not expect: a text file for those who mend the program, and one sentence for the maker.
+ */
 public final class FaultReport {
-    private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss-SSS").withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss-SSS")
+            .withZone(ZoneOffset.UTC);
 
     private final Path folder;
     private final Clock clock;

@@ -69,7 +69,8 @@ class AtomicFileTest {
     @Test
     void folderInThePlaceOfTheFile_isRefused() throws IOException {
         Path out = Files.createDirectory(folder.resolve("out"));
-        assertEquals("this is a folder", FileTrouble.reason(assertThrows(IOException.class, () -> AtomicFile.keep(out, NEW))));
+        assertEquals("this is a folder",
+                FileTrouble.reason(assertThrows(IOException.class, () -> AtomicFile.keep(out, NEW))));
         try (Stream<Path> left = Files.list(folder)) {
             assertEquals(1, left.count());
         }

@@ -46,7 +46,8 @@ class BuiltInDesignsTest {
     }
 
     /** Panels side by side along a strip, so that their widths are a sum. */
-    private static final Set<String> STRIPS = Set.of("overlapping-gate", "accordion", "slim-tent", "m-fold-holder", "belly-band");
+    private static final Set<String> STRIPS = Set.of("overlapping-gate", "accordion", "slim-tent", "m-fold-holder",
+            "belly-band");
 
     @ParameterizedTest
     @MethodSource("projectsOnEveryRuler")
@@ -68,14 +69,16 @@ class BuiltInDesignsTest {
         for (int i = 0; i < 25; i++) {
             Project project = random.nextBoolean() ? project(id) : Plans.metric(id);
             if (!id.equals("belly-band")) {
-                project = project.withWish(new Wish.FinishedSize(Length.ofInches(32 + random.nextInt(200), 16), Length.ofMillimetres(60 + random.nextInt(150))));
+                project = project.withWish(new Wish.FinishedSize(Length.ofInches(32 + random.nextInt(200), 16),
+                        Length.ofMillimetres(60 + random.nextInt(150))));
             }
             Plan plan = Plans.plan(project);
             plan.pieces().values().forEach(piece -> {
                 double area = piece.pattern().panels().stream().mapToDouble(panel -> panel.outline().getArea()).sum();
                 assertEquals(piece.pattern().outline().getArea(), area, 1e-4);
                 Length sum = piece.pattern().panels().stream().map(Panel::width).reduce(Length.ZERO, Length::plus);
-                assertTrue(!STRIPS.contains(id) || piece.pattern().outline().getNumInteriorRing() > 0 || sum.equals(plan.design().piece(piece.pattern().piece()).width().length()));
+                assertTrue(!STRIPS.contains(id) || piece.pattern().outline().getNumInteriorRing() > 0
+                        || sum.equals(plan.design().piece(piece.pattern().piece()).width().length()));
             });
         }
     }
@@ -84,17 +87,21 @@ class BuiltInDesignsTest {
     @Test
     void scaling_keepsAllowancesAndContents() {
         for (int inches = 4; inches <= 8; inches++) {
-            expect(project("m-fold-holder").withWish(new Wish.FinishedSize(Length.ofInches(inches), Length.ofInches(inches))))
+            expect(project("m-fold-holder")
+                    .withWish(new Wish.FinishedSize(Length.ofInches(inches), Length.ofInches(inches))))
                     .measures("seam", "1/4 in").measures("notchWidth", "1 1/2 in").measures("pocket", "2 1/2 in");
-            expect(project("back-fold-holder").withWish(new Wish.FinishedSize(Length.ofInches(inches), Length.ofInches(inches + 1))))
+            expect(project("back-fold-holder")
+                    .withWish(new Wish.FinishedSize(Length.ofInches(inches), Length.ofInches(inches + 1))))
                     .measures("border", "1/8 in").measures("notch", "3/8 in").measures("turnUp", "1 1/4 in");
         }
     }
 
     @Test
     void halfFold_sideAndTop() {
-        expect(project("half-fold")).cuts("base", "8 1/2 in", "5 1/2 in").scores("base", "4 1/4 in").closes("4 1/4 in", "5 1/2 in");
-        expect(project("half-fold").withSet("fold", "top").withSet("frontShort", "1/2 in")).cuts("base", "4 1/4 in", "10 1/2 in").scores("base", "5 in").closes("4 1/4 in", "5 1/2 in");
+        expect(project("half-fold")).cuts("base", "8 1/2 in", "5 1/2 in").scores("base", "4 1/4 in").closes("4 1/4 in",
+                "5 1/2 in");
+        expect(project("half-fold").withSet("fold", "top").withSet("frontShort", "1/2 in"))
+                .cuts("base", "4 1/4 in", "10 1/2 in").scores("base", "5 in").closes("4 1/4 in", "5 1/2 in");
     }
 
     /** A level score lies a quarter turn to the left at the fence: its line must stand under its pin. */
@@ -103,28 +110,34 @@ class BuiltInDesignsTest {
         Plan plan = Plans.plan(project("half-fold").withSet("fold", "top").withSet("frontShort", "1 in"));
         RunStep step = plan.run().stream().filter(found -> found.phase() == Phase.SCORE).findFirst().orElseThrow();
         Picture picture = StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.ABOVE, true), 0.3);
-        Shape.Path line = (Shape.Path) picture.shapes().stream().filter(shape -> shape.ink() == Ink.VALLEY && shape instanceof Shape.Path).findFirst().orElseThrow();
+        Shape.Path line = (Shape.Path) picture.shapes().stream()
+                .filter(shape -> shape.ink() == Ink.VALLEY && shape instanceof Shape.Path).findFirst().orElseThrow();
         assertEquals(step.readings().get(0).length().toMillimetres(), line.points().get(0).x(), 1e-9);
         assertEquals(114.3, line.points().get(1).x(), 1e-9);
     }
 
     @Test
     void halfFold_ribsAreScoredButNeverFolded() {
-        Plan plan = expect(project("half-fold").withSet("ribs", "3").withSet("ribEdges", "both")).hasNothingBad().plan();
+        Plan plan = expect(project("half-fold").withSet("ribs", "3").withSet("ribEdges", "both")).hasNothingBad()
+                .plan();
         assertEquals(7, plan.design().piece("base").scores().size());
         assertEquals(2, plan.pieces().get("base").pattern().panels().size());
     }
 
     @Test
     void overlappingGate_followsItsFormulas() {
-        expect(project("overlapping-gate").withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4)))).cuts("base", "10 7/8 in", "6 1/4 in")
+        expect(project("overlapping-gate")
+                .withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4))))
+                .cuts("base", "10 7/8 in", "6 1/4 in")
                 .scores("base", "2 5/8 in", "7 1/8 in").closes("4 1/2 in", "6 1/4 in").measures("overlap", "1 7/8 in");
     }
 
     @Test
     void overlappingGate_leavesThatDoNotOverlap_areBad_andAWorkingChangeIsOffered() {
-        Plans gate = expect(project("overlapping-gate").withSet("underlap", "1 in").withSet("cover", "3 in")).judges("leaves-overlap", Verdict.BAD).says("leaves-overlap", "overlap -1/4 in only");
-        var check = gate.plan().checks().stream().filter(found -> found.id().equals("leaves-overlap")).findFirst().orElseThrow();
+        Plans gate = expect(project("overlapping-gate").withSet("underlap", "1 in").withSet("cover", "3 in"))
+                .judges("leaves-overlap", Verdict.BAD).says("leaves-overlap", "overlap -1/4 in only");
+        var check = gate.plan().checks().stream().filter(found -> found.id().equals("leaves-overlap")).findFirst()
+                .orElseThrow();
         var offer = Remedies.offer(gate.plan(), check).orElseThrow();
         assertEquals("cover", offer.measure());
         expect(offer.project()).judges("leaves-overlap", Verdict.GOOD);
@@ -132,29 +145,36 @@ class BuiltInDesignsTest {
 
     @Test
     void accordion_scoresAreRunningSums_andAnyCountLiesFlat() {
-        expect(project("accordion").withSet("first", "2 in").withSet("middle", "2 1/2 in")).scores("base", "2 in", "4 1/2 in", "7 in").measures("open", "10 in").closes("3 in", "4 1/4 in");
+        expect(project("accordion").withSet("first", "2 in").withSet("middle", "2 1/2 in"))
+                .scores("base", "2 in", "4 1/2 in", "7 in").measures("open", "10 in").closes("3 in", "4 1/4 in");
         for (int panels = 3; panels <= 12; panels++) {
-            expect(project("accordion").withSet("panels", String.valueOf(panels))).closes("3 in", "4 1/4 in").judges("folds-base", Verdict.GOOD).judges("stays-inside", Verdict.GOOD);
+            expect(project("accordion").withSet("panels", String.valueOf(panels))).closes("3 in", "4 1/4 in")
+                    .judges("folds-base", Verdict.GOOD).judges("stays-inside", Verdict.GOOD);
         }
     }
 
     /** Cosine rule by hand: leaves of 100 and 100 mm opened to 60° stand on feet 100 mm apart, and lean at 60°. */
     @Test
     void slimTent_equalLeavesAtSixtyDegrees_areAnEquilateralTriangle() {
-        Plan plan = expect(Plans.metric("slim-tent").withSet("front", "100 mm").withSet("back", "100 mm").withSet("spread", "60")).hasNothingBad().plan();
+        Plan plan = expect(
+                Plans.metric("slim-tent").withSet("front", "100 mm").withSet("back", "100 mm").withSet("spread", "60"))
+                .hasNothingBad().plan();
         assertEquals(100, plan.measures().length("footprint").toMillimetres(), 1e-5);
         assertEquals(50, plan.measures().length("centre").toMillimetres(), 1e-4);
     }
 
     @Test
     void slimTent_steepWithAShortBack_tipsOver() {
-        expect(Plans.metric("slim-tent").withSet("front", "150 mm").withSet("back", "100 mm").withSet("spread", "20")).judges("stands-back", Verdict.WATCH);
+        expect(Plans.metric("slim-tent").withSet("front", "150 mm").withSet("back", "100 mm").withSet("spread", "20"))
+                .judges("stands-back", Verdict.WATCH);
     }
 
     @Test
     void mFold_isAnM_withThePocketInside() {
-        Plan plan = expect(project("m-fold-holder")).cuts("base", "11 in", "4 1/4 in").scores("base", "3 in", "5 1/2 in", "8 in").closes("4 1/4 in", "3 in").plan();
-        List<String> order = plan.pieces().get("base").flat().orElseThrow().order().stream().map(panel -> panel.panel()).toList();
+        Plan plan = expect(project("m-fold-holder")).cuts("base", "11 in", "4 1/4 in")
+                .scores("base", "3 in", "5 1/2 in", "8 in").closes("4 1/4 in", "3 in").plan();
+        List<String> order = plan.pieces().get("base").flat().orElseThrow().order().stream().map(panel -> panel.panel())
+                .toList();
         assertEquals(List.of("front", "pocketFront", "pocketBack", "back"), order);
         assertTrue(plan.stack().orElseThrow().layers().stream().anyMatch(layer -> layer.label().equals("gift card")));
     }
@@ -168,19 +188,26 @@ class BuiltInDesignsTest {
 
     @Test
     void backFold_linerLiesInsideTheBack() {
-        Plan plan = expect(project("back-fold-holder")).cuts("base", "11 in", "4 1/4 in").cuts("liner", "6 1/2 in", "4 in").scores("base", "2 3/4 in", "5 1/2 in").closes("4 1/4 in", "5 1/2 in").plan();
+        Plan plan = expect(project("back-fold-holder")).cuts("base", "11 in", "4 1/4 in")
+                .cuts("liner", "6 1/2 in", "4 in").scores("base", "2 3/4 in", "5 1/2 in").closes("4 1/4 in", "5 1/2 in")
+                .plan();
         List<String> labels = plan.stack().orElseThrow().layers().stream().map(layer -> layer.label()).toList();
-        assertEquals(List.of("Folded-back half, layer 1", "folded-back half", "front", "turned-up pocket", "gift card", "liner", "back"), labels);
+        assertEquals(List.of("Folded-back half, layer 1", "folded-back half", "front", "turned-up pocket", "gift card",
+                "liner", "back"), labels);
     }
 
     @Test
     void bellyBand_lengthIsTheGirthWithTheOverlap() {
-        expect(project("belly-band").withSet("holds", "4 x 6 x 1/8 in").withSet("slack", "1/8 in").withSet("overlap", "1/2 in")).measures("front", "4 1/4 in").cuts("band", "9 in", "1 1/2 in")
+        expect(project("belly-band").withSet("holds", "4 x 6 x 1/8 in").withSet("slack", "1/8 in").withSet("overlap",
+                "1/2 in")).measures("front", "4 1/4 in").cuts("band", "9 in", "1 1/2 in")
                 .scores("band", "2 3/8 in", "6 5/8 in").hasNothingBad();
         expect(project("belly-band").withSet("school", "pinched")).scores("band").hasNothingBad();
     }
 
-    /** Common practice: mats step down by 1/8 in (1/16 showing) or 1/4 in (1/8 showing) a layer; what falls between the marks of the ruler is cut at the next one down. */
+    /**
+     * Common practice: mats step down by 1/8 in (1/16 showing) or 1/4 in (1/8 showing) a layer; what falls between the
+     * marks of the ruler is cut at the next one down.
+     */
     @Test
     void mats_stepDownByTwiceTheReveal() {
         for (Length reveal : List.of(MatSettings.TIGHT_REVEAL, MatSettings.OPEN_REVEAL, MatSettings.METRIC_REVEAL)) {
@@ -195,9 +222,11 @@ class BuiltInDesignsTest {
 
     @Test
     void layerLargerThanItsPanel_isBad() {
-        MatSettings.OnPanel ready = new MatSettings.OnPanel(Optional.empty(), Optional.empty(), Optional.of(Length.ofInches(5)), Optional.of(Length.ofInches(5)));
+        MatSettings.OnPanel ready = new MatSettings.OnPanel(Optional.empty(), Optional.empty(),
+                Optional.of(Length.ofInches(5)), Optional.of(Length.ofInches(5)));
         Project project = project("half-fold");
-        expect(project.withMats(project.mats().with("base.front", ready))).judges("layer-base.front-1", Verdict.BAD).says("layer-base.front-1", "larger than what it lies on");
+        expect(project.withMats(project.mats().with("base.front", ready))).judges("layer-base.front-1", Verdict.BAD)
+                .says("layer-base.front-1", "larger than what it lies on");
     }
 
     @ParameterizedTest

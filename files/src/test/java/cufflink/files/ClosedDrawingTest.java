@@ -20,12 +20,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
-/** The closed card as it is held: nothing falls out of its pockets, tops are up, and a tap finds the place that was tapped. */
+/**
+ * The closed card as it is held: nothing falls out of its pockets, tops are up, and a tap finds the place that was
+ * tapped.
+ */
 class ClosedDrawingTest {
     private static Envelope box(Plan plan, String label) {
         Envelope box = new Envelope();
         ClosedDrawing.draw(plan, false, 0.3).orElseThrow().shapes().stream().filter(shape -> shape.id().equals(label))
-                .forEach(shape -> ((Shape.Area) shape).corners().forEach(corner -> box.expandToInclude(corner.x(), corner.y())));
+                .forEach(shape -> ((Shape.Area) shape).corners()
+                        .forEach(corner -> box.expandToInclude(corner.x(), corner.y())));
         assertTrue(!box.isNull(), label);
         return box;
     }
@@ -34,10 +38,13 @@ class ClosedDrawingTest {
     void giftCards_standOutOfTheirPockets_upwards() {
         Plan backFold = Plans.plan(Plans.project("back-fold-holder"));
         assertTrue(box(backFold, "gift card").getMinY() < box(backFold, "turned-up pocket").getMinY() - 10);
-        assertEquals(box(backFold, "back").getMinY(), box(backFold, "folded-back half").getMinY(), 1e-6, "the half front hangs from the top");
-        assertTrue(box(backFold, "turned-up pocket").getMaxY() > box(backFold, "back").getMaxY() - 5, "the pocket lies at the bottom");
+        assertEquals(box(backFold, "back").getMinY(), box(backFold, "folded-back half").getMinY(), 1e-6,
+                "the half front hangs from the top");
+        assertTrue(box(backFold, "turned-up pocket").getMaxY() > box(backFold, "back").getMaxY() - 5,
+                "the pocket lies at the bottom");
         Plan mFold = Plans.plan(Plans.project("m-fold-holder"));
-        assertTrue(box(mFold, "back of the pocket").getMaxY() < box(mFold, "back").getMaxY() - 5, "the pocket's fold is below, its mouth at the folds above");
+        assertTrue(box(mFold, "back of the pocket").getMaxY() < box(mFold, "back").getMaxY() - 5,
+                "the pocket's fold is below, its mouth at the folds above");
         assertEquals(box(mFold, "back").getMinY(), box(mFold, "back of the pocket").getMinY(), 1e-6);
     }
 
@@ -53,10 +60,13 @@ class ClosedDrawingTest {
     void tappedPlace_isTheOneDrawnThere(String design) {
         Plan plan = Plans.plan(Plans.project(design));
         for (boolean fromBack : List.of(false, true)) {
-            Shape.Area top = (Shape.Area) ClosedDrawing.draw(plan, fromBack, 0.3).orElseThrow().shapes().get(plan.stack().orElseThrow().layers().size() - 1);
-            List<Coordinate> tapped = top.corners().stream().map(spot -> ClosedDrawing.place(plan, fromBack, spot)).toList();
+            Shape.Area top = (Shape.Area) ClosedDrawing.draw(plan, fromBack, 0.3).orElseThrow().shapes()
+                    .get(plan.stack().orElseThrow().layers().size() - 1);
+            List<Coordinate> tapped = top.corners().stream().map(spot -> ClosedDrawing.place(plan, fromBack, spot))
+                    .toList();
             var layers = plan.stack().orElseThrow().layers();
-            Coordinate[] ring = layers.get(fromBack ? layers.size() - 1 : 0).footprint().getExteriorRing().getCoordinates();
+            Coordinate[] ring = layers.get(fromBack ? layers.size() - 1 : 0).footprint().getExteriorRing()
+                    .getCoordinates();
             assertEquals(List.of(ring).subList(0, ring.length - 1), tapped);
         }
     }
@@ -64,12 +74,15 @@ class ClosedDrawingTest {
     private static Plan windowed(String cutOuts) {
         String text = BuiltInDesigns.text("half-fold");
         String panels = text.lines().filter(line -> line.strip().startsWith("panels:")).findFirst().orElseThrow();
-        Project project = Project.of(DesignFileReader.read("window.yaml", text.replace(panels, cutOuts + panels)).orThrow(), RulerStep.SIXTEENTH_INCH);
+        Project project = Project.of(
+                DesignFileReader.read("window.yaml", text.replace(panels, cutOuts + panels)).orThrow(),
+                RulerStep.SIXTEENTH_INCH);
         return Plans.plan(project.withMats(project.mats().withLayers(0)));
     }
 
     private static double backSeen(Plan plan) {
-        return PoseDrawing.shown(plan, plan.folded().poses().get(0), false).stream().filter(face -> face.label().equals("inside of the back leaf")).findFirst().orElseThrow().share();
+        return PoseDrawing.shown(plan, plan.folded().poses().get(0), false).stream()
+                .filter(face -> face.label().equals("inside of the back leaf")).findFirst().orElseThrow().share();
     }
 
     /** A window in the front lets the inside show, closed and half open. */
@@ -79,7 +92,8 @@ class ClosedDrawingTest {
         Shape.Area front = (Shape.Area) ClosedDrawing.draw(plan, false, 0.3).orElseThrow().shapes().get(1);
         assertEquals(1, front.holes().size());
         Picture open = PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.ABOVE, 0.3).orElseThrow();
-        assertEquals(1, open.shapes().stream().filter(shape -> shape instanceof Shape.Area area && !area.holes().isEmpty()).count());
+        assertEquals(1, open.shapes().stream()
+                .filter(shape -> shape instanceof Shape.Area area && !area.holes().isEmpty()).count());
         double most = Math.PI * 25.4 * 25.4 / (plan.stack().orElseThrow().bounds().getArea());
         double more = backSeen(plan) - backSeen(windowed(""));
         assertTrue(more > most / 3 && more < most, "of the back the window shows " + more + ", at most " + most);

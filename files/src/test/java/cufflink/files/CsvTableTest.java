@@ -21,7 +21,8 @@ class CsvTableTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"id,width\na,3 1/2\n", "\uFEFFID, Width \r\na , 3 1/2\r\n", "width;id;more\n3 1/2;a;x\n", "id,width\n\n\"a\",\"3 1/2\"\n"})
+    @ValueSource(strings = {"id,width\na,3 1/2\n", "\uFEFFID, Width \r\na , 3 1/2\r\n", "width;id;more\n3 1/2;a;x\n",
+        "id,width\n\n\"a\",\"3 1/2\"\n"})
     void commasOrSemicolons_anyOrderAndCase_emptyLinesAndMarks(String text) {
         CsvRow row = rows(text).get(0);
         assertEquals("a", row.text("id"));
@@ -36,9 +37,12 @@ class CsvTableTest {
 
     @Test
     void missingColumn_andOpenQuotation_areNamed() {
-        assertTrue(CsvTable.parse("id\na\n", "t.csv", List.of("id", "width")).problems().get(0).text().contains("The heading has no width"));
-        assertTrue(CsvTable.parse("", "t.csv", List.of("id")).problems().get(0).text().contains("The heading has no id"));
-        assertTrue(CsvTable.parse("id,width\n\"a,3\n", "t.csv", List.of("id", "width")).problems().get(0).text().contains("quotation mark"));
+        assertTrue(CsvTable.parse("id\na\n", "t.csv", List.of("id", "width")).problems().get(0).text()
+                .contains("The heading has no width"));
+        assertTrue(
+                CsvTable.parse("", "t.csv", List.of("id")).problems().get(0).text().contains("The heading has no id"));
+        assertTrue(CsvTable.parse("id,width\n\"a,3\n", "t.csv", List.of("id", "width")).problems().get(0).text()
+                .contains("quotation mark"));
     }
 
     @Test
@@ -55,6 +59,7 @@ class CsvTableTest {
     void countOutOfBounds_isAProblem(String typed) {
         List<Problem> problems = new ArrayList<>();
         rows("id,width,count\na,3," + typed + "\n").get(0).count("count", 0, 9, problems);
-        assertEquals(List.of("t.csv, line 2: Count “" + typed + "” is not a whole number from 0 to 9."), problems.stream().map(Problem::text).toList());
+        assertEquals(List.of("t.csv, line 2: Count “" + typed + "” is not a whole number from 0 to 9."),
+                problems.stream().map(Problem::text).toList());
     }
 }

@@ -37,7 +37,8 @@ class CutMeasuresTest {
     private static final double CLOSE = 1e-3;
 
     static Stream<Project> projects() {
-        return HandWorkTest.projects().flatMap(project -> Stream.of(project, project.withMats(project.mats().withLayers(3))));
+        return HandWorkTest.projects()
+                .flatMap(project -> Stream.of(project, project.withMats(project.mats().withLayers(3))));
     }
 
     /** Paper without openings: convex for rectangles and triangles. */
@@ -56,7 +57,10 @@ class CutMeasuresTest {
         return edges;
     }
 
-    /** Rectangle: two pairs of sides, and their product is the area; right triangle: half of it; other: every edge, and the rectangle holds it. */
+    /**
+     * Rectangle: two pairs of sides, and their product is the area; right triangle: half of it; other: every edge, and
+     * the rectangle holds it.
+     */
     @ParameterizedTest
     @MethodSource("projects")
     void listedMeasures_rebuildTheOutline(Project project) {
@@ -70,7 +74,8 @@ class CutMeasuresTest {
             double[] expected = switch (listed.get(i).get("shape").asText()) {
                 case "rectangle" -> new double[] {w, w, h, h};
                 case "right triangle" -> new double[] {w, h, Math.hypot(w, h)};
-                default -> StreamSupport.stream(listed.get(i).get("edges").spliterator(), false).mapToDouble(edge -> edge.get("mm").asDouble()).toArray();
+                default -> StreamSupport.stream(listed.get(i).get("edges").spliterator(), false)
+                        .mapToDouble(edge -> edge.get("mm").asDouble()).toArray();
             };
             double area = switch (listed.get(i).get("shape").asText()) {
                 case "rectangle" -> w * h;
@@ -98,7 +103,8 @@ class CutMeasuresTest {
             Polygon under = Openings.closed(panel.outline(), piece);
             Polygon own = Openings.closed(layer.outline(), piece);
             assertTrue(under.covers(own), layer.label());
-            assertTrue(own.getBoundary().distance(under.getBoundary()) >= border - CLOSE, layer.label() + " " + own.getBoundary().distance(under.getBoundary()));
+            assertTrue(own.getBoundary().distance(under.getBoundary()) >= border - CLOSE,
+                    layer.label() + " " + own.getBoundary().distance(under.getBoundary()));
         }
     }
 
@@ -106,7 +112,8 @@ class CutMeasuresTest {
     @MethodSource("projects")
     void layers_areCutOnTheRuler(Project project) {
         Plan plan = Plans.plan(project);
-        plan.mats().forEach(layer -> assertTrue(project.step().has(layer.width()) && project.step().has(layer.height()), layer.label() + " " + layer.width() + " " + layer.height()));
+        plan.mats().forEach(layer -> assertTrue(project.step().has(layer.width()) && project.step().has(layer.height()),
+                layer.label() + " " + layer.width() + " " + layer.height()));
     }
 
     /** What is cut is what is listed: every layer is a rectangle of the cutting plan, or half of one. */
@@ -122,11 +129,16 @@ class CutMeasuresTest {
         }
     }
 
-    /** By hand: a cell of 2 1/2 ÷ √2 = 1.768 less 2 × 1/8 is 1.518, on the ruler 1 1/2; a right triangle of 4 1/4 × 5 1/2 with 1/8 all round is 3.870 × 5.009. */
+    /**
+     * By hand: a cell of 2 1/2 ÷ √2 = 1.768 less 2 × 1/8 is 1.518, on the ruler 1 1/2; a right triangle of 4 1/4 × 5
+     * 1/2 with 1/8 all round is 3.870 × 5.009.
+     */
     @ParameterizedTest
-    @CsvSource({"squash-fold,Cell 1,RECTANGLE,3/2,3/2", "crossover,Diagonal front,TRIANGLE,61/16,5", "criss-cross-pocket,Left triangle,TRIANGLE,61/16,5"})
+    @CsvSource({"squash-fold,Cell 1,RECTANGLE,3/2,3/2", "crossover,Diagonal front,TRIANGLE,61/16,5",
+        "criss-cross-pocket,Left triangle,TRIANGLE,61/16,5"})
     void slantedPanels_byTheirOwnMeasures(String design, String label, Kind kind, String width, String height) {
-        MatLayer layer = Plans.plan(project(design)).mats().stream().filter(mat -> mat.on().label().equals(label)).findFirst().orElseThrow();
+        MatLayer layer = Plans.plan(project(design)).mats().stream().filter(mat -> mat.on().label().equals(label))
+                .findFirst().orElseThrow();
         assertEquals(kind, layer.form().kind());
         assertEquals(List.of(width, height), List.of(sixteenths(layer.width()), sixteenths(layer.height())));
     }
@@ -136,20 +148,27 @@ class CutMeasuresTest {
         return count % 16 == 0 ? count / 16 + "" : count % 8 == 0 ? count / 8 + "/2" : count + "/16";
     }
 
-    /** Half of an odd size falls between the marks: the folded-back half is then the shorter one, and everything that is read lies on the ruler. */
+    /**
+     * Half of an odd size falls between the marks: the folded-back half is then the shorter one, and everything that is
+     * read lies on the ruler.
+     */
     @ParameterizedTest
     @CsvSource({"SIXTEENTH_INCH,5 9/16 in", "MILLIMETRE,121 mm"})
     void backFold_oddHeight_isScoredOnTheRuler(RulerStep ruler, String height) {
         Plan plan = Plans.plan(Project.of(project("back-fold-holder").design(), ruler).withSet("height", height));
-        assertTrue(plan.run().stream().filter(step -> step.phase() == Phase.SCORE).flatMap(step -> step.readings().stream()).noneMatch(reading -> reading.rounded() || !ruler.has(reading.length())));
+        assertTrue(plan.run().stream().filter(step -> step.phase() == Phase.SCORE)
+                .flatMap(step -> step.readings().stream())
+                .noneMatch(reading -> reading.rounded() || !ruler.has(reading.length())));
         assertTrue(plan.mats().stream().allMatch(layer -> ruler.has(layer.height()) && ruler.has(layer.width())));
     }
 
     @Test
     void numberBetweenTheMarks_isMarkedAsRounded() {
         Plan plan = Plans.plan(project("half-fold").withSet("width", "107.3 mm"));
-        assertTrue(plan.run().stream().filter(step -> step.phase() == Phase.SCORE).flatMap(step -> step.readings().stream()).allMatch(reading -> reading.rounded()));
-        assertTrue(Plans.plan(project("half-fold").withSet("width", "4 1/64 in")).run().stream().filter(step -> step.phase() == Phase.SCORE).flatMap(step -> step.readings().stream())
+        assertTrue(plan.run().stream().filter(step -> step.phase() == Phase.SCORE)
+                .flatMap(step -> step.readings().stream()).allMatch(reading -> reading.rounded()));
+        assertTrue(Plans.plan(project("half-fold").withSet("width", "4 1/64 in")).run().stream()
+                .filter(step -> step.phase() == Phase.SCORE).flatMap(step -> step.readings().stream())
                 .allMatch(reading -> reading.text(plan.format()).equals("4 1/64 in")));
     }
 
@@ -171,10 +190,15 @@ class CutMeasuresTest {
                     panels: [{id: all, label: all}]
                 mats: [{on: base.all, face: inside, label: All}]
                 """;
-        Plan plan = Planner.plan(Project.of(DesignFileReader.read("own.yaml", text).value().orElseThrow(), RulerStep.SIXTEENTH_INCH)).value().orElseThrow();
+        Plan plan = Planner.plan(
+                Project.of(DesignFileReader.read("own.yaml", text).value().orElseThrow(), RulerStep.SIXTEENTH_INCH))
+                .value().orElseThrow();
         MatLayer layer = plan.mats().get(0);
         assertEquals(Kind.OUTLINE, layer.form().kind());
-        assertEquals(5, plan.run().stream().filter(step -> step.phase() == Phase.MAT).flatMap(step -> step.readings().stream()).filter(reading -> reading.label().contains("corner")).count());
-        assertEquals(List.of("3 3/4", "2 3/4"), List.of(plan.format().number(layer.width()), plan.format().number(layer.height())));
+        assertEquals(5,
+                plan.run().stream().filter(step -> step.phase() == Phase.MAT).flatMap(step -> step.readings().stream())
+                        .filter(reading -> reading.label().contains("corner")).count());
+        assertEquals(List.of("3 3/4", "2 3/4"),
+                List.of(plan.format().number(layer.width()), plan.format().number(layer.height())));
     }
 }

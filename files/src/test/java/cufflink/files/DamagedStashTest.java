@@ -44,14 +44,16 @@ class DamagedStashTest {
         file = folder.resolve("stash.db");
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
             StashPaper other = StashPaper.sheets(StashDatabaseTest.MOONLIGHT, 3);
-            database.apply(StashChange.of("Added", StashEdit.added(StashDatabaseTest.SHEETS), StashEdit.added(other), StashEdit.added(new StashTools(BenchTools.USUAL_INCH))));
+            database.apply(StashChange.of("Added", StashEdit.added(StashDatabaseTest.SHEETS), StashEdit.added(other),
+                    StashEdit.added(new StashTools(BenchTools.USUAL_INCH))));
             StashPaper first = database.stash().papers().get(0);
             database.apply(StashChange.of("Counted", StashEdit.altered(first, first.withCount(5))));
         }
     }
 
     private void sql(String command) throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement statement = connection.createStatement()) {
             statement.executeUpdate("pragma ignore_check_constraints = on");
             statement.executeUpdate(command);
         }
@@ -65,8 +67,9 @@ class DamagedStashTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"grain = 'sideways'", "width = 'wide'", "count = -4", "price = '1e999999999'", "face = 'blue'", "weight = 0", "name = x'00ff'", "width = 9223372036854775807",
-            "two_sided = 7", "caliper = 0.5", "count = 5000000000"})
+    @ValueSource(strings = {"grain = 'sideways'", "width = 'wide'", "count = -4", "price = '1e999999999'",
+        "face = 'blue'", "weight = 0", "name = x'00ff'", "width = 9223372036854775807",
+        "two_sided = 7", "caliper = 0.5", "count = 5000000000"})
     void entryWithAnOddValue_isLeftOut_namedAndKept(String odd) throws SQLException, StashUnusable {
         sql("update paper set " + odd + " where id = 1");
         Outcome<Stash> read = contents();
@@ -81,7 +84,8 @@ class DamagedStashTest {
         sql("update edit set before = '{\"id\": \"one\"' where change = 2");
         sql("update change set at = 'noon'");
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
-            assertEquals(List.of("Counted", "Added"), database.history(5).stream().map(StashDatabase.Entry::words).toList());
+            assertEquals(List.of("Counted", "Added"),
+                    database.history(5).stream().map(StashDatabase.Entry::words).toList());
             StashUnusable refused = assertThrows(StashUnusable.class, database::undo);
             assertTrue(refused.getMessage().contains("cannot be taken back"), refused.getMessage());
             assertEquals(5, database.stash().papers().get(0).count());

@@ -29,7 +29,8 @@ class DesignFileReaderTest {
 
     private static void expectProblem(String text, String message) {
         List<String> problems = problems(text);
-        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), () -> "expected “" + message + "” in " + problems);
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)),
+                () -> "expected “" + message + "” in " + problems);
     }
 
     /** Each row changes a word of a good file; the message names the line, the column and what was expected. */
@@ -55,7 +56,9 @@ class DesignFileReaderTest {
 
     @Test
     void allMistakes_areFoundInOnePass() {
-        List<String> problems = problems(GATE.replace("is: finished width", "is: nothing").replace("up: inside", "up: upside").replace("cover + underlap", "x").replace("group: card base", "groop: card base"));
+        List<String> problems = problems(
+                GATE.replace("is: finished width", "is: nothing").replace("up: inside", "up: upside")
+                        .replace("cover + underlap", "x").replace("group: card base", "groop: card base"));
         assertTrue(problems.size() >= 3, problems.toString());
     }
 
@@ -71,7 +74,8 @@ class DesignFileReaderTest {
     void hostileFiles_areRefusedQuickly() {
         assertTimeoutPreemptively(Duration.ofSeconds(20), () -> {
             expectProblem("a: &a [x, x]\nb: &b [*a, *a]\nc: [*b, *b]\n", "Anchors and aliases");
-            expectProblem(GATE.replace("{id: left,  x: underlap,         fold: valley}", "{id: \"s{i}\", repeat: {i: [1, 99999]}, x: 1 mm * i, fold: valley}"), "200 times at most");
+            expectProblem(GATE.replace("{id: left,  x: underlap,         fold: valley}",
+                    "{id: \"s{i}\", repeat: {i: [1, 99999]}, x: 1 mm * i, fold: valley}"), "200 times at most");
             expectProblem("a: " + "[".repeat(500) + "]".repeat(500), "");
             expectProblem("x: " + "y".repeat(300_000), "too long");
             expectProblem("!!javax.script.ScriptEngineManager [x]", "must be written as fields");

@@ -76,15 +76,21 @@ class DesignLanguageTest {
     private static void expectProblem(String good, String wrong, String message) {
         assertTrue(CARD.contains(good), good);
         List<String> problems = problems(CARD.replace(good, wrong));
-        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), () -> "expected “" + message + "” in " + problems);
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)),
+                () -> "expected “" + message + "” in " + problems);
     }
 
-    /** Panels placed by a point keep their names whatever their order; repeated pieces are glued one on the other, the later outside. */
+    /**
+     * Panels placed by a point keep their names whatever their order; repeated pieces are glued one on the other, the
+     * later outside.
+     */
     @Test
     void repeatedPieces_areJoinedInOrder() {
         Plan plan = plan(CARD);
-        assertEquals(List.of("base", "tag1", "tag2"), plan.design().pieces().stream().map(piece -> piece.id()).toList());
-        assertEquals(List.of("tag2.tag", "tag1.tag", "base.front", "base.back"), plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
+        assertEquals(List.of("base", "tag1", "tag2"),
+                plan.design().pieces().stream().map(piece -> piece.id()).toList());
+        assertEquals(List.of("tag2.tag", "tag1.tag", "base.front", "base.back"),
+                plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
         assertEquals("Tag 2", plan.design().piece("tag2").label());
     }
 
@@ -92,7 +98,8 @@ class DesignLanguageTest {
     @Test
     void band_goesAroundTheCard() {
         Plan plan = plan(BANDED.replace("  half open: {spine: 90 deg}", "  band open: {band.right: 90 deg}"));
-        assertEquals(List.of("band.front", "tag2.tag", "tag1.tag", "base.front", "base.back", "band.lap", "band.overlap"),
+        assertEquals(
+                List.of("band.front", "tag2.tag", "tag1.tag", "base.front", "base.back", "band.lap", "band.overlap"),
                 plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
         assertEquals(List.of(), plan.folded().faults());
     }
@@ -100,19 +107,22 @@ class DesignLanguageTest {
     /** What the band holds shut cannot be opened before it is taken off. */
     @Test
     void bandedCard_doesNotOpen() {
-        assertTrue(problems(BANDED).stream().anyMatch(problem -> problem.contains("spine cannot be folded now")), problems(BANDED).toString());
+        assertTrue(problems(BANDED).stream().anyMatch(problem -> problem.contains("spine cannot be folded now")),
+                problems(BANDED).toString());
     }
 
     @Test
     void held_leansTheClosedCard() {
         assertEquals(Length.ofInches(4), plan(CARD).closedWidth().orElseThrow());
-        assertEquals(Length.ofInches(3), plan(CARD.replace("group: card base", "group: card base\nheld: 90 deg")).closedWidth().orElseThrow());
+        assertEquals(Length.ofInches(3),
+                plan(CARD.replace("group: card base", "group: card base\nheld: 90 deg")).closedWidth().orElseThrow());
     }
 
     @Test
     void from_takesThePieceOutOfTheWaste() {
         Plan plan = plan(CARD.replace("label: \"Tag {i}\"", "label: \"Tag {i}\"\n    from: base"));
-        assertTrue(plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream()).noneMatch(placement -> placement.piece().startsWith("tag")));
+        assertTrue(plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream())
+                .noneMatch(placement -> placement.piece().startsWith("tag")));
     }
 
     @ParameterizedTest
@@ -155,7 +165,10 @@ class DesignLanguageTest {
         expectProblem(good, wrong.replace("\\n", "\n"), message);
     }
 
-    /** A quarter sheet folded once more, through all four layers: each new crease falls on every layer under it in one stretch. */
+    /**
+     * A quarter sheet folded once more, through all four layers: each new crease falls on every layer under it in one
+     * stretch.
+     */
     @Test
     void foldsThroughAllLayers_oneAcrossTheOther() {
         String eighth = CARD.substring(0, CARD.indexOf("pieces:")).replaceAll("  tags:.*\n", "") + """
@@ -176,39 +189,61 @@ class DesignLanguageTest {
         Plan plan = plan(eighth);
         assertEquals(List.of(), plan.folded().faults());
         assertEquals(8, plan.folded().closed().orThrow().order().size());
-        assertEquals(List.of(Length.ofInches(4), Length.ofInches(3, 2)), List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
+        assertEquals(List.of(Length.ofInches(4), Length.ofInches(3, 2)),
+                List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
     }
 
     /** What makes a formula impossible is named by the setting that does, where there is one. */
     @Test
     void settingThatMakesAFormulaImpossible_isNamed() {
-        String parted = CARD.replace("tags:   {is: count, default: 2, min: 1, max: 3}", "tags:   {is: count, default: 2, min: 0, max: 3, label: Tags}\n  share: {is: result, value: width / tags}");
+        String parted = CARD.replace("tags:   {is: count, default: 2, min: 1, max: 3}",
+                "tags:   {is: count, default: 2, min: 0, max: 3, label: Tags}\n  share: {is: result, value: width / tags}");
         DesignDefinition design = DesignFileReader.read("trial.yaml", parted).orThrow();
-        List<Problem> problems = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH).withSet("tags", "0")).problems();
-        assertEquals("Trial: With Tags = 0 it cannot be worked out: this divides by 0. Change Tags.", problems.get(0).text());
-        assertTrue(problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).get(0).startsWith("trial.yaml, line 8, column"), problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).toString());
+        List<Problem> problems = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH).withSet("tags", "0"))
+                .problems();
+        assertEquals("Trial: With Tags = 0 it cannot be worked out: this divides by 0. Change Tags.",
+                problems.get(0).text());
+        assertTrue(
+                problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).get(0)
+                        .startsWith("trial.yaml, line 8, column"),
+                problems(parted.replace("default: 2, min: 0", "default: 0, min: 0")).toString());
     }
 
     /** A card glued shut by a part that lies on both leaves does not open: the pose is refused. */
     @Test
     void cardGluedShut_isRefused() {
-        String tied = CARD.replace("poses:", "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], say: Do not do this.}\nposes:");
-        assertTrue(problems(tied).stream().anyMatch(problem -> problem.contains("stops at") || problem.contains("do not close")), problems(tied).toString());
+        String tied = CARD.replace("poses:",
+                "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], say: Do not do this.}\nposes:");
+        assertTrue(
+                problems(tied).stream()
+                        .anyMatch(problem -> problem.contains("stops at") || problem.contains("do not close")),
+                problems(tied).toString());
     }
 
     /** A stranger's file with very many panels is refused at once, not proved for minutes. */
     @Test
     void tooManyPanels_areRefused() {
-        String many = CARD.replace("- {id: spine, x: width, fold: valley}", "- {id: spine, x: width, fold: valley}\n      - {id: \"up{i}\", repeat: {i: [1, 14]}, x: i * width / 7.5, fold: valley}\n"
-                + "      - {id: \"across{i}\", repeat: {i: [1, 15]}, y: i * height / 16, fold: valley}");
-        assertTimeoutPreemptively(Duration.ofSeconds(20), () -> assertTrue(problems(many).stream().anyMatch(problem -> problem.contains("This makes 256 panels; at most 200 can be proved to fold.")), problems(many).toString()));
-        String measures = CARD.replace("measures:", "measures:" + IntStream.range(0, 400).mapToObj(i -> "\n  m" + i + ": {value: 1 mm}").collect(Collectors.joining()));
-        assertTrue(problems(measures).stream().anyMatch(problem -> problem.contains("This design has 403 measures; at most 300 are worked out.")), problems(measures).toString());
+        String many = CARD.replace("- {id: spine, x: width, fold: valley}",
+                "- {id: spine, x: width, fold: valley}\n      - {id: \"up{i}\", repeat: {i: [1, 14]}, x: i * width / 7.5, fold: valley}\n"
+                        + "      - {id: \"across{i}\", repeat: {i: [1, 15]}, y: i * height / 16, fold: valley}");
+        assertTimeoutPreemptively(Duration.ofSeconds(20),
+                () -> assertTrue(
+                        problems(many).stream()
+                                .anyMatch(problem -> problem
+                                        .contains("This makes 256 panels; at most 200 can be proved to fold.")),
+                        problems(many).toString()));
+        String measures = CARD.replace("measures:", "measures:"
+                + IntStream.range(0, 400).mapToObj(i -> "\n  m" + i + ": {value: 1 mm}").collect(Collectors.joining()));
+        assertTrue(
+                problems(measures).stream().anyMatch(
+                        problem -> problem.contains("This design has 403 measures; at most 300 are worked out.")),
+                problems(measures).toString());
     }
 
     /** Every built-in file can be read back through all its words, and its id is its file's name. */
     @Test
     void builtInFiles_areCalledByTheirIds() {
-        BuiltInDesigns.all().forEach(design -> assertTrue(BuiltInDesigns.text(design.id()).contains("id: " + design.id() + "\n")));
+        BuiltInDesigns.all()
+                .forEach(design -> assertTrue(BuiltInDesigns.text(design.id()).contains("id: " + design.id() + "\n")));
     }
 }

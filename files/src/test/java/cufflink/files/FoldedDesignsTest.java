@@ -63,7 +63,8 @@ class FoldedDesignsTest {
     }
 
     private static Project sized(String id, RulerStep step, double factor, String sheet) {
-        Project project = Project.of(BuiltInDesigns.all().stream().filter(design -> design.id().equals(id)).findFirst().orElseThrow(), step);
+        Project project = Project.of(
+                BuiltInDesigns.all().stream().filter(design -> design.id().equals(id)).findFirst().orElseThrow(), step);
         NamedSize paper = PublishedSizes.named(NamedSize.Kind.SHEET, sheet).orElseThrow();
         for (String role : project.papers().keySet()) {
             Stock stock = project.papers().get(role).inSheets(paper.width(), paper.height());
@@ -73,18 +74,21 @@ class FoldedDesignsTest {
             return project;
         }
         Plan usual = Planner.plan(project).orThrow();
-        return project.withWish(new Wish.FinishedSize(scaled(usual, project, true, factor), scaled(usual, project, false, factor)));
+        return project.withWish(
+                new Wish.FinishedSize(scaled(usual, project, true, factor), scaled(usual, project, false, factor)));
     }
 
     private static Length scaled(Plan usual, Project project, boolean width, double factor) {
         Role role = width ? Role.FINISHED_WIDTH : Role.FINISHED_HEIGHT;
-        Length side = usual.measures().get(role).or(() -> usual.measures().get(Role.FINISHED_WIDTH)).orElseThrow().length();
+        Length side = usual.measures().get(role).or(() -> usual.measures().get(Role.FINISHED_WIDTH)).orElseThrow()
+                .length();
         return project.step().nearest(Length.nearestToMillimetres(side.toMillimetres() * factor));
     }
 
     /** Only the paper may be too small: a larger card does not come out of a small sheet. */
     private static List<String> bad(Plan plan) {
-        return plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD && !check.id().startsWith("sheet") && !check.text().startsWith("The paper does not give")).map(Check::text).toList();
+        return plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD && !check.id().startsWith("sheet")
+                && !check.text().startsWith("The paper does not give")).map(Check::text).toList();
     }
 
     @ParameterizedTest
@@ -106,9 +110,11 @@ class FoldedDesignsTest {
     @ValueSource(doubles = {1, 1.15, 1.4})
     void sentimentStrip_closesAndIsRaised(double size) {
         for (RulerStep step : List.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE)) {
-            Plan plan = Planner.plan(sized("slot-concertina", step, size, "12 in square").withSet("strip", "yes")).orThrow();
+            Plan plan = Planner.plan(sized("slot-concertina", step, size, "12 in square").withSet("strip", "yes"))
+                    .orThrow();
             assertEquals(List.of(), bad(plan));
-            assertEquals(List.of("half open", "strip raised"), plan.folded().poses().stream().map(PosedCard::name).toList());
+            assertEquals(List.of("half open", "strip raised"),
+                    plan.folded().poses().stream().map(PosedCard::name).toList());
             assertEquals(List.of(), plan.folded().faults());
         }
     }
@@ -124,7 +130,8 @@ class FoldedDesignsTest {
                     Coordinate[] ring = state.assembly().panel(panel).outline().getExteriorRing().getCoordinates();
                     List<Point3> corners = state.corners(panel);
                     for (int i = 0; i < corners.size(); i++) {
-                        assertEquals(ring[i].distance(ring[i + 1]), corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6, id + " " + panel);
+                        assertEquals(ring[i].distance(ring[i + 1]),
+                                corners.get(i).distance(corners.get((i + 1) % corners.size())), 1e-6, id + " " + panel);
                     }
                 }
             }
@@ -135,15 +142,19 @@ class FoldedDesignsTest {
     @MethodSource("ids")
     void everyDesign_isDrawnHalfOpen_frontAndBack(String id) {
         Plan plan = plan(id);
-        assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size() >= plan.folded().assembly().panels().size());
+        assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size()
+                >= plan.folded().assembly().panels().size());
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, new View(130, 10, 0), 0.3).isPresent());
         PosedCard first = plan.folded().poses().get(0);
-        assertFalse(FoldDrawing.draw(PoseDrawing.between(plan, first, 0.5).orElseThrow(), View.ABOVE, 0.3).shapes().isEmpty());
+        assertFalse(FoldDrawing.draw(PoseDrawing.between(plan, first, 0.5).orElseThrow(), View.ABOVE, 0.3).shapes()
+                .isEmpty());
     }
 
     private static PocketSpace pocket(String id, String behind) {
         ClosedStack stack = plan(id).stack().orElseThrow();
-        return stack.spaces().stream().filter(space -> space.behind().contains(new PanelRef(behind.split("\\.")[0], behind.split("\\.")[1]))).findFirst()
+        return stack.spaces().stream()
+                .filter(space -> space.behind().contains(new PanelRef(behind.split("\\.")[0], behind.split("\\.")[1])))
+                .findFirst()
                 .orElseThrow(() -> new AssertionError("no pocket before " + behind + " in " + stack.spaces()));
     }
 
@@ -171,22 +182,28 @@ class FoldedDesignsTest {
     void nestedPockets_lieInTheStatedOrder_andTheBackCoversAll() {
         Plan plan = plan("nested-diagonal-pockets");
         FlatFoldedState flat = plan.folded().closed().orThrow();
-        List<String> whole = flat.order().stream().map(PanelRef::panel).filter(panel -> !panel.contains("Corner")).toList();
+        List<String> whole = flat.order().stream().map(PanelRef::panel).filter(panel -> !panel.contains("Corner"))
+                .toList();
         assertEquals(List.of("lowerRight", "upperLeft", "upperRight", "lowerLeft"), whole);
         assertEquals("back", plan.stack().orElseThrow().shown(false).get(0).layer().label());
     }
 
-    /** A corner fold longer than the panel runs on into the next one: the last fold creases the flap as well, in both layers, the other way round on the flap. */
+    /**
+     * A corner fold longer than the panel runs on into the next one: the last fold creases the flap as well, in both
+     * layers, the other way round on the flap.
+     */
     @Test
     void cornerLongerThanThePanel_isCreasedThroughBothLayers() {
         Plan plan = Plans.plan(Plans.project("nested-diagonal-pockets").withSet("cornerLarge", "4 1/2 in"));
         assertEquals(List.of(), plan.folded().faults());
-        var added = plan.design().piece("base").scores().stream().filter(score -> score.id().contains(" on the ")).toList();
+        var added = plan.design().piece("base").scores().stream().filter(score -> score.id().contains(" on the "))
+                .toList();
         assertEquals(1, added.size());
         assertEquals("lower spine on the large corner", added.get(0).id());
         assertEquals("mountain", added.get(0).fold().word());
         assertEquals(Length.ofInches(19, 2), added.get(0).line().y1());
-        assertTrue(plan.scores().stream().anyMatch(setup -> setup.positions().stream().anyMatch(position -> position.score().equals("lower spine on the large corner"))));
+        assertTrue(plan.scores().stream().anyMatch(setup -> setup.positions().stream()
+                .anyMatch(position -> position.score().equals("lower spine on the large corner"))));
     }
 
     /** The flap can open only after the flip. */
@@ -204,14 +221,16 @@ class FoldedDesignsTest {
     @Test
     void waterfall_tailMovesTwoStepsForOneOfTheFold() {
         Plan plan = plan("waterfall");
-        PosedCard turned = plan.folded().poses().stream().filter(posed -> posed.name().equals("one turned")).findFirst().orElseThrow();
+        PosedCard turned = plan.folded().poses().stream().filter(posed -> posed.name().equals("one turned")).findFirst()
+                .orElseThrow();
         FoldedState before = plan.folded().closed().orThrow().state();
         FoldedState after = turned.state().orThrow();
         double step = plan.measures().length("step").toMillimetres();
         PanelRef tail = new PanelRef("strip", "tail");
         assertEquals(2 * step, after.corners(tail).get(0).distance(before.corners(tail).get(0)), 1e-3);
         PanelRef square = new PanelRef("square4", "square");
-        assertEquals(plan.measures().length("reach").toMillimetres(), plan.measures().length("height").toMillimetres() - after.corners(square).stream().mapToDouble(Point3::y).min().orElseThrow(), 1e-3);
+        assertEquals(plan.measures().length("reach").toMillimetres(), plan.measures().length("height").toMillimetres()
+                - after.corners(square).stream().mapToDouble(Point3::y).min().orElseThrow(), 1e-3);
     }
 
     /** Opened to a right angle the steps have the treads and risers that the measures say, level and upright. */
@@ -219,9 +238,11 @@ class FoldedDesignsTest {
     void centreStep_standsInRightAngles() {
         Plan plan = plan("centre-step");
         FoldedState open = plan.folded().poses().get(0).state().orThrow();
-        double back = Math.abs(open.position().get(new PanelRef("base", "back")).apply(0, 0, 1).z() - open.position().get(new PanelRef("base", "back")).apply(0, 0, 0).z());
+        double back = Math.abs(open.position().get(new PanelRef("base", "back")).apply(0, 0, 1).z()
+                - open.position().get(new PanelRef("base", "back")).apply(0, 0, 0).z());
         for (String panel : List.of("tread1", "riser1", "tread2", "riser2")) {
-            double rise = Math.abs(open.position().get(new PanelRef("base", panel)).apply(0, 0, 1).z() - open.position().get(new PanelRef("base", panel)).apply(0, 0, 0).z());
+            double rise = Math.abs(open.position().get(new PanelRef("base", panel)).apply(0, 0, 1).z()
+                    - open.position().get(new PanelRef("base", panel)).apply(0, 0, 0).z());
             assertEquals(panel.startsWith("tread") ? back : 1 - back, rise, 1e-9, panel);
         }
     }
@@ -238,16 +259,26 @@ class FoldedDesignsTest {
         assertEquals(4, new Folder(plan("slot-concertina").folded().assembly()).loops() + 1);
     }
 
-    /** A practitioner's sizes, worked out apart from this program by simulation: strip, scores, travel. What is given is taken as it is. */
+    /**
+     * A practitioner's sizes, worked out apart from this program by simulation: strip, scores, travel. What is given is
+     * taken as it is.
+     */
     @ParameterizedTest
-    @CsvSource({"105 mm, 148 mm, 57 mm, 12 mm, 13 mm, 20 mm, 4, 199 mm, 57 69 81 93, 72 mm", "4.25 in, 5.5 in, 2.25 in, 0.5 in, 0.5 in, 0.75 in, 4, 8 in, 57.15 69.85 82.55 95.25, 3 in"})
-    void waterfall_worksOutTheStrip(String width, String height, String square, String step, String low, String band, int flaps, String strip, String scores, String travel) {
-        Plan plan = Plans.plan(Plans.metric("waterfall").withWish(new Wish.FinishedSize(Plans.length(width), Plans.length(height))).withSet("square", square).withSet("step", step).withSet("low", low)
-                .withSet("bandHeight", band).withSet("flaps", String.valueOf(flaps)));
+    @CsvSource({"105 mm, 148 mm, 57 mm, 12 mm, 13 mm, 20 mm, 4, 199 mm, 57 69 81 93, 72 mm",
+        "4.25 in, 5.5 in, 2.25 in, 0.5 in, 0.5 in, 0.75 in, 4, 8 in, 57.15 69.85 82.55 95.25, 3 in"})
+    void waterfall_worksOutTheStrip(String width, String height, String square, String step, String low, String band,
+            int flaps, String strip, String scores, String travel) {
+        Plan plan = Plans.plan(
+                Plans.metric("waterfall").withWish(new Wish.FinishedSize(Plans.length(width), Plans.length(height)))
+                        .withSet("square", square).withSet("step", step).withSet("low", low)
+                        .withSet("bandHeight", band).withSet("flaps", String.valueOf(flaps)));
         assertEquals(List.of(), plan.changed());
         assertEquals(Plans.length(strip), plan.design().piece("strip").height().length());
         assertEquals(Plans.length(travel), plan.measures().length("travel"));
-        assertEquals(scores, plan.design().piece("strip").scores().stream().map(score -> String.valueOf(score.line().y1().toMillimetres()).replaceAll("\\.0$", "")).collect(Collectors.joining(" ")));
+        assertEquals(scores,
+                plan.design().piece("strip").scores().stream()
+                        .map(score -> String.valueOf(score.line().y1().toMillimetres()).replaceAll("\\.0$", ""))
+                        .collect(Collectors.joining(" ")));
         assertEquals(List.of(), plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList());
         assertEquals(List.of(), plan.folded().faults());
     }
@@ -279,17 +310,21 @@ class FoldedDesignsTest {
     @Test
     void pleatedTree_sectorsAddUp_andItIsAsWideAsAsked() {
         Plan plan = plan("pleated-tree");
-        double wide = Double.parseDouble(plan.measures().get("wide").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
-        double narrow = Double.parseDouble(plan.measures().get("narrow").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
+        double wide = Double
+                .parseDouble(plan.measures().get("wide").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
+        double narrow = Double
+                .parseDouble(plan.measures().get("narrow").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
         assertEquals(180, 5 * wide + 4 * narrow, 0.5);
-        assertEquals(plan.measures().length("wanted").toMillimetres(), plan.measures().length("treeWidth").toMillimetres(), 1e-6);
+        assertEquals(plan.measures().length("wanted").toMillimetres(),
+                plan.measures().length("treeWidth").toMillimetres(), 1e-6);
     }
 
     @Test
     void diamondTree_squaresComeFromTheStripsCutOff() {
         Plan plan = plan("diamond-tree");
         assertEquals(6, plan.design().pieces().stream().filter(piece -> piece.from().isPresent()).count());
-        assertTrue(plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream()).noneMatch(placement -> placement.piece().startsWith("square") && !placement.piece().contains("layer")));
+        assertTrue(plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream()).noneMatch(
+                placement -> placement.piece().startsWith("square") && !placement.piece().contains("layer")));
         assertFalse(plan.measures().length("side").isLongerThan(plan.closedWidth().orElseThrow()));
     }
 
@@ -304,8 +339,10 @@ class FoldedDesignsTest {
     void wrongCrease_isRefusedWithTheReason(String id, String good, String wrong, String reason) {
         String text = BuiltInDesigns.text(id);
         assertTrue(text.contains(good), good);
-        List<String> problems = DesignFileReader.read("mine.yaml", text.replace(good, wrong)).problems().stream().map(Problem::text).toList();
-        assertTrue(problems.stream().anyMatch(problem -> problem.contains(reason)), () -> "expected “" + reason + "” in " + problems);
+        List<String> problems = DesignFileReader.read("mine.yaml", text.replace(good, wrong)).problems().stream()
+                .map(Problem::text).toList();
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(reason)),
+                () -> "expected “" + reason + "” in " + problems);
     }
 
     /** The upper half of the middle crease is three degrees off. */
@@ -314,9 +351,17 @@ class FoldedDesignsTest {
         String text = BuiltInDesigns.text("squash-fold");
         String upright = text.lines().filter(line -> line.contains("{id: \"upright{i}\"")).findFirst().orElseThrow();
         String lower = upright.replace("x: i * grid,", "x: i * grid, from: grid, to: 2 * grid,");
-        String slanting = upright.replace("upright{i}", "slanting{i}").replace("x: i * grid,", "line: [[(i - 1/20) * grid, 0 mm], [i * grid, grid]],");
-        List<String> problems = DesignFileReader.read("mine.yaml", text.replace(upright, lower + "\n" + slanting).replace("\"upright{i}\"], repeat", "\"upright{i}\", \"slanting{i}\"], repeat")).problems().stream().map(Problem::text).toList();
-        assertTrue(problems.stream().anyMatch(problem -> problem.matches(".*every other angle adds up to 1(77|82)\\.\\d° instead of 180°.*")), problems.toString());
+        String slanting = upright.replace("upright{i}", "slanting{i}").replace("x: i * grid,",
+                "line: [[(i - 1/20) * grid, 0 mm], [i * grid, grid]],");
+        List<String> problems = DesignFileReader
+                .read("mine.yaml",
+                        text.replace(upright, lower + "\n" + slanting).replace("\"upright{i}\"], repeat",
+                                "\"upright{i}\", \"slanting{i}\"], repeat"))
+                .problems().stream().map(Problem::text).toList();
+        assertTrue(
+                problems.stream().anyMatch(
+                        problem -> problem.matches(".*every other angle adds up to 1(77|82)\\.\\d° instead of 180°.*")),
+                problems.toString());
     }
 
     @Test
@@ -324,8 +369,10 @@ class FoldedDesignsTest {
         Plan plan = plan("squash-fold");
         assertFalse(Trial.reversed(plan.pieces().get("base"), "upright1").folds());
         List<Trial> gate = new ArrayList<>();
-        plan("m-fold-holder").pieces().get("base").stages().forEach(stage -> gate.add(Trial.reversed(plan("m-fold-holder").pieces().get("base"), stage.step().creases().get(0))));
-        assertTrue(gate.stream().anyMatch(trial -> trial.folds() && trial.says().contains("Front to back")), gate.toString());
+        plan("m-fold-holder").pieces().get("base").stages().forEach(stage -> gate
+                .add(Trial.reversed(plan("m-fold-holder").pieces().get("base"), stage.step().creases().get(0))));
+        assertTrue(gate.stream().anyMatch(trial -> trial.folds() && trial.says().contains("Front to back")),
+                gate.toString());
     }
 
     /** What a fold goes round: the gift card lies inside the turned-up pocket, nothing else does. */
@@ -333,7 +380,9 @@ class FoldedDesignsTest {
     void creases_knowWhatTheyGoRound() {
         ClosedStack stack = plan("back-fold-holder").stack().orElseThrow();
         assertEquals(Length.ofMicrometres(760), stack.enclosed().get(new CreaseRef("liner", "pocket")));
-        assertEquals(Length.ZERO, Plans.plan(Plans.project("half-fold").withMats(Plans.project("half-fold").mats().withLayers(0))).stack().orElseThrow().enclosed().get(new CreaseRef("base", "spine")));
+        assertEquals(Length.ZERO,
+                Plans.plan(Plans.project("half-fold").withMats(Plans.project("half-fold").mats().withLayers(0))).stack()
+                        .orElseThrow().enclosed().get(new CreaseRef("base", "spine")));
     }
 
     /** A leader drives a mechanism; whatever it drives follows without tearing. */

@@ -38,12 +38,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Files and numbers from strangers: bytes, lines and values changed at random. Everything is answered or refused in words, nothing is thrown, nothing is written. In
- * full: {@code -Dcufflink.fuzz=4000}; the slowest answer of each kind is reported.
+ * Files and numbers from strangers: bytes, lines and values changed at random. Everything is answered or refused in
+ * words, nothing is thrown, nothing is written. In full: {@code -Dcufflink.fuzz=4000}; the slowest answer of each kind
+ * is reported.
  */
 class FuzzTest {
     private static final int ROUNDS = Integer.getInteger("cufflink.fuzz", 150);
-    private static final String[] VALUES = {"0", "-1", "1e9", "99999999999999999999", "NaN", "null", "true", "[]", "{}", "\"\"", "'", "\"", "=1+1", "1/0", "½", "−3 mm", "4 1/4 in", "999999 mm",
+    private static final String[] VALUES = {"0", "-1", "1e9", "99999999999999999999", "NaN", "null", "true", "[]", "{}",
+        "\"\"", "'", "\"", "=1+1", "1/0", "½", "−3 mm", "4 1/4 in", "999999 mm",
         "\u0000", "\uFEFF", "ö", "sqrt(-1)", "1 mm * 1 mm", "if 1 then", "{i}", "&a", "*a", "---", "#", ":", ","};
 
     @TempDir
@@ -61,8 +63,10 @@ class FuzzTest {
             }
             case 1 -> lines.remove(line);
             case 2 -> lines.add(line, lines.get(random.nextInt(lines.size())));
-            case 3 -> lines.set(line, lines.get(line).replaceFirst("[0-9.]+", VALUES[random.nextInt(VALUES.length)].replace("\\", "").replace("$", "")));
-            case 4 -> lines.set(line, lines.get(line).replaceFirst("(: ?|, )[^,}\\]]*", "$1" + VALUES[random.nextInt(VALUES.length)]));
+            case 3 -> lines.set(line, lines.get(line).replaceFirst("[0-9.]+",
+                    VALUES[random.nextInt(VALUES.length)].replace("\\", "").replace("$", "")));
+            case 4 -> lines.set(line,
+                    lines.get(line).replaceFirst("(: ?|, )[^,}\\]]*", "$1" + VALUES[random.nextInt(VALUES.length)]));
             default -> {
                 return text.substring(0, random.nextInt(text.length()));
             }
@@ -80,10 +84,15 @@ class FuzzTest {
             Outcome<?> outcome = reader.apply(text);
             slowest = Math.max(slowest, System.nanoTime() - start);
             taken += outcome.value().isPresent() ? 1 : 0;
-            assertEquals(List.of(), outcome.problems().stream().filter(problem -> problem.fault().isPresent()).toList(), text);
-            assertFalse(outcome.problems().stream().anyMatch(problem -> problem.text().contains("Exception") || problem.text().contains("java.")), outcome.problems().toString());
+            assertEquals(List.of(), outcome.problems().stream().filter(problem -> problem.fault().isPresent()).toList(),
+                    text);
+            assertFalse(
+                    outcome.problems().stream().anyMatch(
+                            problem -> problem.text().contains("Exception") || problem.text().contains("java.")),
+                    outcome.problems().toString());
         }
-        System.out.println(kind + ": " + ROUNDS + " read, " + taken + " accepted, the slowest in " + slowest / 1_000_000 + " ms");
+        System.out.println(
+                kind + ": " + ROUNDS + " read, " + taken + " accepted, the slowest in " + slowest / 1_000_000 + " ms");
     }
 
     private Path written(String name, String text) {
@@ -96,13 +105,15 @@ class FuzzTest {
 
     @Test
     void designs() {
-        feed("designs", BuiltInDesigns.all().stream().map(design -> BuiltInDesigns.text(design.id())).toList(), text -> DesignFileReader.read("fuzz.yaml", text));
+        feed("designs", BuiltInDesigns.all().stream().map(design -> BuiltInDesigns.text(design.id())).toList(),
+                text -> DesignFileReader.read("fuzz.yaml", text));
     }
 
     @Test
     void projects() throws IOException {
         DesignLibrary library = DesignLibrary.builtIn();
-        List<String> texts = BuiltInDesigns.all().stream().map(design -> ProjectWriter.text(Project.of(design, RulerStep.SIXTEENTH_INCH).withCopies(3))).toList();
+        List<String> texts = BuiltInDesigns.all().stream()
+                .map(design -> ProjectWriter.text(Project.of(design, RulerStep.SIXTEENTH_INCH).withCopies(3))).toList();
         feed("projects", texts, text -> {
             Path file = written("fuzz.json", text);
             Outcome<Plan> plan = ProjectReader.read(file, library).then(Planner::plan);
@@ -121,14 +132,17 @@ class FuzzTest {
 
     @Test
     void stashTables() {
-        String table = StashCsv.write(new Stash(List.of(StashDatabaseTest.SHEETS.withId(1), StashDatabaseTest.SHEETS.withCount(2).withId(2))));
+        String table = StashCsv.write(new Stash(
+                List.of(StashDatabaseTest.SHEETS.withId(1), StashDatabaseTest.SHEETS.withCount(2).withId(2))));
         feed("stash tables", List.of(table), text -> StashCsv.read(written("stash.csv", text), LengthUnit.INCH));
     }
 
     @Test
     void cuttingTables() {
-        Path stock = written("stock.csv", "id,material,width,height,count,offcut,direction\nletter,card,8 1/2,11,,no,no\n");
-        feed("cutting tables", List.of("id,quantity,width,height,material,direction\nfront,4,4 1/4,5 1/2,card,no\nband,2,11,2,card,yes\n"),
+        Path stock = written("stock.csv",
+                "id,material,width,height,count,offcut,direction\nletter,card,8 1/2,11,,no,no\n");
+        feed("cutting tables", List
+                .of("id,quantity,width,height,material,direction\nfront,4,4 1/4,5 1/2,card,no\nband,2,11,2,card,yes\n"),
                 text -> CutJobReader.read(written("pieces.csv", text), stock, 2, GrainRule.PREFER, Optional.empty()));
     }
 
@@ -139,7 +153,8 @@ class FuzzTest {
         long slowest = 0;
         for (int round = 0; round < ROUNDS; round++) {
             DesignDefinition design = BuiltInDesigns.all().get(random.nextInt(BuiltInDesigns.all().size()));
-            Project project = Project.of(design, random.nextBoolean() ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE);
+            Project project = Project.of(design,
+                    random.nextBoolean() ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE);
             for (int i = 0; i <= random.nextInt(3); i++) {
                 Measure measure = design.measures().get(random.nextInt(design.measures().size()));
                 project = project.withSet(measure.name(), typed[random.nextInt(typed.length)]);
@@ -148,7 +163,8 @@ class FuzzTest {
             Outcome<Plan> plan = Planner.plan(project);
             plan.value().ifPresent(found -> FoldText.of(found, false));
             slowest = Math.max(slowest, System.nanoTime() - start);
-            assertEquals(List.of(), plan.problems().stream().filter(problem -> problem.fault().isPresent()).toList(), design.id() + " " + project.set());
+            assertEquals(List.of(), plan.problems().stream().filter(problem -> problem.fault().isPresent()).toList(),
+                    design.id() + " " + project.set());
         }
         System.out.println("measures: " + ROUNDS + " planned, the slowest in " + slowest / 1_000_000 + " ms");
     }

@@ -41,21 +41,27 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
-/** What the hands get of every design, in both units: every piece made, every crease scored and folded, every edge named as its picture shows it, every mark on the ruler. */
+/**
+ * What the hands get of every design, in both units: every piece made, every crease scored and folded, every edge named
+ * as its picture shows it, every mark on the ruler.
+ */
 class HandWorkTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
-    private static final Pattern ALONG = Pattern.compile("(?:Glue, as the picture shows it, along|Along): ([a-z ,]+?)(?:, only|\\.)");
+    private static final Pattern ALONG = Pattern
+            .compile("(?:Glue, as the picture shows it, along|Along): ([a-z ,]+?)(?:, only|\\.)");
 
     /** Every design in both units with every combination of its choices. */
     static Stream<Project> projects() {
-        return BuiltInDesigns.all().stream().flatMap(design -> Stream.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE).flatMap(ruler -> {
-            List<Project> projects = new ArrayList<>(List.of(Project.of(design, ruler)));
-            for (var measure : design.measures()) {
-                List<Project> more = projects.stream().flatMap(project -> measure.choices().stream().skip(1).map(choice -> project.withSet(measure.name(), choice))).toList();
-                projects.addAll(more);
-            }
-            return projects.stream();
-        }));
+        return BuiltInDesigns.all().stream()
+                .flatMap(design -> Stream.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE).flatMap(ruler -> {
+                    List<Project> projects = new ArrayList<>(List.of(Project.of(design, ruler)));
+                    for (var measure : design.measures()) {
+                        List<Project> more = projects.stream().flatMap(project -> measure.choices().stream().skip(1)
+                                .map(choice -> project.withSet(measure.name(), choice))).toList();
+                        projects.addAll(more);
+                    }
+                    return projects.stream();
+                }));
     }
 
     private static List<RunStep> steps(Plan plan, Phase phase) {
@@ -67,10 +73,13 @@ class HandWorkTest {
     void everyPiece_isMadeInAStep(Project project) {
         Plan plan = Plans.plan(project);
         Set<String> made = new TreeSet<>();
-        plan.run().stream().filter(step -> step.subject() instanceof StepSubject.OfSheet).forEach(step ->
-                ((StepSubject.OfSheet) step.subject()).layout().placements().forEach(placement -> made.addAll(placement.pieces())));
+        plan.run().stream().filter(step -> step.subject() instanceof StepSubject.OfSheet)
+                .forEach(step -> ((StepSubject.OfSheet) step.subject()).layout().placements()
+                        .forEach(placement -> made.addAll(placement.pieces())));
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            boolean fromWaste = steps(plan, Phase.PUNCH).stream().anyMatch(step -> step.text().startsWith("From what was cut away") && step.text().contains(piece.label().toLowerCase(Locale.ROOT)));
+            boolean fromWaste = steps(plan, Phase.PUNCH).stream()
+                    .anyMatch(step -> step.text().startsWith("From what was cut away")
+                            && step.text().contains(piece.label().toLowerCase(Locale.ROOT)));
             assertTrue(made.contains(piece.id()) || fromWaste, piece.id());
         }
         plan.mats().forEach(mat -> assertTrue(made.contains(mat.on().on() + " layer " + mat.layer()), mat.label()));
@@ -81,7 +90,8 @@ class HandWorkTest {
     void everyCrease_isScored(Project project) {
         Plan plan = Plans.plan(project);
         Set<String> wanted = new TreeSet<>();
-        plan.design().pieces().forEach(piece -> piece.scores().forEach(score -> wanted.add(piece.id() + "." + score.id())));
+        plan.design().pieces()
+                .forEach(piece -> piece.scores().forEach(score -> wanted.add(piece.id() + "." + score.id())));
         Set<String> listed = new TreeSet<>();
         for (RunStep step : steps(plan, Phase.SCORE)) {
             ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
@@ -95,16 +105,20 @@ class HandWorkTest {
     @ParameterizedTest
     @MethodSource("projects")
     void slantingScores_runWhereTheirMarksSay(Project project) {
-        Stream.of(ScoringStyle.values()).map(style -> Plans.plan(project.withScoring(style))).forEach(HandWorkTest::slantsRunWhereTheirMarksSay);
+        Stream.of(ScoringStyle.values()).map(style -> Plans.plan(project.withScoring(style)))
+                .forEach(HandWorkTest::slantsRunWhereTheirMarksSay);
     }
 
     private static void slantsRunWhereTheirMarksSay(Plan plan) {
         for (ScoreSetup setup : plan.scores()) {
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
             for (Slant slant : setup.slants()) {
-                SizedDesign.Line line = piece.scores().stream().filter(score -> score.id().equals(slant.score())).findFirst().orElseThrow().line();
-                LineSegment marked = new LineSegment(place(slant.from(), piece, setup.mirrored()), place(slant.to(), piece, setup.mirrored()));
-                for (Coordinate end : List.of(new Coordinate(line.x1().toMillimetres(), line.y1().toMillimetres()), new Coordinate(line.x2().toMillimetres(), line.y2().toMillimetres()))) {
+                SizedDesign.Line line = piece.scores().stream().filter(score -> score.id().equals(slant.score()))
+                        .findFirst().orElseThrow().line();
+                LineSegment marked = new LineSegment(place(slant.from(), piece, setup.mirrored()),
+                        place(slant.to(), piece, setup.mirrored()));
+                for (Coordinate end : List.of(new Coordinate(line.x1().toMillimetres(), line.y1().toMillimetres()),
+                        new Coordinate(line.x2().toMillimetres(), line.y2().toMillimetres()))) {
                     assertEquals(0, marked.distance(end), 1e-3, slant.toString());
                 }
             }
@@ -133,7 +147,8 @@ class HandWorkTest {
         Plan plan = Plans.plan(project);
         plan.pieces().forEach((id, folded) -> {
             Set<String> wanted = new TreeSet<>();
-            folded.pattern().hinges().stream().filter(hinge -> hinge.fold() != Fold.DECORATIVE && hinge.folds()).forEach(hinge -> wanted.add(hinge.crease()));
+            folded.pattern().hinges().stream().filter(hinge -> hinge.fold() != Fold.DECORATIVE && hinge.folds())
+                    .forEach(hinge -> wanted.add(hinge.crease()));
             folded.stages().forEach(stage -> wanted.removeAll(stage.step().creases()));
             assertEquals(Set.of(), wanted, id);
         });
@@ -198,12 +213,14 @@ class HandWorkTest {
     void marksAndLengthsInSteps_lieOnTheRuler(Project project) {
         Plan plan = Plans.plan(project);
         RulerStep ruler = project.step();
-        Pattern odd = project.unit() == LengthUnit.INCH ? Pattern.compile("\\d\\.\\d{3,} in") : Pattern.compile("\\d\\.\\d+ mm");
+        Pattern odd = project.unit() == LengthUnit.INCH ? Pattern.compile("\\d\\.\\d{3,} in")
+                : Pattern.compile("\\d\\.\\d+ mm");
         for (RunStep step : plan.run()) {
             if (step.phase() == Phase.GLUE || step.phase() == Phase.FOLD || step.phase() == Phase.CHECK) {
                 assertFalse(odd.matcher(step.text().replaceAll("and be .* thick", "")).find(), step.text());
                 for (Reading reading : step.readings()) {
-                    assertTrue(ruler.has(reading.length()) && reading.size().map(ruler::has).orElse(true), step.title() + ": " + reading);
+                    assertTrue(ruler.has(reading.length()) && reading.size().map(ruler::has).orElse(true),
+                            step.title() + ": " + reading);
                 }
             }
         }
@@ -219,7 +236,8 @@ class HandWorkTest {
     @Test
     void windowUnderALayer_staysOpen_withItsBorder() {
         String text = BuiltInDesigns.text("half-fold").replace("id: half-fold", "id: window-card")
-                .replaceFirst("(?m)^    panels:", "    cutOuts:\n      - {id: window, rounded: [1 in, 1 in, 2 in, 2 in, 1/4 in]}\n    panels:");
+                .replaceFirst("(?m)^    panels:",
+                        "    cutOuts:\n      - {id: window, rounded: [1 in, 1 in, 2 in, 2 in, 1/4 in]}\n    panels:");
         Project project = Project.of(DesignFileReader.read("window.yaml", text).orThrow(), RulerStep.SIXTEENTH_INCH);
         Plan plan = Plans.plan(project);
         Polygon layer = plan.mats().get(0).outline();
@@ -228,8 +246,11 @@ class HandWorkTest {
         assertEquals(2 * 25.4 + 2 * border, layer.getInteriorRingN(0).getEnvelopeInternal().getWidth(), 0.05);
         assertTrue(plan.checks().stream().anyMatch(check -> check.id().equals("openings")));
         RunStep mat = steps(plan, Phase.MAT).get(0);
-        assertTrue(mat.readings().stream().anyMatch(reading -> reading.text(plan.format()).equals("2 1/4 × 2 1/4 in")), mat.readings().toString());
-        assertTrue(mat.readings().stream().anyMatch(reading -> reading.label().contains("left, top") && reading.length().equals(Plans.length("3/4 in"))), mat.readings().toString());
+        assertTrue(mat.readings().stream().anyMatch(reading -> reading.text(plan.format()).equals("2 1/4 × 2 1/4 in")),
+                mat.readings().toString());
+        assertTrue(mat.readings().stream().anyMatch(
+                reading -> reading.label().contains("left, top") && reading.length().equals(Plans.length("3/4 in"))),
+                mat.readings().toString());
     }
 
     @Test

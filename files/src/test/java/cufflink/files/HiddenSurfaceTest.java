@@ -33,8 +33,9 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Hidden surfaces against a look through single points: seen from straight above or below, the panel that a ray meets first must be the one that is painted there. Points at which two
- * panels lie nearly as near, or near an edge, tell nothing: layers are drawn a little apart.
+ * Hidden surfaces against a look through single points: seen from straight above or below, the panel that a ray meets
+ * first must be the one that is painted there. Points at which two panels lie nearly as near, or near an edge, tell
+ * nothing: layers are drawn a little apart.
  */
 class HiddenSurfaceTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -58,11 +59,14 @@ class HiddenSurfaceTest {
                     Picture picture = FoldDrawing.draw(scene, behind ? new View(0, 0, 180) : View.ABOVE, 0.3);
                     Envelope box = picture.bounds();
                     for (int i = 0; i < 80; i++) {
-                        Coordinate at = new Coordinate(box.getMinX() + random.nextDouble() * box.getWidth(), box.getMinY() + random.nextDouble() * box.getHeight());
-                        Optional<PanelRef> first = first(scene.state(), behind ? new Coordinate(-at.x, at.y) : at, behind);
+                        Coordinate at = new Coordinate(box.getMinX() + random.nextDouble() * box.getWidth(),
+                                box.getMinY() + random.nextDouble() * box.getHeight());
+                        Optional<PanelRef> first = first(scene.state(), behind ? new Coordinate(-at.x, at.y) : at,
+                                behind);
                         if (first.isPresent()) {
                             told++;
-                            assertEquals(Optional.of(first.get().toString()), painted(picture, at), posed.name() + " at " + share + ", " + at);
+                            assertEquals(Optional.of(first.get().toString()), painted(picture, at),
+                                    posed.name() + " at " + share + ", " + at);
                         }
                     }
                 }
@@ -98,13 +102,16 @@ class HiddenSurfaceTest {
             }
         }
         met.sort(Comparator.comparingDouble(Met::height).reversed());
-        return met.isEmpty() || met.size() > 1 && met.get(0).height() - met.get(1).height() < CLEAR ? Optional.empty() : Optional.of(met.get(0).panel());
+        return met.isEmpty() || met.size() > 1 && met.get(0).height() - met.get(1).height() < CLEAR ? Optional.empty()
+                : Optional.of(met.get(0).panel());
     }
 
     private static Optional<String> painted(Picture picture, Coordinate at) {
         Optional<String> top = Optional.empty();
         for (Shape shape : picture.shapes()) {
-            if (shape instanceof Shape.Area area && area.rings().stream().filter(ring -> polygon(ring).contains(FACTORY.createPoint(at))).count() % 2 == 1) {
+            if (shape instanceof Shape.Area area
+                    && area.rings().stream().filter(ring -> polygon(ring).contains(FACTORY.createPoint(at))).count() % 2
+                            == 1) {
                 top = Optional.of(area.id());
             }
         }
@@ -112,7 +119,8 @@ class HiddenSurfaceTest {
     }
 
     private static Polygon polygon(List<Shape.Spot> ring) {
-        Coordinate[] corners = Stream.concat(ring.stream(), Stream.of(ring.get(0))).map(spot -> new Coordinate(spot.x(), spot.y())).toArray(Coordinate[]::new);
+        Coordinate[] corners = Stream.concat(ring.stream(), Stream.of(ring.get(0)))
+                .map(spot -> new Coordinate(spot.x(), spot.y())).toArray(Coordinate[]::new);
         return FACTORY.createPolygon(corners);
     }
 

@@ -32,8 +32,11 @@ class JobFileTest {
     static KeptJob halfCut() {
         Project project = Plans.project("squash-fold");
         StashPaper sheets = StashPaper.sheets(project.paper("card"), 2).withId(7);
-        JobCutting cutting = JobCutting.begin("maps", JobPlanner.plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets))).orThrow().sheets());
-        return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5))).withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
+        JobCutting cutting = JobCutting.begin("maps", JobPlanner
+                .plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets)))
+                .orThrow().sheets());
+        return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5)))
+                .withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
                 .withCutting(Optional.of(cutting.withDone(1, true).withTaken(Set.of(0)))).at(2, 1);
     }
 
@@ -45,9 +48,10 @@ class JobFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"{\"name\": \"x\"}|not a Cufflink job", "{\"cufflinkJob\": 99}|newer Cufflink", "{\"cufflinkJob\": 1,|damaged",
-            "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [{\"project\": \"a.json\", \"copies\": 0}], \"spare\": 0}|kits 1 › copies, what=A whole number from 1 to 999",
-            "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [], \"spare\": 900}|spare, what=A whole number from 0 to 100"})
+    @CsvSource(delimiter = '|', value = {"{\"name\": \"x\"}|not a Cufflink job", "{\"cufflinkJob\": 99}|newer Cufflink",
+        "{\"cufflinkJob\": 1,|damaged",
+        "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [{\"project\": \"a.json\", \"copies\": 0}], \"spare\": 0}|kits 1 › copies, what=A whole number from 1 to 999",
+        "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [], \"spare\": 900}|spare, what=A whole number from 0 to 100"})
     void fileThatIsWrong_isNotOpened_andSaysWhere(String text, String reason) throws IOException {
         Path file = folder.resolve("job.json");
         Files.writeString(file, text);

@@ -51,7 +51,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Jobs of many copies from a stash. Half folds of 4¼ × 5½ in, of which a Letter sheet gives two (common practice), with one layer of 4 × 5¼ in on each leaf. */
+/**
+ * Jobs of many copies from a stash. Half folds of 4¼ × 5½ in, of which a Letter sheet gives two (common practice), with
+ * one layer of 4 × 5¼ in on each leaf.
+ */
 class JobPlannerTest {
     private static Stock letter(String name) {
         return paper(name, 17, 22);
@@ -59,7 +62,8 @@ class JobPlannerTest {
 
     /** A paper in half inches. */
     private static Stock paper(String name, int width, int height) {
-        return new Stock(name, Length.ofInches(width, 2), Length.ofInches(height, 2), Weight.gsm(240), Optional.empty(), "#F4ECD2", "#FFFFFF", false, Stock.Grain.UNKNOWN);
+        return new Stock(name, Length.ofInches(width, 2), Length.ofInches(height, 2), Weight.gsm(240), Optional.empty(),
+                "#F4ECD2", "#FFFFFF", false, Stock.Grain.UNKNOWN);
     }
 
     private static Stash stash(StashPaper... papers) {
@@ -72,11 +76,12 @@ class JobPlannerTest {
 
     private static Project halfFold() {
         Project project = Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH);
-        return project.withMats(project.mats().withLayers(0)).withPaper("card", letter("Moonlight 240")).withPaper("mat 1", letter("Midnight 270"));
+        return project.withMats(project.mats().withLayers(0)).withPaper("card", letter("Moonlight 240"))
+                .withPaper("mat 1", letter("Midnight 270"));
     }
 
     private static JobPlan plan(Job job, Stash stash) {
-        JobPlan plan = JobPlanner.improve(JobPlanner.plan(job, stash).orThrow(), () -> false, better -> { });
+        JobPlan plan = JobPlanner.improve(JobPlanner.plan(job, stash).orThrow(), () -> false, better -> {});
         assertEquals(List.of(), LayoutChecker.faults(plan.work(), plan.layout()));
         return plan;
     }
@@ -97,7 +102,8 @@ class JobPlannerTest {
 
     @Test
     void offcuts_areUsedBeforeSheets() {
-        StashPaper offcut = StashPaper.sheets(letter("Moonlight 240"), 0).offcut(Length.ofInches(9), Length.ofInches(6), 3);
+        StashPaper offcut = StashPaper.sheets(letter("Moonlight 240"), 0).offcut(Length.ofInches(9), Length.ofInches(6),
+                3);
         JobPlan plan = plan(job(4), stash(StashPaper.sheets(letter("Moonlight 240"), 5), offcut));
         assertEquals(1, plan.layout().newSheets());
         assertEquals(3, plan.layout().sheets().stream().filter(sheet -> sheet.stock().offcut()).count());
@@ -109,7 +115,8 @@ class JobPlannerTest {
         Job job = new Job("Cards", List.of(new Kit(halfFold(), 24)), Map.of(), 20, BenchTools.USUAL_INCH);
         JobPlan plan = plan(job, stash(few));
         assertFalse(plan.isFromStash());
-        assertEquals(List.of(new Purchase(letter("Moonlight 240"), 9, 3, Optional.of(new BigDecimal("0.45")))), plan.purchases());
+        assertEquals(List.of(new Purchase(letter("Moonlight 240"), 9, 3, Optional.of(new BigDecimal("0.45")))),
+                plan.purchases());
         assertEquals(Optional.of(new BigDecimal("5.40")), plan.cost());
         assertTrue(plan.isProved());
     }
@@ -117,7 +124,8 @@ class JobPlannerTest {
     @Test
     void papersThatMayTakeItsPlace_areUsed() {
         Job only = job(4);
-        Job any = new Job("Cards", only.kits(), Map.of("moonlight 240", List.of("dusk 240", "dawn 240")), 0, BenchTools.USUAL_INCH);
+        Job any = new Job("Cards", only.kits(), Map.of("moonlight 240", List.of("dusk 240", "dawn 240")), 0,
+                BenchTools.USUAL_INCH);
         Stash stash = stash(StashPaper.sheets(letter("Dusk 240"), 1), StashPaper.sheets(letter("Dawn 240"), 1));
         assertEquals(2, plan(only, stash).bought());
         assertTrue(plan(any, stash).isFromStash());
@@ -125,24 +133,30 @@ class JobPlannerTest {
 
     @Test
     void kitsShareSheets_andTheirPiecesAreMarked() {
-        Job job = Job.of("Cards", List.of(new Kit(halfFold(), 1), new Kit(halfFold().withName("The other"), 1)), BenchTools.USUAL_INCH);
+        Job job = Job.of("Cards", List.of(new Kit(halfFold(), 1), new Kit(halfFold().withName("The other"), 1)),
+                BenchTools.USUAL_INCH);
         JobPlan plan = plan(job, stash(StashPaper.sheets(letter("Moonlight 240"), 2)));
         assertEquals(1, plan.layout().sheets().size());
-        assertEquals(List.of("A Base", "B Base"), plan.layout().sheets().get(0).placements().stream().map(placement -> placement.label()).sorted().toList());
+        assertEquals(List.of("A Base", "B Base"), plan.layout().sheets().get(0).placements().stream()
+                .map(placement -> placement.label()).sorted().toList());
     }
 
     @Test
     void measuredSize_isCutFrom_notThePackets() {
         Stock packet = letter("Moonlight 240");
-        StashPaper smaller = new StashPaper(0, packet, Optional.of(new SheetSize(Length.ofInches(8), Length.ofInches(11))), Swatch.PLAIN, false, false, 9, Optional.empty(), "");
+        StashPaper smaller = new StashPaper(0, packet,
+                Optional.of(new SheetSize(Length.ofInches(8), Length.ofInches(11))), Swatch.PLAIN, false, false, 9,
+                Optional.empty(), "");
         JobPlan plan = plan(job(2), stash(smaller));
-        assertEquals(2, plan.layout().newSheets(), "8 in gives one of 8½ × 5½, where the packet's 8½ in would give two");
+        assertEquals(2, plan.layout().newSheets(),
+                "8 in gives one of 8½ × 5½, where the packet's 8½ in would give two");
     }
 
     /** All sheets of a plan taken out of a stash. */
     private static StashChange taking(JobPlan plan, Stash stash) {
         List<Integer> all = IntStream.range(0, plan.sheets().size()).boxed().toList();
-        return JobTaking.change("Cards", JobCutting.begin("cards", plan.sheets()), new StashTaking("t", "cards", all, false), stash);
+        return JobTaking.change("Cards", JobCutting.begin("cards", plan.sheets()),
+                new StashTaking("t", "cards", all, false), stash);
     }
 
     @Test
@@ -169,10 +183,12 @@ class JobPlannerTest {
     @Test
     void howMany_andWhichPapers_andWhatSize() {
         Plan card = Planner.plan(halfFold()).orThrow();
-        Stash stash = stash(StashPaper.sheets(letter("Moonlight 240"), 7), StashPaper.sheets(paper("Midnight 270", 24, 24), 3),
+        Stash stash = stash(StashPaper.sheets(letter("Moonlight 240"), 7),
+                StashPaper.sheets(paper("Midnight 270", 24, 24), 3),
                 StashPaper.sheets(letter("Midnight 270"), 0).offcut(Length.ofInches(5), Length.ofInches(6), 1));
         assertEquals(14, WhatIf.howMany(card, stash, BenchTools.USUAL_INCH));
-        assertEquals(List.of(new WhatIf.Gives("Moonlight 240", 14), new WhatIf.Gives("Midnight 270", 6)), WhatIf.whichPapers(card, stash, BenchTools.USUAL_INCH));
+        assertEquals(List.of(new WhatIf.Gives("Moonlight 240", 14), new WhatIf.Gives("Midnight 270", 6)),
+                WhatIf.whichPapers(card, stash, BenchTools.USUAL_INCH));
         Plan small = WhatIf.sizeFrom(halfFold(), stash.papers().get(2)).orThrow();
         assertTrue(small.layout().unplaced().isEmpty());
         assertTrue(small.closedHeight().orElseThrow().compareTo(card.closedHeight().orElseThrow()) < 0);
@@ -181,11 +197,14 @@ class JobPlannerTest {
     @Test
     void handOut_namesWhatIsMadeAndBought_andEachKindOfSheetOnce() throws IOException {
         JobPlan plan = plan(job(24), stash(StashPaper.sheets(letter("Moonlight 240"), 10)));
-        JobHandOut.Content content = new JobHandOut.Content("Spring cards", List.of("24 × Half fold"), JobWords.headline(plan), plan.purchases(), plan.sheets());
-        byte[] pdf = JobHandOut.write(content, LengthFormat.of(LengthUnit.INCH), PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow());
+        JobHandOut.Content content = new JobHandOut.Content("Spring cards", List.of("24 × Half fold"),
+                JobWords.headline(plan), plan.purchases(), plan.sheets());
+        byte[] pdf = JobHandOut.write(content, LengthFormat.of(LengthUnit.INCH),
+                PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow());
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-            for (String part : List.of("Spring cards", "24 × Half fold", "Buy 2 sheets: 2 is the least possible.", "To buy", "2 × Moonlight 240", "10 × Moonlight 240", "Gives 2 × Base.")) {
+            for (String part : List.of("Spring cards", "24 × Half fold", "Buy 2 sheets: 2 is the least possible.",
+                    "To buy", "2 × Moonlight 240", "10 × Moonlight 240", "Gives 2 × Base.")) {
                 assertTrue(text.contains(part), part + "\n" + text);
             }
         }
@@ -193,9 +212,11 @@ class JobPlannerTest {
 
     @Test
     void emptyJob_andProjectThatCannotBePlanned_sayWhy() {
-        assertTrue(JobPlanner.plan(Job.of("Nothing", List.of(), BenchTools.USUAL_INCH), Stash.EMPTY).problems().get(0).text().contains("Add a project"));
+        assertTrue(JobPlanner.plan(Job.of("Nothing", List.of(), BenchTools.USUAL_INCH), Stash.EMPTY).problems().get(0)
+                .text().contains("Add a project"));
         Project broken = halfFold().withName("Broken").withSet("width", "nonsense");
-        assertTrue(JobPlanner.plan(Job.of("Job", List.of(new Kit(broken, 2)), BenchTools.USUAL_INCH), Stash.EMPTY).problems().get(0).text().startsWith("Broken"));
+        assertTrue(JobPlanner.plan(Job.of("Job", List.of(new Kit(broken, 2)), BenchTools.USUAL_INCH), Stash.EMPTY)
+                .problems().get(0).text().startsWith("Broken"));
     }
 
     @Test

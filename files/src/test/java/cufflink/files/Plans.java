@@ -63,7 +63,8 @@ public final class Plans {
     }
 
     public Plans closes(String width, String height) {
-        assertEquals(List.of(length(width), length(height)), List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
+        assertEquals(List.of(length(width), length(height)),
+                List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
         return this;
     }
 
@@ -74,8 +75,9 @@ public final class Plans {
     }
 
     public Plans scores(String piece, String... positions) {
-        assertEquals(List.of(positions).stream().map(Plans::length).toList(), plan.design().piece(piece).scores().stream()
-                .map(score -> score.line().at().orElseThrow().length()).toList());
+        assertEquals(List.of(positions).stream().map(Plans::length).toList(),
+                plan.design().piece(piece).scores().stream()
+                        .map(score -> score.line().at().orElseThrow().length()).toList());
         return this;
     }
 
@@ -96,7 +98,8 @@ public final class Plans {
     }
 
     public Plans hasNothingBad() {
-        assertTrue(plan.checks().stream().noneMatch(check -> check.verdict() == Verdict.BAD), () -> plan.checks().toString());
+        assertTrue(plan.checks().stream().noneMatch(check -> check.verdict() == Verdict.BAD),
+                () -> plan.checks().toString());
         return this;
     }
 
@@ -106,6 +109,7 @@ public final class Plans {
 
     private Check check(String id) {
         return plan.checks().stream().filter(check -> check.id().equals(id)).findFirst()
-                .orElseThrow(() -> new AssertionError("no check " + id + " in " + plan.checks().stream().map(Check::id).toList()));
+                .orElseThrow(() -> new AssertionError(
+                        "no check " + id + " in " + plan.checks().stream().map(Check::id).toList()));
     }
 }

@@ -20,8 +20,10 @@ class PocketLayersTest {
     private static Check judged(String design, String was, String is) {
         String text = BuiltInDesigns.text(design);
         assertTrue(text.contains(was), was);
-        Project project = Project.of(DesignFileReader.read("mine.yaml", text.replace(was, is)).orThrow(), RulerStep.SIXTEENTH_INCH);
-        return Plans.plan(project).checks().stream().filter(check -> check.id().equals("pocket-layers")).findFirst().orElseThrow();
+        Project project = Project.of(DesignFileReader.read("mine.yaml", text.replace(was, is)).orThrow(),
+                RulerStep.SIXTEENTH_INCH);
+        return Plans.plan(project).checks().stream().filter(check -> check.id().equals("pocket-layers")).findFirst()
+                .orElseThrow();
     }
 
     @ParameterizedTest
@@ -44,7 +46,8 @@ class PocketLayersTest {
     void mouthOnTheFold_isRefused() {
         Check check = judged("m-fold-holder", "open: right", "open: left");
         assertEquals(Verdict.BAD, check.verdict());
-        assertEquals("The pocket should open at the bottom; the layers close it there and leave it open at the top.", check.text());
+        assertEquals("The pocket should open at the bottom; the layers close it there and leave it open at the top.",
+                check.text());
     }
 
     @Test

@@ -35,13 +35,20 @@ class ProjectFileTest {
 
     static Stream<Project> projects() {
         Project gate = Plans.project("overlapping-gate");
-        Stock lilac = new Stock("Lilac ½", Length.ofInches(12), Length.ofMillimetres(305), new Weight(80, Weight.Basis.COVER), Optional.of(Length.ofMicrometres(287)),
+        Stock lilac = new Stock("Lilac ½", Length.ofInches(12), Length.ofMillimetres(305),
+                new Weight(80, Weight.Basis.COVER), Optional.of(Length.ofMicrometres(287)),
                 "#AABBCC", "#112233", true, Stock.Grain.ALONG_WIDTH);
-        return Stream.of(gate, gate.withName("“Quoted”, \\ and ü").withCopies(24).withNotes("line\nbreak"), gate.withSet("cover", "3 7/16 in").withSet("underlap", "61.3 mm"),
-                gate.withWish(new Wish.FinishedSize(Length.ofInches(271, 64), Length.ofNanometres(123_456_789))), gate.withWish(new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(4))),
-                gate.withWish(Plans.fromSheet("A4", 3)), Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)), gate.withPaper("mat 3", lilac).withScoring(ScoringStyle.OWN_FACE),
-                gate.withEnvelope(Optional.of(Plans.envelope("A6"))).withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with("base.cover",
-                        new MatSettings.OnPanel(Optional.of(1), Optional.empty(), Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
+        return Stream.of(gate, gate.withName("“Quoted”, \\ and ü").withCopies(24).withNotes("line\nbreak"),
+                gate.withSet("cover", "3 7/16 in").withSet("underlap", "61.3 mm"),
+                gate.withWish(new Wish.FinishedSize(Length.ofInches(271, 64), Length.ofNanometres(123_456_789))),
+                gate.withWish(new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(4))),
+                gate.withWish(Plans.fromSheet("A4", 3)),
+                Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)),
+                gate.withPaper("mat 3", lilac).withScoring(ScoringStyle.OWN_FACE),
+                gate.withEnvelope(Optional.of(Plans.envelope("A6")))
+                        .withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with("base.cover",
+                                new MatSettings.OnPanel(Optional.of(1), Optional.empty(),
+                                        Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
     }
 
     private static List<String> problems(String text) {
@@ -76,7 +83,8 @@ class ProjectFileTest {
     @Test
     void truncatedFile_isRefusedWithItsPlace() {
         String text = ProjectWriter.text(Plans.project("overlapping-gate"));
-        assertTrue(problems(text.substring(0, text.length() / 2)).get(0).matches("p.json, line \\d+, column \\d+: .*"), problems(text.substring(0, text.length() / 2)).toString());
+        assertTrue(problems(text.substring(0, text.length() / 2)).get(0).matches("p.json, line \\d+, column \\d+: .*"),
+                problems(text.substring(0, text.length() / 2)).toString());
     }
 
     @Test

@@ -62,11 +62,15 @@ class SoundDesignsTest {
     private static Optional<String> typed(Measures.Sized measure, RulerStep ruler, Random random) {
         double factor = 0.3 + 2 * random.nextDouble();
         if (measure.definition().role() == Role.CHOICE) {
-            return Optional.of(measure.definition().choices().get(random.nextInt(measure.definition().choices().size())));
+            return Optional
+                    .of(measure.definition().choices().get(random.nextInt(measure.definition().choices().size())));
         } else if (measure.definition().role() == Role.COUNT && measure.value() instanceof Value.Quantity count) {
             return Optional.of(String.valueOf(Math.round(Math.max(5, count.toDouble()) * factor)));
         }
-        return measure.isLength() ? Optional.of(ExactText.of(ruler.nearest(Length.nearestToMillimetres(Math.max(5, measure.length().toMillimetres()) * factor)))) : Optional.empty();
+        return measure.isLength()
+                ? Optional.of(ExactText.of(ruler
+                        .nearest(Length.nearestToMillimetres(Math.max(5, measure.length().toMillimetres()) * factor))))
+                : Optional.empty();
     }
 
     @ParameterizedTest
@@ -78,8 +82,12 @@ class SoundDesignsTest {
         for (int i = 0; i < SETTINGS; i++) {
             Project project = random(design, random);
             Outcome<Plan> plan = Planner.plan(project);
-            plan.problems().stream().filter(problem -> problem.text().contains("not foreseen") || problem.text().contains("yaml")).forEach(problem -> odd.add(project.set() + " " + problem.text()));
-            if (plan.value().filter(planned -> planned.checks().stream().noneMatch(check -> check.verdict() == Verdict.BAD)).isPresent()) {
+            plan.problems().stream()
+                    .filter(problem -> problem.text().contains("not foreseen") || problem.text().contains("yaml"))
+                    .forEach(problem -> odd.add(project.set() + " " + problem.text()));
+            if (plan.value()
+                    .filter(planned -> planned.checks().stream().noneMatch(check -> check.verdict() == Verdict.BAD))
+                    .isPresent()) {
                 good++;
                 oddities(plan.value().orElseThrow()).forEach(found -> odd.add(project.set() + " " + found));
             }
@@ -113,26 +121,33 @@ class SoundDesignsTest {
                 }
             }
         }
-        double cards = plan.stack().orElseThrow().layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL).mapToDouble(layer -> layer.footprint().getArea()).max().orElse(0);
-        if (cards > plan.closedWidth().orElseThrow().toMillimetres() * plan.closedHeight().orElseThrow().toMillimetres() * (1 + 1e-6)) {
+        double cards = plan.stack().orElseThrow().layers().stream()
+                .filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
+                .mapToDouble(layer -> layer.footprint().getArea()).max().orElse(0);
+        if (cards > plan.closedWidth().orElseThrow().toMillimetres() * plan.closedHeight().orElseThrow().toMillimetres()
+                * (1 + 1e-6)) {
             odd.add("closed it is smaller than a panel");
         }
-        plan.design().glue().stream().filter(glue -> glue.way() == Way.GLUE && glue.at().isPresent()).forEach(glue -> GlueScene.of(plan, glue).ifPresent(scene -> {
-            if (scene.patch().glued().stream().mapToDouble(Geometry::getArea).sum() < 10) {
-                odd.add(glue.id() + " has hardly any glue");
-            }
-            boolean covers = !glue.overhang() && Openings.all(plan.design().piece(glue.onto().piece())).anyMatch(opening -> opening.intersection(scene.patch().part()).getArea() > 1);
-            if (covers) {
-                odd.add(glue.id() + " covers an opening");
-            }
-        }));
+        plan.design().glue().stream().filter(glue -> glue.way() == Way.GLUE && glue.at().isPresent())
+                .forEach(glue -> GlueScene.of(plan, glue).ifPresent(scene -> {
+                    if (scene.patch().glued().stream().mapToDouble(Geometry::getArea).sum() < 10) {
+                        odd.add(glue.id() + " has hardly any glue");
+                    }
+                    boolean covers = !glue.overhang() && Openings.all(plan.design().piece(glue.onto().piece()))
+                            .anyMatch(opening -> opening.intersection(scene.patch().part()).getArea() > 1);
+                    if (covers) {
+                        odd.add(glue.id() + " covers an opening");
+                    }
+                }));
         return odd;
     }
 
     /** Cases that were called good once. */
     @ParameterizedTest
-    @CsvSource({"slim-tent,spread=170 deg,stands-up", "pleated-tree,trunkLength=9 in,trunk-under-tree", "pleated-tree,trunkWidth=4 in,trunk-under-tree", "pleated-tree,radius=2 in,as-high",
-        "crossover,drop=1/8 in,part-small-card", "little-bag,strap=3/4 in,handle-inside", "half-fold,ribs=9;ribEdges=both,ribs-inside", "accordion,panels=3;middle=3 in;first=3 in,",
+    @CsvSource({"slim-tent,spread=170 deg,stands-up", "pleated-tree,trunkLength=9 in,trunk-under-tree",
+        "pleated-tree,trunkWidth=4 in,trunk-under-tree", "pleated-tree,radius=2 in,as-high",
+        "crossover,drop=1/8 in,part-small-card", "little-bag,strap=3/4 in,handle-inside",
+        "half-fold,ribs=9;ribEdges=both,ribs-inside", "accordion,panels=3;middle=3 in;first=3 in,",
         "little-bag,packet=2 x 9 x 1/4 in,packet-held", "waterfall,square=4 in,band-holds"})
     void nonsense_isBad(String design, String set, String check) {
         Project project = project(design);
@@ -150,6 +165,7 @@ class SoundDesignsTest {
     @ParameterizedTest
     @CsvSource({"belly-band,holds=1/4 x 1/4 in,limits-width,1/2 in at least and may be 1/4 in at most"})
     void limitsThatExcludeEachOther_areNamed(String design, String set, String check, String words) {
-        expect(project(design).withSet(set.split("=")[0], set.split("=")[1])).judges(check, Verdict.BAD).says(check, words);
+        expect(project(design).withSet(set.split("=")[0], set.split("=")[1])).judges(check, Verdict.BAD).says(check,
+                words);
     }
 }

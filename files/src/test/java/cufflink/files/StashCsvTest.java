@@ -35,10 +35,14 @@ class StashCsvTest {
 
     @Test
     void whatIsWritten_isReadBackEqual() throws IOException {
-        List<StashItem> items = List.of(StashDatabaseTest.SHEETS, StashDatabaseTest.SHEETS.offcut(Length.ofInches(31, 16), Length.ofMillimetres(100), 2),
-                new StashRibbon(0, "Silver, thin", Length.ofMillimetres(6), Length.ofMillimetres(2400), "#C0C7CC", "says \"comet\""),
-                new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(13, 2))), 25, ""),
-                new StashPunch(0, "Large star", new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)), Optional.empty(), ""));
+        List<StashItem> items = List.of(StashDatabaseTest.SHEETS,
+                StashDatabaseTest.SHEETS.offcut(Length.ofInches(31, 16), Length.ofMillimetres(100), 2),
+                new StashRibbon(0, "Silver, thin", Length.ofMillimetres(6), Length.ofMillimetres(2400), "#C0C7CC",
+                        "says \"comet\""),
+                new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)),
+                        Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(13, 2))), 25, ""),
+                new StashPunch(0, "Large star", new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)),
+                        Optional.empty(), ""));
         assertEquals(items, read(StashCsv.write(new Stash(items))).orThrow());
     }
 
@@ -50,18 +54,22 @@ class StashCsvTest {
 
     @Test
     void everyMistake_isNamedByLine_andNothingIsRead() throws IOException {
-        Outcome<List<StashItem>> outcome = read("kind,name,width,height,count,face\npaper,Fine,8 1/2,11,3,\npaper,Broad,wide,11,-2,blue\ncardboard,X,1,1,,\n");
+        Outcome<List<StashItem>> outcome = read(
+                "kind,name,width,height,count,face\npaper,Fine,8 1/2,11,3,\npaper,Broad,wide,11,-2,blue\ncardboard,X,1,1,,\n");
         assertTrue(outcome.value().isEmpty());
-        assertEquals(List.of("stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 4"), outcome.problems().stream().map(Problem::where).toList());
+        assertEquals(List.of("stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 4"),
+                outcome.problems().stream().map(Problem::where).toList());
         String text = outcome.problems().stream().map(Problem::text).reduce("", (all, one) -> all + "\n" + one);
-        for (String part : List.of("Width cannot be read: “wide”", "“-2” is not a whole number from 0", "“blue” is not a colour", "“cardboard” is not known")) {
+        for (String part : List.of("Width cannot be read: “wide”", "“-2” is not a whole number from 0",
+                "“blue” is not a colour", "“cardboard” is not known")) {
             assertTrue(text.contains(part), part + " in " + text);
         }
     }
 
     @Test
     void missingColumns_areNamed() throws IOException {
-        assertEquals("stash.csv, line 1: The heading has no width, no height. Begin the file with a line such as kind,name,width,height.",
+        assertEquals(
+                "stash.csv, line 1: The heading has no width, no height. Begin the file with a line such as kind,name,width,height.",
                 read("kind,name\npaper,Fine\n").problems().get(0).text());
     }
 }

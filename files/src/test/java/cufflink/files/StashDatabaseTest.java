@@ -40,9 +40,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class StashDatabaseTest {
-    static final Stock MOONLIGHT = new Stock("Moonlight 240", Length.ofInches(17, 2), Length.ofInches(11), new Weight(240, Weight.Basis.METRIC), Optional.of(Length.ofMicrometres(310)), "#F4ECD2",
+    static final Stock MOONLIGHT = new Stock("Moonlight 240", Length.ofInches(17, 2), Length.ofInches(11),
+            new Weight(240, Weight.Basis.METRIC), Optional.of(Length.ofMicrometres(310)), "#F4ECD2",
             "#F8F3E2", true, Stock.Grain.ALONG_HEIGHT);
-    static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT, Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), Swatch.STARS, true, false, 12,
+    static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT,
+            Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), Swatch.STARS, true, false,
+            12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
     private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");
 
@@ -83,9 +86,13 @@ class StashDatabaseTest {
 
     @Test
     void everyKindOfItem_comesBackEqual() throws StashUnusable {
-        StashRibbon ribbon = new StashRibbon(0, "Silver", Length.ofMillimetres(6), Length.ofMillimetres(2400), "#C0C7CC", "");
-        StashEnvelope envelope = new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.empty(), 25, "square flap");
-        StashPunch punch = new StashPunch(0, "Large star", new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)), Optional.of(new SheetSize(Length.ofMillimetres(44), Length.ofMillimetres(44))), "");
+        StashRibbon ribbon = new StashRibbon(0, "Silver", Length.ofMillimetres(6), Length.ofMillimetres(2400),
+                "#C0C7CC", "");
+        StashEnvelope envelope = new StashEnvelope(0, "A6",
+                new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.empty(), 25, "square flap");
+        StashPunch punch = new StashPunch(0, "Large star",
+                new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)),
+                Optional.of(new SheetSize(Length.ofMillimetres(44), Length.ofMillimetres(44))), "");
         add(SHEETS, ribbon, envelope, punch, new StashTools(BenchTools.USUAL_METRIC));
         database.close();
         database = opened();
@@ -119,7 +126,8 @@ class StashDatabaseTest {
         database.undo();
         count(3);
         assertEquals(Optional.empty(), database.redo());
-        assertEquals(List.of("Now 3 false", "Now 10 true", "Added false"), database.history(10).stream().map(entry -> entry.words() + " " + entry.undone()).toList());
+        assertEquals(List.of("Now 3 false", "Now 10 true", "Added false"),
+                database.history(10).stream().map(entry -> entry.words() + " " + entry.undone()).toList());
         assertEquals(Optional.of(NOON), database.history(1).get(0).at());
     }
 
@@ -139,7 +147,8 @@ class StashDatabaseTest {
         StashPaper shown = add(SHEETS).papers().get(0);
         count(5);
         StashPaper now = database.stash().papers().get(0);
-        StashChange stale = StashChange.of("Both", StashEdit.added(SHEETS.withCount(99)), StashEdit.altered(shown, shown.withCount(1)));
+        StashChange stale = StashChange.of("Both", StashEdit.added(SHEETS.withCount(99)),
+                StashEdit.altered(shown, shown.withCount(1)));
         StashUnusable refused = assertThrows(StashUnusable.class, () -> database.apply(stale));
         assertTrue(refused.getMessage().contains("no longer as it was shown"), refused.getMessage());
         assertEquals(List.of(now), database.stash().papers());
@@ -159,7 +168,9 @@ class StashDatabaseTest {
         raw("pragma user_version = 99");
         StashUnusable refused = assertThrows(StashUnusable.class, this::opened);
         assertTrue(refused.getMessage().contains("newer Cufflink (version 99"), refused.getMessage());
-        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement statement = raw.createStatement(); ResultSet version = statement.executeQuery("pragma user_version")) {
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file());
+                Statement statement = raw.createStatement();
+                ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
         raw("pragma user_version = 4");
@@ -168,7 +179,8 @@ class StashDatabaseTest {
     }
 
     private void raw(String... commands) throws SQLException {
-        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file()); Statement statement = raw.createStatement()) {
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file());
+                Statement statement = raw.createStatement()) {
             for (String command : commands) {
                 statement.executeUpdate(command);
             }
@@ -179,7 +191,8 @@ class StashDatabaseTest {
     void fileOfTheFirstVersion_isBroughtUpToDate_withItsContent() throws Exception {
         Stash kept = add(SHEETS);
         database.close();
-        raw("drop index change_by_state", "drop index paper_by_name", "drop table taking", "alter table tools drop column on_grooves", "pragma user_version = 1");
+        raw("drop index change_by_state", "drop index paper_by_name", "drop table taking",
+                "alter table tools drop column on_grooves", "pragma user_version = 1");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -187,7 +200,9 @@ class StashDatabaseTest {
     @Test
     void fileThatIsNoDatabase_isRefusedAndStays() throws Exception {
         Path other = folder.resolve("notes.db");
-        Files.writeString(other, "these are notes, not a database, and they are longer than a heading of a database would be\n".repeat(30));
+        Files.writeString(other,
+                "these are notes, not a database, and they are longer than a heading of a database would be\n"
+                        .repeat(30));
         String before = Files.readString(other);
         StashUnusable refused = assertThrows(StashUnusable.class, () -> StashDatabase.open(other, Clock.systemUTC()));
         assertTrue(refused.getMessage().contains("notes.db"), refused.getMessage());

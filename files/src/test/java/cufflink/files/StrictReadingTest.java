@@ -65,7 +65,8 @@ class StrictReadingTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"\"directional\" : false|\"directional\" : \"no\"", "\"panels\" : [ ]|\"panels\" : { }", "\"weight\" : 250.0|\"weight\" : 0"})
+    @CsvSource(delimiter = '|', value = {"\"directional\" : false|\"directional\" : \"no\"",
+        "\"panels\" : [ ]|\"panels\" : { }", "\"weight\" : 250.0|\"weight\" : 0"})
     void valueOfAnotherKind_isRefused(String right, String wrong) {
         assertTrue(TEXT.contains(right), TEXT);
         refused(TEXT.replace(right, wrong), "expected");
@@ -91,21 +92,27 @@ class StrictReadingTest {
     @Test
     void materialNamedLikeALayer_isRefused() {
         String named = BuiltInDesigns.text("back-fold-holder").replaceFirst("material: \\w+", "material: mat 1");
-        assertTrue(DesignFileReader.read("holder.yaml", named).problems().toString().contains("paper of a layer"), named);
+        assertTrue(DesignFileReader.read("holder.yaml", named).problems().toString().contains("paper of a layer"),
+                named);
     }
 
     @Property(tries = 300)
     void everyText_isReadBackFromATable_andRunsNowhereAsAFormula(@ForAll List<@StringLength(max = 12) String> texts) {
-        List<List<String>> rows = new ArrayList<>(List.of(List.of("first", "=1+1"), List.of("'=x", "''@y"), List.of("-4", "+1")));
-        texts.stream().map(String::strip).filter(text -> !text.isEmpty() && text.chars().allMatch(letter -> letter >= ' ')).forEach(text -> rows.add(List.of("k", text)));
+        List<List<String>> rows = new ArrayList<>(
+                List.of(List.of("first", "=1+1"), List.of("'=x", "''@y"), List.of("-4", "+1")));
+        texts.stream().map(String::strip)
+                .filter(text -> !text.isEmpty() && text.chars().allMatch(letter -> letter >= ' '))
+                .forEach(text -> rows.add(List.of("k", text)));
         String table = CsvWriter.write(List.of("key", "text"), rows);
-        List<List<String>> back = CsvTable.parse(table, "t.csv", List.of("key")).orThrow().rows().stream().map(row -> List.of(row.text("key"), row.text("text"))).toList();
+        List<List<String>> back = CsvTable.parse(table, "t.csv", List.of("key")).orThrow().rows().stream()
+                .map(row -> List.of(row.text("key"), row.text("text"))).toList();
         assertEquals(rows, back);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"=1+1", "+1", "-cmd", "@sum(a1)"})
     void textLikeAFormula_isGuarded(String text) {
-        assertTrue(CsvWriter.write(List.of("text"), List.of(List.of(text))).lines().skip(1).findFirst().orElseThrow().startsWith("'"));
+        assertTrue(CsvWriter.write(List.of("text"), List.of(List.of(text))).lines().skip(1).findFirst().orElseThrow()
+                .startsWith("'"));
     }
 }

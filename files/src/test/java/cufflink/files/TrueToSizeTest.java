@@ -25,8 +25,8 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
 /**
- * What is exported is read back by readers that did not write it: poppler for the PDF, librsvg and the JDK's XML parser for the SVG; lines must lie
- * within 0.05 mm of the plan.
+ * What is exported is read back by readers that did not write it: poppler for the PDF, librsvg and the JDK's XML parser
+ * for the SVG; lines must lie within 0.05 mm of the plan.
  */
 class TrueToSizeTest {
     private static final double TOLERANCE = 0.05;
@@ -74,24 +74,30 @@ class TrueToSizeTest {
     }
 
     private static void assertLineAt(double expected, List<Double> found) {
-        assertTrue(found.stream().anyMatch(x -> Math.abs(x - expected) < TOLERANCE), () -> "no line at " + expected + " mm among " + found);
+        assertTrue(found.stream().anyMatch(x -> Math.abs(x - expected) < TOLERANCE),
+                () -> "no line at " + expected + " mm among " + found);
     }
 
     @Test
     void pdf_hasA4Pages_andItsText() throws Exception {
         assertTrue(run("pdfinfo", folder.resolve("hand-out.pdf").toString()).contains("A4"));
         String text = run("pdftotext", "-layout", folder.resolve("hand-out.pdf").toString(), "-");
-        for (String expected : List.of("Cut list", "Score list", "Fold", "Glue", "Checks", "How every figure came about", "true to size", "M-fold holder")) {
+        for (String expected : List.of("Cut list", "Score list", "Fold", "Glue", "Checks",
+                "How every figure came about", "true to size", "M-fold holder")) {
             assertTrue(text.contains(expected), expected);
         }
     }
 
-    /** The last pages are the template: read by poppler, its outline and score lines lie where the plan says; the bar measures 4 in. */
+    /**
+     * The last pages are the template: read by poppler, its outline and score lines lie where the plan says; the bar
+     * measures 4 in.
+     */
     @Test
     void pdfTemplate_isTrueToSize() throws Exception {
         String info = run("pdfinfo", folder.resolve("hand-out.pdf").toString());
         int pages = Integer.parseInt(info.replaceAll("(?s).*Pages:\\s+(\\d+).*", "$1"));
-        run("pdftoppm", "-r", String.valueOf(DPI), "-gray", "-png", "-singlefile", "-f", String.valueOf(pages - 1), folder.resolve("hand-out.pdf").toString(), folder.resolve("first").toString());
+        run("pdftoppm", "-r", String.valueOf(DPI), "-gray", "-png", "-singlefile", "-f", String.valueOf(pages - 1),
+                folder.resolve("hand-out.pdf").toString(), folder.resolve("first").toString());
         BufferedImage page = ImageIO.read(folder.resolve("first.png").toFile());
         double barRow = (LEFT + 8 + 1) / MM_PER_PIXEL;
         List<Double> bar = darkAlong(page, (int) barRow);
@@ -104,17 +110,21 @@ class TrueToSizeTest {
         }
         assertLineAt(LEFT, dark);
         assertLineAt(LEFT + plan.measures().length("front").toMillimetres(), dark);
-        assertLineAt(LEFT + plan.measures().length("front").plus(plan.measures().length("pocket")).toMillimetres(), dark);
+        assertLineAt(LEFT + plan.measures().length("front").plus(plan.measures().length("pocket")).toMillimetres(),
+                dark);
     }
 
     /** Drawn by librsvg, the outline of the piece spans exactly its size. */
     @Test
     void svg_isTrueToSize_asDrawnByAnotherReader() throws Exception {
         Path svg = folder.resolve("svg").resolve("base.svg");
-        run("rsvg-convert", "-d", String.valueOf(DPI), "-p", String.valueOf(DPI), "-b", "white", "-o", folder.resolve("base.png").toString(), svg.toString());
+        run("rsvg-convert", "-d", String.valueOf(DPI), "-p", String.valueOf(DPI), "-b", "white", "-o",
+                folder.resolve("base.png").toString(), svg.toString());
         BufferedImage image = ImageIO.read(folder.resolve("base.png").toFile());
-        assertEquals(plan.design().piece("base").width().length().toMillimetres(), image.getWidth() * MM_PER_PIXEL, TOLERANCE);
-        assertEquals(plan.design().piece("base").height().length().toMillimetres(), image.getHeight() * MM_PER_PIXEL, TOLERANCE);
+        assertEquals(plan.design().piece("base").width().length().toMillimetres(), image.getWidth() * MM_PER_PIXEL,
+                TOLERANCE);
+        assertEquals(plan.design().piece("base").height().length().toMillimetres(), image.getHeight() * MM_PER_PIXEL,
+                TOLERANCE);
         List<Double> dark = new ArrayList<>();
         for (int row = 60; row < 400; row += 5) {
             dark.addAll(darkAlong(image, row));
@@ -126,7 +136,8 @@ class TrueToSizeTest {
 
     @Test
     void svg_hasALayerForEachKindOfLine() throws Exception {
-        Document document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(folder.resolve("svg").resolve("base.svg").toFile());
+        Document document = DocumentBuilderFactory.newInstance().newDocumentBuilder()
+                .parse(folder.resolve("svg").resolve("base.svg").toFile());
         assertEquals("mm", document.getDocumentElement().getAttribute("width").replaceAll("[\\d.]", ""));
         List<String> layers = new ArrayList<>();
         for (int i = 0; i < document.getElementsByTagName("g").getLength(); i++) {
@@ -148,7 +159,8 @@ class TrueToSizeTest {
         double front = plan.measures().length("front").toMillimetres();
         boolean found = false;
         for (int i = 0; i + 13 < lines.length; i++) {
-            found |= lines[i].equals("LINE") && lines[i + 2].equals("VALLEY") && Math.abs(Double.parseDouble(lines[i + 4]) - front) < 1e-3
+            found |= lines[i].equals("LINE") && lines[i + 2].equals("VALLEY")
+                    && Math.abs(Double.parseDouble(lines[i + 4]) - front) < 1e-3
                     && Math.abs(Double.parseDouble(lines[i + 8]) - front) < 1e-3;
         }
         assertTrue(found);

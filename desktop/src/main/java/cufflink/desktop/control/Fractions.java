@@ -8,7 +8,9 @@ import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 
-/** Text with its fractions set: numerator over denominator, the bar at the height of a minus sign. Wraps like any text. */
+/**
+ * Text with its fractions set: numerator over denominator, the bar at the height of a minus sign. Wraps like any text.
+ */
 public final class Fractions extends TextFlow {
     public static final String STYLE = "fractions";
 
@@ -42,8 +44,8 @@ public final class Fractions extends TextFlow {
     }
 
     /**
-     * One fraction. A hidden text takes font and colour from the style sheet as the text around it does; the parts follow it. The baseline is chosen
-     * so that the bar stands a third of the text's size above the line.
+     * One fraction. A hidden text takes font and colour from the style sheet as the text around it does; the parts
+     * follow it. The baseline is chosen so that the bar stands a third of the text's size above the line.
      */
     private static final class SetFraction extends Region {
         private static final double SMALL = 0.66;
@@ -99,7 +101,8 @@ public final class Fractions extends TextFlow {
 
         @Override
         protected double computePrefWidth(double height) {
-            return Math.ceil(Math.max(numerator.getLayoutBounds().getWidth(), denominator.getLayoutBounds().getWidth()) + body() * 0.2);
+            return Math.ceil(Math.max(numerator.getLayoutBounds().getWidth(), denominator.getLayoutBounds().getWidth())
+                    + body() * 0.2);
         }
 
         @Override

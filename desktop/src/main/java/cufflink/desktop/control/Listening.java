@@ -6,7 +6,10 @@ import java.util.function.Consumer;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 
-/** What a screen listens to in things that outlive it; {@link #end} lets go of all of it, so that a screen that was left can be forgotten. */
+/**
+ * What a screen listens to in things that outlive it; {@link #end} lets go of all of it, so that a screen that was left
+ * can be forgotten.
+ */
 public final class Listening {
     private final List<Runnable> ends = new ArrayList<>();
 

@@ -161,14 +161,17 @@ final class PicturePainter {
 
     private static double width(FractionText.Run run, Font body, Font small) {
         return run instanceof FractionText.Fraction fraction
-                ? Math.max(width(fraction.numerator(), small), width(fraction.denominator(), small)) + small.getSize() * 0.25
+                ? Math.max(width(fraction.numerator(), small), width(fraction.denominator(), small))
+                        + small.getSize() * 0.25
                 : width(((FractionText.Plain) run).text(), body);
     }
 
-    private void fraction(FractionText.Fraction fraction, double x, double base, double width, double size, Font small) {
+    private void fraction(FractionText.Fraction fraction, double x, double base, double width, double size,
+            Font small) {
         g.setFont(small);
         g.fillText(fraction.numerator(), x + (width - width(fraction.numerator(), small)) / 2, base - size * 0.46);
         g.fillText(fraction.denominator(), x + (width - width(fraction.denominator(), small)) / 2, base + size * 0.2);
-        g.fillRect(x + small.getSize() * 0.06, base - size * 0.37, width - small.getSize() * 0.12, Math.max(1, size * 0.06));
+        g.fillRect(x + small.getSize() * 0.06, base - size * 0.37, width - small.getSize() * 0.12,
+                Math.max(1, size * 0.06));
     }
 }

@@ -12,8 +12,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
- * Shows a picture as large as it goes. The picture is asked for anew whenever the size changes, since it must know how many millimetres a point
- * takes.
+ * Shows a picture as large as it goes. The picture is asked for anew whenever the size changes, since it must know how
+ * many millimetres a point takes.
  */
 public final class PicturePane extends Pane {
     private static final double NEAR = 7;
@@ -114,12 +114,14 @@ public final class PicturePane extends Pane {
             return area.rings().stream().filter(ring -> polygon(ring).contains(x, y)).count() % 2 == 1;
         }
         if (shape instanceof Shape.Mark mark) {
-            return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y) < mark.radius() * shown.point() * scale;
+            return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y)
+                    < mark.radius() * shown.point() * scale;
         }
         if (shape instanceof Shape.Path path) {
             for (int i = 0; i + 1 < path.points().size(); i++) {
                 LineSegment stretch = new LineSegment(dx + path.points().get(i).x() * scale,
-                        dy + path.points().get(i).y() * scale, dx + path.points().get(i + 1).x() * scale, dy + path.points().get(i + 1).y() * scale);
+                        dy + path.points().get(i).y() * scale, dx + path.points().get(i + 1).x() * scale,
+                        dy + path.points().get(i + 1).y() * scale);
                 if (stretch.distance(new Coordinate(x, y)) < NEAR) {
                     return true;
                 }

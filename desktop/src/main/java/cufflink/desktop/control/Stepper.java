@@ -14,8 +14,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
 /**
- * A value with a step down and a step up that can also be typed. The value shows its fractions set; a click or a key opens it for typing. Enter or leaving
- * takes what was typed, Escape leaves the value as it was. What cannot be understood stays to be mended, marked {@code :wrong}.
+ * A value with a step down and a step up that can also be typed. The value shows its fractions set; a click or a key
+ * opens it for typing. Enter or leaving takes what was typed, Escape leaves the value as it was. What cannot be
+ * understood stays to be mended, marked {@code :wrong}.
  */
 public final class Stepper extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");

@@ -16,7 +16,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** A made-up hill observatory prepares a comet night. One project has a real problem for the checks to find, one is for 24 copies. */
+/**
+ * A made-up hill observatory prepares a comet night. One project has a real problem for the checks to find, one is for
+ * 24 copies.
+ */
 public final class DemoProjects {
     private static final DesignLibrary LIBRARY = DesignLibrary.builtIn();
 
@@ -38,7 +41,8 @@ public final class DemoProjects {
 
     static Stock paper(String name, String sheet, double gsm, String face, String back, boolean directional) {
         NamedSize size = sheet(sheet);
-        return new Stock(name, size.width(), size.height(), Weight.gsm(gsm), Optional.empty(), face, back, directional, Stock.Grain.ALONG_HEIGHT);
+        return new Stock(name, size.width(), size.height(), Weight.gsm(gsm), Optional.empty(), face, back, directional,
+                Stock.Grain.ALONG_HEIGHT);
     }
 
     static Stock midnight(String sheet) {
@@ -61,27 +65,33 @@ public final class DemoProjects {
     public static Project invitation() {
         return Project.of(design("overlapping-gate"), RulerStep.SIXTEENTH_INCH).withName("Comet night invitation")
                 .withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4)))
-                .withPaper("card", moonlight("Letter")).withPaper("mat 1", midnight("Letter")).withPaper("mat 2", starfield("12 in square"))
-                .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6")).withCopies(24)
+                .withPaper("card", moonlight("Letter")).withPaper("mat 1", midnight("Letter"))
+                .withPaper("mat 2", starfield("12 in square"))
+                .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6"))
+                .withCopies(24)
                 .withNotes("Ring the comet's tail in silver before the layers go on.");
     }
 
     /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */
     public static Project passHolder() {
-        return Project.of(design("m-fold-holder"), RulerStep.SIXTEENTH_INCH).withName("Visitors' pass holder").withSet("pocket", "2 in")
-                .withPaper("card", midnight("Letter")).withPaper("mat 1", moonlight("Letter")).withEnvelope(envelope("A2"));
+        return Project.of(design("m-fold-holder"), RulerStep.SIXTEENTH_INCH).withName("Visitors' pass holder")
+                .withSet("pocket", "2 in")
+                .withPaper("card", midnight("Letter")).withPaper("mat 1", moonlight("Letter"))
+                .withEnvelope(envelope("A2"));
     }
 
     /** Thank-you cards for the volunteers, in millimetres. */
     public static Project thankYou() {
         return Project.of(design("back-fold-holder"), RulerStep.MILLIMETRE).withName("Volunteers' thank-you")
                 .withWish(new Wish.InEnvelope(envelope("C6").orElseThrow(), Length.ofMillimetres(4)))
-                .withPaper("card", midnight("A3")).withPaper("liner", moonlight("A4")).withPaper("mat 1", starfield("A4"));
+                .withPaper("card", midnight("A3")).withPaper("liner", moonlight("A4"))
+                .withPaper("mat 1", starfield("A4"));
     }
 
     /** A standing tube with a window, for the telescope's birthday. */
     public static Project telescope() {
-        return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card").withSet("strip", "yes")
+        return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card")
+                .withSet("strip", "yes")
                 .withPaper("card", moonlight("12 in square")).withPaper("mat 1", midnight("Letter"));
     }
 

@@ -17,7 +17,10 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 
-/** The observatory's paper. For the invitations it is just enough: cut one layer after the other, each from sheets of its own, one sheet of Midnight 270 would be lacking. */
+/**
+ * The observatory's paper. For the invitations it is just enough: cut one layer after the other, each from sheets of
+ * its own, one sheet of Midnight 270 would be lacking.
+ */
 public final class DemoStash {
     private DemoStash() {
     }
@@ -29,29 +32,38 @@ public final class DemoStash {
                 sheets(DemoProjects.midnight("Letter"), 13, "0.52", Swatch.PLAIN, false),
                 sheets(DemoProjects.midnight("12 in square"), 1, "0.85", Swatch.PLAIN, false),
                 sheets(DemoProjects.starfield("12 in square"), 8, "0.95", Swatch.STARS, false),
-                sheets(DemoProjects.paper("Meteor stripe 120", "12 in square", 120, "#D9C7A8", "#FFFFFF", true), 6, "0.95", Swatch.STRIPES, true),
-                sheets(DemoProjects.paper("Nebula dot 120", "Letter", 120, "#B9A7C9", "#FFFFFF", false), 0, "0.40", Swatch.DOTS, false),
+                sheets(DemoProjects.paper("Meteor stripe 120", "12 in square", 120, "#D9C7A8", "#FFFFFF", true), 6,
+                        "0.95", Swatch.STRIPES, true),
+                sheets(DemoProjects.paper("Nebula dot 120", "Letter", 120, "#B9A7C9", "#FFFFFF", false), 0, "0.40",
+                        Swatch.DOTS, false),
                 sheets(DemoProjects.moonlight("A4"), 14, "0.35", Swatch.PLAIN, false),
                 offcut(DemoProjects.midnight("Letter"), 19, 2, 11, 2, 3),
                 offcut(DemoProjects.midnight("Letter"), 5, 1, 9, 2, 2),
                 offcut(DemoProjects.moonlight("Letter"), 9, 4, 11, 1, 5),
                 offcut(DemoProjects.starfield("12 in square"), 3, 1, 12, 1, 2),
                 new StashRibbon(0, "Silver", Length.ofInches(1, 4), Length.ofInches(96), "#A9B4B8", ""),
-                new StashRibbon(0, "Dusk blue", Length.ofInches(3, 8), Length.ofInches(140), "#4B5E86", "frays; seal the ends"),
-                new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(103, 16))), 30, ""),
-                new StashEnvelope(0, "C6", new SheetSize(Length.ofMillimetres(114), Length.ofMillimetres(162)), Optional.empty(), 12, ""),
-                new StashPunch(0, "Comet die", new SheetSize(Length.ofInches(5, 2), Length.ofInches(3, 2)), Optional.of(new SheetSize(Length.ofInches(9, 4), Length.ofInches(5, 4))), ""),
-                new StashPunch(0, "1 in circle punch", new SheetSize(Length.ofInches(1), Length.ofInches(1)), Optional.of(new SheetSize(Length.ofInches(7, 8), Length.ofInches(7, 8))), ""),
+                new StashRibbon(0, "Dusk blue", Length.ofInches(3, 8), Length.ofInches(140), "#4B5E86",
+                        "frays; seal the ends"),
+                new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)),
+                        Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(103, 16))), 30, ""),
+                new StashEnvelope(0, "C6", new SheetSize(Length.ofMillimetres(114), Length.ofMillimetres(162)),
+                        Optional.empty(), 12, ""),
+                new StashPunch(0, "Comet die", new SheetSize(Length.ofInches(5, 2), Length.ofInches(3, 2)),
+                        Optional.of(new SheetSize(Length.ofInches(9, 4), Length.ofInches(5, 4))), ""),
+                new StashPunch(0, "1 in circle punch", new SheetSize(Length.ofInches(1), Length.ofInches(1)),
+                        Optional.of(new SheetSize(Length.ofInches(7, 8), Length.ofInches(7, 8))), ""),
                 new StashTools(BenchTools.USUAL_INCH));
         return StashChange.of("Counted everything in the cupboard", items.stream().map(StashEdit::added).toList());
     }
 
     private static StashPaper sheets(Stock stock, int count, String price, Swatch swatch, boolean twoSided) {
-        return StashPaper.sheets(stock, count).withPrice(Optional.of(new BigDecimal(price))).withSwatch(swatch, twoSided);
+        return StashPaper.sheets(stock, count).withPrice(Optional.of(new BigDecimal(price))).withSwatch(swatch,
+                twoSided);
     }
 
     private static StashPaper offcut(Stock stock, int width, int widthParts, int height, int heightParts, int count) {
         boolean stars = stock.directional();
-        return StashPaper.sheets(stock, 0).withSwatch(stars ? Swatch.STARS : Swatch.PLAIN, false).offcut(Length.ofInches(width, widthParts), Length.ofInches(height, heightParts), count);
+        return StashPaper.sheets(stock, 0).withSwatch(stars ? Swatch.STARS : Swatch.PLAIN, false)
+                .offcut(Length.ofInches(width, widthParts), Length.ofInches(height, heightParts), count);
     }
 }

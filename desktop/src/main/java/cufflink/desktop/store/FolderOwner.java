@@ -14,8 +14,9 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 
 /**
- * Makes one window the owner of a data folder, so that no two write over each other. The lock is the operating system's and goes with the process, however
- * that ends. Another start that finds the folder owned leaves a call in it; the owner answers by taking the call away and coming to the front.
+ * Makes one window the owner of a data folder, so that no two write over each other. The lock is the operating system's
+ * and goes with the process, however that ends. Another start that finds the folder owned leaves a call in it; the
+ * owner answers by taking the call away and coming to the front.
  */
 public final class FolderOwner implements AutoCloseable {
     private static final int LISTEN_MILLISECONDS = 200;
@@ -42,7 +43,8 @@ public final class FolderOwner implements AutoCloseable {
     /** Claims a folder, made anew if it is not there; empty while another window owns it. */
     public static Optional<FolderOwner> claim(Path folder) throws IOException {
         Files.createDirectories(folder);
-        FileChannel channel = FileChannel.open(folder.resolve("lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        FileChannel channel = FileChannel.open(folder.resolve("lock"), StandardOpenOption.CREATE,
+                StandardOpenOption.WRITE);
         try {
             FileLock lock = channel.tryLock();
             if (lock != null) {

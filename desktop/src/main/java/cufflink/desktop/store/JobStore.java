@@ -48,7 +48,8 @@ public final class JobStore {
 
     /** Saves soon, in the background. */
     public void saveSoon(KeptJob job, Path file) {
-        saver.soon(file, () -> JobFile.write(job, file), fault -> onFailure.accept("“" + job.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault) + "."));
+        saver.soon(file, () -> JobFile.write(job, file), fault -> onFailure
+                .accept("“" + job.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault) + "."));
     }
 
     /** Deletes a job's file, after everything that waits to be written. */

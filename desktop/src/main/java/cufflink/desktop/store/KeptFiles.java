@@ -32,9 +32,12 @@ final class KeptFiles {
         }
         List<Path> paths = new ArrayList<>();
         try (Stream<Path> files = Files.list(folder)) {
-            files.filter(path -> path.toString().endsWith(".json")).sorted(Comparator.comparing(KeptFiles::changed).reversed().thenComparing(Comparator.naturalOrder())).forEach(paths::add);
+            files.filter(path -> path.toString().endsWith(".json")).sorted(
+                    Comparator.comparing(KeptFiles::changed).reversed().thenComparing(Comparator.naturalOrder()))
+                    .forEach(paths::add);
         } catch (IOException fault) {
-            problems.add(Problem.notice(folder.toString(), "The folder cannot be listed: " + FileTrouble.reason(fault) + ".", ""));
+            problems.add(Problem.notice(folder.toString(),
+                    "The folder cannot be listed: " + FileTrouble.reason(fault) + ".", ""));
         }
         for (Path path : paths) {
             Outcome<T> outcome = reader.apply(path);
@@ -58,7 +61,8 @@ final class KeptFiles {
 
     /** A file for something new, named after it; never one that is there. */
     Path fresh(String name) {
-        String plain = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+        String plain = name.strip().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$",
+                "");
         String base = plain.isEmpty() ? fallback : plain;
         Path file = folder.resolve(base + ".json");
         for (int i = 2; Files.exists(file); i++) {

@@ -19,8 +19,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
- * The projects on the go: JSON files in a folder. Saving happens on a thread of its own, the newest state of a file replacing one still
- * waiting. A small marker names the project that is open; if it is still there at the next start, the last one did not end well.
+ * The projects on the go: JSON files in a folder. Saving happens on a thread of its own, the newest state of a file
+ * replacing one still waiting. A small marker names the project that is open; if it is still there at the next start,
+ * the last one did not end well.
  */
 public final class ProjectStore implements AutoCloseable {
     /** A project and where it is kept. */
@@ -90,15 +91,18 @@ public final class ProjectStore implements AutoCloseable {
 
     /** Saves soon, in the background; a newer state overtakes an older one. */
     public void saveSoon(Project project, Path file) {
-        saver.soon(file, () -> write(project, file), fault -> onFailure.accept("“" + project.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault)
-                + ". It is still open here; save a copy elsewhere."));
+        saver.soon(file, () -> write(project, file),
+                fault -> onFailure.accept(
+                        "“" + project.name() + "” could not be saved to " + file + ": " + FileTrouble.reason(fault)
+                                + ". It is still open here; save a copy elsewhere."));
     }
 
     /** Notes which project is open. */
     public void markOpen(Path file) {
         saver.inOrder(() -> {
             try {
-                Path named = isOwn(file) ? folder.relativize(projectFolder().resolve(file.getFileName())) : file.toAbsolutePath();
+                Path named = isOwn(file) ? folder.relativize(projectFolder().resolve(file.getFileName()))
+                        : file.toAbsolutePath();
                 AtomicFile.keep(marker(), named.toString().getBytes(StandardCharsets.UTF_8));
             } catch (IOException fault) {
                 onFailure.accept("The data folder cannot be written: " + FileTrouble.reason(fault) + ".");
@@ -120,7 +124,9 @@ public final class ProjectStore implements AutoCloseable {
     /** The project that was open when Cufflink was last ended without being closed. */
     public Optional<Path> leftOpen() {
         try {
-            return Files.exists(marker()) ? Optional.of(folder.resolve(Files.readString(marker()))).filter(Files::isRegularFile) : Optional.empty();
+            return Files.exists(marker())
+                    ? Optional.of(folder.resolve(Files.readString(marker()))).filter(Files::isRegularFile)
+                    : Optional.empty();
         } catch (IOException | InvalidPathException unreadable) {
             return Optional.empty();
         }

@@ -88,11 +88,13 @@ final class BenchPane extends BorderPane {
 
     private Optional<Picture> stepPicture(double point) {
         RunStep step = work.currentStep();
-        return Optional.of(StepDrawing.draw(work.plan(), step, new StepDrawing.Moment(work.readingProperty().get(), 1, View.TILTED, true), point));
+        return Optional.of(StepDrawing.draw(work.plan(), step,
+                new StepDrawing.Moment(work.readingProperty().get(), 1, View.TILTED, true), point));
     }
 
     private static FlowPane legend() {
-        FlowPane legend = new FlowPane(entry("V", "valley", "legend-valley"), entry("M", "mountain", "legend-mountain"), entry("D", "decorative", "legend-decorative"),
+        FlowPane legend = new FlowPane(entry("V", "valley", "legend-valley"), entry("M", "mountain", "legend-mountain"),
+                entry("D", "decorative", "legend-decorative"),
                 entry("", "cut", "legend-cut"), entry("", "waste", "legend-waste"), entry("", "glue", "legend-glue"));
         legend.getStyleClass().add("legend");
         return legend;

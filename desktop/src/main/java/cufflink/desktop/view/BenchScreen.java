@@ -67,10 +67,12 @@ public final class BenchScreen extends ListeningScreen {
 
     private void explainPicked(String id) {
         for (var piece : work.plan().design().pieces()) {
-            piece.scores().stream().filter(score -> score.id().equals(id)).findFirst().flatMap(score -> score.line().at())
+            piece.scores().stream().filter(score -> score.id().equals(id)).findFirst()
+                    .flatMap(score -> score.line().at())
                     .ifPresent(at -> readOut.explain(at.derivation().text(work.plan().format())));
         }
-        work.plan().measures().get(id).ifPresent(sized -> readOut.explain(sized.derivation().text(work.plan().format())));
+        work.plan().measures().get(id)
+                .ifPresent(sized -> readOut.explain(sized.derivation().text(work.plan().format())));
     }
 
     private HBox topBar() {
@@ -164,7 +166,9 @@ public final class BenchScreen extends ListeningScreen {
             name.setText(plan.project().name());
         }
         closed.setText(plan.stack().isPresent()
-                ? "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "Does not close");
+                ? "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(),
+                        plan.closedHeight().orElseThrow())
+                : "Does not close");
         Check worst = plan.checks().get(0);
         verdict.getStyleClass().removeAll("chip-good", "chip-watch", "chip-bad");
         verdict.getStyleClass().add("chip-" + worst.verdict().word());

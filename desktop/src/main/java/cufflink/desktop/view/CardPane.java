@@ -18,7 +18,8 @@ import javafx.scene.layout.FlowPane;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * The finished card on the bench: closed, from the front or the back, with the layers at any place that is tapped; or on its way into one of its poses.
+ * The finished card on the bench: closed, from the front or the back, with the layers at any place that is tapped; or
+ * on its way into one of its poses.
  */
 final class CardPane extends BorderPane {
     private static final String FRONT = "Closed, front";
@@ -61,8 +62,10 @@ final class CardPane extends BorderPane {
 
     private void choose(String name, boolean play) {
         chosen = name;
-        choices.getChildren().forEach(node -> ((ToggleButton) node).setSelected(((ToggleButton) node).getText().equals(name)));
-        Optional<PosedCard> posed = work.plan().folded().poses().stream().filter(pose -> pose.name().equals(name)).findFirst();
+        choices.getChildren()
+                .forEach(node -> ((ToggleButton) node).setSelected(((ToggleButton) node).getText().equals(name)));
+        Optional<PosedCard> posed = work.plan().folded().poses().stream().filter(pose -> pose.name().equals(name))
+                .findFirst();
         if (posed.isPresent()) {
             setCenter(motion);
             setBottom(motion.controls());
@@ -78,13 +81,15 @@ final class CardPane extends BorderPane {
             setBottom(null);
             setRight(layers);
             closed.repaint();
-            work.plan().stack().ifPresentOrElse(stack -> layers.show(work.plan(), stack.thickest(), true), layers::clear);
+            work.plan().stack().ifPresentOrElse(stack -> layers.show(work.plan(), stack.thickest(), true),
+                    layers::clear);
         }
     }
 
     private String panelName(String id) {
         Assembly assembly = work.plan().folded().assembly();
-        return assembly.panels().stream().filter(panel -> panel.toString().equals(id)).findFirst().map(panel -> assembly.panel(panel).label()).orElse("");
+        return assembly.panels().stream().filter(panel -> panel.toString().equals(id)).findFirst()
+                .map(panel -> assembly.panel(panel).label()).orElse("");
     }
 
     private void tap(Shape.Spot spot) {
@@ -99,7 +104,8 @@ final class CardPane extends BorderPane {
 
     /** Brings the card half open, seen from the front or from behind. */
     void halfOpen(boolean behind) {
-        work.plan().folded().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst().ifPresent(posed -> choose(posed.name(), true));
+        work.plan().folded().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst()
+                .ifPresent(posed -> choose(posed.name(), true));
         if (behind) {
             motion.lookFromBehind();
         }

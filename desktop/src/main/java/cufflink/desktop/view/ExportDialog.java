@@ -28,10 +28,14 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.stage.FileChooser;
 
-/** Writes the hand-out or the lines. Works in the background; stays open until it is done, so that a failure can be mended. */
+/**
+ * Writes the hand-out or the lines. Works in the background; stays open until it is done, so that a failure can be
+ * mended.
+ */
 public final class ExportDialog extends Dialog<Path> {
     private final Plan plan;
-    private final ComboBox<Exporter.Format> format = new ComboBox<>(FXCollections.observableArrayList(Exporter.Format.values()));
+    private final ComboBox<Exporter.Format> format = new ComboBox<>(
+            FXCollections.observableArrayList(Exporter.Format.values()));
     private final ComboBox<String> page = new ComboBox<>(FXCollections.observableArrayList("A4", "Letter"));
     private final CheckBox derivations = new CheckBox("how every figure came about");
     private final CheckBox templates = new CheckBox("pieces true to size");
@@ -87,7 +91,8 @@ public final class ExportDialog extends Dialog<Path> {
 
     private Path usualPlace(Path folder) {
         String base = plan.project().name().replaceAll("[^\\p{L}\\p{N}]+", "-").toLowerCase(Locale.ROOT);
-        return folder.resolve(format.getValue() == Exporter.Format.PDF ? base + ".pdf" : base + "-" + format.getValue().name().toLowerCase(Locale.ROOT));
+        return folder.resolve(format.getValue() == Exporter.Format.PDF ? base + ".pdf"
+                : base + "-" + format.getValue().name().toLowerCase(Locale.ROOT));
     }
 
     private void choose() {
@@ -126,9 +131,11 @@ public final class ExportDialog extends Dialog<Path> {
             }
         };
         progress.visibleProperty().bind(task.runningProperty());
-        task.setOnSucceeded(done -> state.setText(task.getValue().size() == 1 ? "Written: " + out : task.getValue().size() + " files written to " + out));
+        task.setOnSucceeded(done -> state.setText(
+                task.getValue().size() == 1 ? "Written: " + out : task.getValue().size() + " files written to " + out));
         task.setOnFailed(failed -> {
-            state.setText("Not written: " + reason(task.getException()) + ". Choose another place; the project is as it was.");
+            state.setText("Not written: " + reason(task.getException())
+                    + ". Choose another place; the project is as it was.");
             if (!(task.getException() instanceof IOException)) {
                 throw new IllegalStateException("the export failed", task.getException());
             }
@@ -139,6 +146,7 @@ public final class ExportDialog extends Dialog<Path> {
     }
 
     private static String reason(Throwable fault) {
-        return fault instanceof IOException disk ? FileTrouble.reason(disk) : "Cufflink met something that it did not expect, a fault of the program";
+        return fault instanceof IOException disk ? FileTrouble.reason(disk)
+                : "Cufflink met something that it did not expect, a fault of the program";
     }
 }

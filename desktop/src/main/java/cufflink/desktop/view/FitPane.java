@@ -36,7 +36,8 @@ import javafx.scene.text.Font;
 
 /** What the project is fitted to: the four ways in, and what each needs to know. */
 final class FitPane extends VBox {
-    private enum Way { FINISHED("Finished size"), ENVELOPE("Envelope"), SHEET("My sheet"), CONTENTS("What it holds");
+    private enum Way {
+        FINISHED("Finished size"), ENVELOPE("Envelope"), SHEET("My sheet"), CONTENTS("What it holds");
 
         private final String title;
 
@@ -94,10 +95,12 @@ final class FitPane extends VBox {
     private void choose(Way way) {
         boolean taken = work.change(project -> project.withWish(switch (way) {
             case FINISHED -> new Wish.AsDesigned();
-            case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()), Wish.InEnvelope.usualEase(project.unit()));
+            case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()),
+                    Wish.InEnvelope.usualEase(project.unit()));
             case SHEET -> {
                 var paper = project.paper(project.design().pieces().get(0).material());
-                yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(), Math.max(1, project.copies()), new SheetUse.Whole());
+                yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(),
+                        Math.max(1, project.copies()), new SheetUse.Whole());
             }
             case CONTENTS -> new Wish.Holding(Contents.GIFT_CARD);
         }));
@@ -107,11 +110,13 @@ final class FitPane extends VBox {
     }
 
     private NamedSize usualEnvelope() {
-        return PublishedSizes.named(Kind.ENVELOPE, work.project().unit() == LengthUnit.INCH ? "A2" : "C6").orElseThrow();
+        return PublishedSizes.named(Kind.ENVELOPE, work.project().unit() == LengthUnit.INCH ? "A2" : "C6")
+                .orElseThrow();
     }
 
     private String sheetName(Length width, Length height) {
-        return PublishedSizes.of(Kind.SHEET).stream().filter(size -> size.width().equals(width) && size.height().equals(height)).findFirst()
+        return PublishedSizes.of(Kind.SHEET).stream()
+                .filter(size -> size.width().equals(width) && size.height().equals(height)).findFirst()
                 .map(NamedSize::name).orElse(work.plan().format().size(width, height));
     }
 
@@ -128,7 +133,10 @@ final class FitPane extends VBox {
         showing = false;
     }
 
-    /** The rows of a way. They stay while the way does: a list that is open, and the keyboard in it, survive the change that they make. */
+    /**
+     * The rows of a way. They stay while the way does: a list that is open, and the keyboard in it, survive the change
+     * that they make.
+     */
     private void build(Way way) {
         refreshers.clear();
         details.getChildren().clear();
@@ -137,20 +145,31 @@ final class FitPane extends VBox {
                 // The two finished measures are rows among the measures.
             }
             case ENVELOPE -> {
-                details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, () -> envelope().envelope().name(), size -> new Wish.InEnvelope(size, envelope().ease()))));
-                Stepper ease = new Stepper("Ease", by -> setWish(new Wish.InEnvelope(envelope().envelope(), Length.longer(Length.ZERO, envelope().ease().plus(work.project().step().length().times(by))))),
+                details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, () -> envelope().envelope().name(),
+                        size -> new Wish.InEnvelope(size, envelope().ease()))));
+                Stepper ease = new Stepper("Ease",
+                        by -> setWish(new Wish.InEnvelope(envelope().envelope(),
+                                Length.longer(Length.ZERO,
+                                        envelope().ease().plus(work.project().step().length().times(by))))),
                         text -> length(text, length -> new Wish.InEnvelope(envelope().envelope(), length)));
-                refreshers.add(plan -> ease.setValue(plan.format().number(envelope().ease()), plan.format().text(envelope().ease())));
+                refreshers.add(plan -> ease.setValue(plan.format().number(envelope().ease()),
+                        plan.format().text(envelope().ease())));
                 details.getChildren().add(Rows.row("Ease", ease));
             }
             case SHEET -> {
-                details.getChildren().add(Rows.row("Sheet", sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(), size.width(), size.height(), sheet().sheets(), sheet().use()))));
+                details.getChildren()
+                        .add(Rows.row("Sheet",
+                                sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(),
+                                        size.width(), size.height(), sheet().sheets(), sheet().use()))));
                 details.getChildren().add(Rows.row("Use it", uses()));
-                Stepper count = new Stepper("Sheets", by -> setWish(fromSheets(Math.max(1, sheet().sheets() + by))), text -> count(text, this::fromSheets));
-                refreshers.add(plan -> count.setValue(String.valueOf(sheet().sheets()), String.valueOf(sheet().sheets())));
+                Stepper count = new Stepper("Sheets", by -> setWish(fromSheets(Math.max(1, sheet().sheets() + by))),
+                        text -> count(text, this::fromSheets));
+                refreshers.add(
+                        plan -> count.setValue(String.valueOf(sheet().sheets()), String.valueOf(sheet().sheets())));
                 Stepper cards = new Stepper("Cards", by -> setCards(cards() + by), text -> cards(text));
                 refreshers.add(plan -> cards.setValue(String.valueOf(cards()), String.valueOf(cards())));
-                details.getChildren().addAll(when(Rows.row("How many sheets", count), () -> !isCards()), when(Rows.row("Cards from one sheet", cards), this::isCards));
+                details.getChildren().addAll(when(Rows.row("How many sheets", count), () -> !isCards()),
+                        when(Rows.row("Cards from one sheet", cards), this::isCards));
             }
             case CONTENTS -> details.getChildren().add(Rows.row("It holds", items()));
         }
@@ -182,7 +201,8 @@ final class FitPane extends VBox {
     /** So many cards from a sheet, and so many are made. */
     private boolean setCards(int count) {
         int cards = Math.max(1, Math.min(SheetUse.Cards.MOST, count));
-        return work.change("cards", project -> project.withWish(sheetUsed(new SheetUse.Cards(cards))).withCopies(cards));
+        return work.change("cards",
+                project -> project.withWish(sheetUsed(new SheetUse.Cards(cards))).withCopies(cards));
     }
 
     private boolean cards(String text) {
@@ -205,12 +225,14 @@ final class FitPane extends VBox {
         ComboBox<String> box = new ComboBox<>();
         box.setId("fit-use");
         box.getItems().addAll(whole, shape, cards);
-        refreshers.add(plan -> box.setValue(isCards() ? cards : sheet().use() instanceof SheetUse.Shape ? shape : whole));
+        refreshers
+                .add(plan -> box.setValue(isCards() ? cards : sheet().use() instanceof SheetUse.Shape ? shape : whole));
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing && cards.equals(is)) {
                 setCards(Math.max(2, work.project().copies()));
             } else if (!showing) {
-                work.change(project -> project.withWish(sheetUsed(shape.equals(is) ? new SheetUse.Shape() : new SheetUse.Whole())));
+                work.change(project -> project
+                        .withWish(sheetUsed(shape.equals(is) ? new SheetUse.Shape() : new SheetUse.Whole())));
             }
         });
         return box;
@@ -253,7 +275,8 @@ final class FitPane extends VBox {
         refreshers.add(plan -> box.setValue(chosen.get()));
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing) {
-                PublishedSizes.named(kind, is).ifPresent(size -> work.change(project -> project.withWish(make.apply(size))));
+                PublishedSizes.named(kind, is)
+                        .ifPresent(size -> work.change(project -> project.withWish(make.apply(size))));
             }
         });
         return box;
@@ -268,7 +291,8 @@ final class FitPane extends VBox {
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing && is != null) {
                 LengthReading<Contents> read = Contents.read(is, work.project().unit());
-                read.value().ifPresentOrElse(item -> work.change(project -> project.withWish(new Wish.Holding(item))), () -> work.say(read.message()));
+                read.value().ifPresentOrElse(item -> work.change(project -> project.withWish(new Wish.Holding(item))),
+                        () -> work.say(read.message()));
             }
         });
         return box;

@@ -23,8 +23,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /**
- * A fold step on the bench: the piece in motion, beside it the flat piece with the same creases marked, or the view from its edge. A crease can be tried the wrong way
- * round to see what becomes of it.
+ * A fold step on the bench: the piece in motion, beside it the flat piece with the same creases marked, or the view
+ * from its edge. A crease can be tried the wrong way round to see what becomes of it.
  */
 final class FoldPane extends BorderPane {
     private final Workspace work;
@@ -78,7 +78,8 @@ final class FoldPane extends BorderPane {
 
     /** Shows a step, right way round. */
     void show(StepSubject.OfFold fold) {
-        boolean same = step.filter(shown -> shown.piece().equals(fold.piece()) && shown.index() == fold.index()).isPresent();
+        boolean same = step.filter(shown -> shown.piece().equals(fold.piece()) && shown.index() == fold.index())
+                .isPresent();
         step = Optional.of(fold);
         List<String> creases = fold.stage().step().creases();
         if (!same || !crease.getItems().equals(creases)) {
@@ -107,7 +108,9 @@ final class FoldPane extends BorderPane {
 
     private void tryIt() {
         step.ifPresent(fold -> {
-            trial = wrong.isSelected() && crease.getValue() != null ? Optional.of(Trial.reversed(work.plan().pieces().get(fold.piece()), crease.getValue())) : Optional.empty();
+            trial = wrong.isSelected() && crease.getValue() != null
+                    ? Optional.of(Trial.reversed(work.plan().pieces().get(fold.piece()), crease.getValue()))
+                    : Optional.empty();
             verdict.setVisible(trial.isPresent());
             verdict.setText(trial.map(tried -> (tried.folds() ? "▲ " : "✕ ") + tried.says()).orElse(""));
             motion.show(this::scene, this::panelName, "before", "folded");
@@ -120,12 +123,14 @@ final class FoldPane extends BorderPane {
     }
 
     private Optional<FoldScene> scene(double share) {
-        return shown().or(() -> step.map(StepSubject.OfFold::stage)).flatMap(stage -> StepDrawing.foldScene(work.plan(), stage, shown().isPresent() ? share : 0));
+        return shown().or(() -> step.map(StepSubject.OfFold::stage))
+                .flatMap(stage -> StepDrawing.foldScene(work.plan(), stage, shown().isPresent() ? share : 0));
     }
 
     private String panelName(String id) {
         return step.flatMap(fold -> work.plan().pieces().get(fold.piece()).pattern().panels().stream()
-                .filter(panel -> new PanelRef(fold.piece(), panel.id()).toString().equals(id)).findFirst()).map(panel -> panel.label()).orElse("");
+                .filter(panel -> new PanelRef(fold.piece(), panel.id()).toString().equals(id)).findFirst())
+                .map(panel -> panel.label()).orElse("");
     }
 
     private Optional<Picture> edgePicture(double point) {

@@ -15,7 +15,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 
-/** A dialog with named fields. It closes only when every field is understood; until then it says which is not, and nothing is taken over. */
+/**
+ * A dialog with named fields. It closes only when every field is understood; until then it says which is not, and
+ * nothing is taken over.
+ */
 abstract class FormDialog<R> extends Dialog<R> {
     private final GridPane grid = new GridPane();
     private final Label problem = new Label();
@@ -74,16 +77,19 @@ abstract class FormDialog<R> extends Dialog<R> {
     /** A width and a height of more than 0 out of a field; a problem otherwise. */
     final Optional<SheetSize> sheetSize(String name, TextField field, LengthUnit unit) {
         LengthReading<List<Length>> read = LengthParser.readSize(field.getText(), unit);
-        Optional<List<Length>> sides = read.value().filter(found -> found.size() == 2 && found.stream().allMatch(Length::isPositive));
+        Optional<List<Length>> sides = read.value()
+                .filter(found -> found.size() == 2 && found.stream().allMatch(Length::isPositive));
         if (sides.isEmpty()) {
-            return fail(name + ": " + (read.message().isEmpty() ? "type a width and a height of more than 0 with × between them." : read.message()));
+            return fail(name + ": " + (read.message().isEmpty()
+                    ? "type a width and a height of more than 0 with × between them." : read.message()));
         }
         return sides.map(found -> new SheetSize(found.get(0), found.get(1)));
     }
 
     /** A whole number that is not negative; a problem otherwise. */
     final Optional<Integer> count(String name, TextField field) {
-        return field.getText().strip().matches("\\d{1,5}") ? Optional.of(Integer.valueOf(field.getText().strip())) : fail(name + ": type a whole number such as 12.");
+        return field.getText().strip().matches("\\d{1,5}") ? Optional.of(Integer.valueOf(field.getText().strip()))
+                : fail(name + ": type a whole number such as 12.");
     }
 
     /** A name that is not empty; a problem otherwise. */

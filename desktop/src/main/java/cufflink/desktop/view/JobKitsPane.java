@@ -73,7 +73,10 @@ final class JobKitsPane extends VBox {
         name.setText(work.job().name());
     }
 
-    /** The papers of a job are known when it is planned. A better plan of the same papers leaves the rows alone: something may be being typed. */
+    /**
+     * The papers of a job are known when it is planned. A better plan of the same papers leaves the rows alone:
+     * something may be being typed.
+     */
     private void papersLater() {
         if (!paperStocks().keySet().equals(shown)) {
             built = null;
@@ -83,7 +86,8 @@ final class JobKitsPane extends VBox {
 
     private Map<String, Stock> paperStocks() {
         Map<String, Stock> papers = new TreeMap<>();
-        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> Planner.papers(each).values().forEach(stock -> papers.putIfAbsent(Planner.material(stock), stock))));
+        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> Planner.papers(each).values()
+                .forEach(stock -> papers.putIfAbsent(Planner.material(stock), stock))));
         return papers;
     }
 
@@ -119,7 +123,8 @@ final class JobKitsPane extends VBox {
         label.setWrapText(true);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
-        Stepper copies = new Stepper("Copies", by -> copies(index, kit.copies() + by), text -> text.strip().matches("\\d{1,3}") && copies(index, Integer.parseInt(text.strip())));
+        Stepper copies = new Stepper("Copies", by -> copies(index, kit.copies() + by),
+                text -> text.strip().matches("\\d{1,3}") && copies(index, Integer.parseInt(text.strip())));
         copies.setId("kit-copies-" + index);
         copies.setValue(String.valueOf(kit.copies()), String.valueOf(kit.copies()));
         copies.setDisable(work.isCutting());
@@ -176,7 +181,8 @@ final class JobKitsPane extends VBox {
             papers.forEach((material, stock) -> rows.getChildren().add(Rows.row(stock.name(), instead(material))));
         }
         Stepper spare = new Stepper("Spare sheets, per cent", by -> spare(work.job().sparePercent() + by * SPARE_STEP),
-                text -> text.strip().replace("%", "").strip().matches("\\d{1,3}") && spare(Integer.parseInt(text.strip().replace("%", "").strip())));
+                text -> text.strip().replace("%", "").strip().matches("\\d{1,3}")
+                        && spare(Integer.parseInt(text.strip().replace("%", "").strip())));
         spare.setId("job-spare");
         spare.setValue(work.job().sparePercent() + " %", String.valueOf(work.job().sparePercent()));
         rows.getChildren().add(Rows.row("Spare sheets", spare));
@@ -193,7 +199,8 @@ final class JobKitsPane extends VBox {
     /** Which papers of the stash may take a paper's place. */
     private Node instead(String material) {
         List<String> chosen = work.job().alternatives().getOrDefault(material, List.of());
-        MenuButton menu = new MenuButton(chosen.isEmpty() ? "only this" : "or " + chosen.size() + (chosen.size() == 1 ? " other" : " others"));
+        MenuButton menu = new MenuButton(
+                chosen.isEmpty() ? "only this" : "or " + chosen.size() + (chosen.size() == 1 ? " other" : " others"));
         menu.getStyleClass().add("paper-button");
         menu.setId("instead-" + material.replace(' ', '-'));
         Map<String, String> others = new LinkedHashMap<>();
@@ -202,14 +209,16 @@ final class JobKitsPane extends VBox {
         others.forEach((other, called) -> {
             CheckMenuItem item = new CheckMenuItem("or " + called);
             item.setSelected(chosen.contains(other));
-            item.setOnAction(pick -> work.change(job -> job.withAlternatives(toggled(job.alternatives(), material, other))));
+            item.setOnAction(
+                    pick -> work.change(job -> job.withAlternatives(toggled(job.alternatives(), material, other))));
             menu.getItems().add(item);
         });
         menu.setDisable(others.isEmpty());
         return menu;
     }
 
-    private static Map<String, List<String>> toggled(Map<String, List<String>> alternatives, String material, String other) {
+    private static Map<String, List<String>> toggled(Map<String, List<String>> alternatives, String material,
+            String other) {
         Map<String, List<String>> next = new LinkedHashMap<>(alternatives);
         List<String> others = new ArrayList<>(next.getOrDefault(material, List.of()));
         if (!others.remove(other)) {

@@ -62,15 +62,23 @@ final class JobReadOutPane extends VBox {
         sheet.getChildren().add(new Fractions(words.sheet(now), "step-title"));
         List<Cut> cuts = now.layout().cuts();
         FlowPane numbers = new FlowPane();
-        numbers.getStyleClass().addAll("numbers", cuts.size() > MANY || cuts.stream().map(cut -> format.number(cut.at())).anyMatch(figure -> figure.contains(".") && figure.length() > LONG) ? "numbers-many" : "numbers-few");
+        numbers.getStyleClass().addAll("numbers",
+                cuts.size() > MANY || cuts.stream().map(cut -> format.number(cut.at()))
+                        .anyMatch(figure -> figure.contains(".") && figure.length() > LONG) ? "numbers-many"
+                                : "numbers-few");
         for (int i = 0; i < cuts.size(); i++) {
             numbers.getChildren().add(number(now, i));
         }
         long alike = work.sheetsProperty().get().stream().filter(now::isAlike).count();
-        String many = alike < 2 ? "" : " " + alike + " sheets are cut like this: cut all of them at each setting of the fence.";
+        String many = alike < 2 ? ""
+                : " " + alike + " sheets are cut like this: cut all of them at each setting of the fence.";
         sheet.getChildren().addAll(numbers, new Fractions(words.gives(now) + many, "step-text"));
-        cuts.stream().filter(cut -> cut.length().isLongerThan(work.tools().trimmerLength())).findFirst().ifPresent(cut -> sheet.getChildren().add(new Fractions(
-                "▲ Cut " + cut.number() + " is " + format.text(cut.length()) + " long, longer than the trimmer: knife and metal rule with a lip.", "caution")));
+        cuts.stream().filter(
+                cut -> cut.length().isLongerThan(work.tools().trimmerLength())).findFirst().ifPresent(
+                        cut -> sheet.getChildren().add(new Fractions(
+                                "▲ Cut " + cut.number() + " is " + format.text(cut.length())
+                                        + " long, longer than the trimmer: knife and metal rule with a lip.",
+                                "caution")));
         words.settings(now).forEach(setting -> sheet.getChildren().add(new Fractions(setting, "why")));
     }
 
@@ -94,10 +102,14 @@ final class JobReadOutPane extends VBox {
         tick.getStyleClass().add(done ? "plain-action" : "main-action");
         sheet.getChildren().add(tick);
         job.getChildren().add(Rows.heading("The job"));
-        job.getChildren().add(new Fractions(cutting.doneCount() + " of " + cutting.sheets().size() + " sheets are cut.", "step-text"));
+        job.getChildren().add(new Fractions(cutting.doneCount() + " of " + cutting.sheets().size() + " sheets are cut.",
+                "step-text"));
         int waiting = cutting.toTake().size();
         if (waiting > 0) {
-            job.getChildren().add(new Fractions(waiting + (waiting == 1 ? " of them is" : " of them are") + " still counted in the stash.", "step-text"));
+            job.getChildren()
+                    .add(new Fractions(
+                            waiting + (waiting == 1 ? " of them is" : " of them are") + " still counted in the stash.",
+                            "step-text"));
             job.getChildren().add(button("Take out of the stash", "job-take", work::take));
         }
     }
@@ -105,7 +117,8 @@ final class JobReadOutPane extends VBox {
     private void showPlan() {
         job.getChildren().add(Rows.heading("The job"));
         if (work.searchingProperty().get()) {
-            Label looking = new Label(work.planProperty().get().isPresent() ? "Looking for fewer sheets …" : "Laying out …");
+            Label looking = new Label(
+                    work.planProperty().get().isPresent() ? "Looking for fewer sheets …" : "Laying out …");
             HBox row = new HBox(looking, button("Stop", "job-stop", work::stopSearch));
             row.getStyleClass().add("job-searching");
             row.setId("job-searching");
@@ -125,7 +138,8 @@ final class JobReadOutPane extends VBox {
         if (!plan.purchases().isEmpty()) {
             job.getChildren().add(Rows.heading("To buy"));
             plan.purchases().forEach(purchase -> job.getChildren().add(purchase(purchase)));
-            plan.cost().ifPresent(cost -> job.getChildren().add(Rows.row("In all" + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
+            plan.cost().ifPresent(cost -> job.getChildren().add(Rows.row("In all"
+                    + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
                     cost(cost.toPlainString()))));
         }
         if (plan.layout().unplaced().isEmpty()) {
@@ -137,7 +151,8 @@ final class JobReadOutPane extends VBox {
 
     private Node purchase(Purchase purchase) {
         String spare = purchase.spare() > 0 ? " (" + purchase.spare() + " spare)" : "";
-        String text = purchase.count() + " × " + purchase.stock().name() + ", " + format.size(purchase.stock().width(), purchase.stock().height()) + spare;
+        String text = purchase.count() + " × " + purchase.stock().name() + ", "
+                + format.size(purchase.stock().width(), purchase.stock().height()) + spare;
         return Rows.row(text, cost(purchase.cost().map(cost -> cost.toPlainString()).orElse("no price")));
     }
 

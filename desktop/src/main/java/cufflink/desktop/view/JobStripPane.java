@@ -64,7 +64,8 @@ final class JobStripPane extends ScrollPane {
         PicturePane picture = new PicturePane(3, 4);
         picture.getStyleClass().add("step-picture");
         picture.setMouseTransparent(true);
-        picture.show(point -> Optional.of(SheetDrawing.draw(sheet.layout(), 0, sheet.paper().face(), format, point).withoutText()));
+        picture.show(point -> Optional
+                .of(SheetDrawing.draw(sheet.layout(), 0, sheet.paper().face(), format, point).withoutText()));
         Label tick = new Label("✓");
         tick.getStyleClass().add("step-tick");
         StackPane top = new StackPane(picture, tick);

@@ -41,7 +41,8 @@ public final class JobTable implements TableSource {
     @Override
     public String count() {
         int sheets = work.sheetsProperty().get().size();
-        return "sheet " + (work.job().sheet() + 1) + " of " + sheets + work.job().cutting().map(cutting -> ", " + cutting.doneCount() + " cut").orElse("");
+        return "sheet " + (work.job().sheet() + 1) + " of " + sheets
+                + work.job().cutting().map(cutting -> ", " + cutting.doneCount() + " cut").orElse("");
     }
 
     @Override
@@ -52,8 +53,11 @@ public final class JobTable implements TableSource {
     @Override
     public String then() {
         List<JobSheet> sheets = work.sheetsProperty().get();
-        int next = work.job().cutting().map(cutting -> nextOpen(cutting)).orElse(Math.min(work.job().sheet() + 1, sheets.size() - 1));
-        return next == work.job().sheet() ? "the last sheet" : sheets.get(next).isAlike(sheet()) ? "then: another one like it" : "then: " + words.sheet(sheets.get(next));
+        int next = work.job().cutting().map(cutting -> nextOpen(cutting))
+                .orElse(Math.min(work.job().sheet() + 1, sheets.size() - 1));
+        return next == work.job().sheet() ? "the last sheet"
+                : sheets.get(next).isAlike(sheet()) ? "then: another one like it"
+                : "then: " + words.sheet(sheets.get(next));
     }
 
     private int nextOpen(JobCutting cutting) {
@@ -63,7 +67,8 @@ public final class JobTable implements TableSource {
     @Override
     public List<Number> numbers() {
         List<Cut> cuts = sheet().layout().cuts();
-        return IntStream.range(Math.min(work.job().cut(), cuts.size()), cuts.size()).mapToObj(i -> new Number(SheetWords.cut(sheet(), i), format.number(cuts.get(i).at()), false)).toList();
+        return IntStream.range(Math.min(work.job().cut(), cuts.size()), cuts.size())
+                .mapToObj(i -> new Number(SheetWords.cut(sheet(), i), format.number(cuts.get(i).at()), false)).toList();
     }
 
     @Override

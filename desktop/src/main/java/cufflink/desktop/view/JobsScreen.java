@@ -20,7 +20,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 
-/** Jobs of many copies: what is made of what on the left, the sheet in hand on the bench, what to cut and to buy on the right, every sheet in the strip below. */
+/**
+ * Jobs of many copies: what is made of what on the left, the sheet in hand on the bench, what to cut and to buy on the
+ * right, every sheet in the strip below.
+ */
 public final class JobsScreen extends ListeningScreen {
     /** What the place asks its window to do. */
     public interface Actions extends Places.Actions {
@@ -43,12 +46,13 @@ public final class JobsScreen extends ListeningScreen {
     private final PicturePane picture = new PicturePane(36, 4.2, 1.2);
 
     /**
-     * @param jobs   to choose from
-     * @param open   the one that is open; absent if there is none
-     * @param work   its work; absent with it
+     * @param jobs    to choose from
+     * @param open    the one that is open; absent if there is none
+     * @param work    its work; absent with it
      * @param message what is to be said if no job is open
      */
-    public JobsScreen(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open, Optional<JobWork> work, List<ProjectStore.Kept> projects, StashWork stash, LengthFormat format, String message, Actions actions) {
+    public JobsScreen(List<JobStore.Kept> jobs, Optional<JobStore.Kept> open, Optional<JobWork> work,
+            List<ProjectStore.Kept> projects, StashWork stash, LengthFormat format, String message, Actions actions) {
         this.work = work;
         this.actions = actions;
         this.format = format;
@@ -93,16 +97,20 @@ public final class JobsScreen extends ListeningScreen {
     }
 
     private static Node empty(List<ProjectStore.Kept> projects) {
-        Fractions text = new Fractions(projects.isEmpty() ? "A job makes many copies of your projects from the paper in your stash. Start a project on the shelf first."
-                : "A job makes many copies of your projects from the paper in your stash: what to cut from which sheet, in which order, and what to buy. Make a new job to begin.", "empty");
+        Fractions text = new Fractions(projects.isEmpty()
+                ? "A job makes many copies of your projects from the paper in your stash. Start a project on the shelf first."
+                : "A job makes many copies of your projects from the paper in your stash: what to cut from which sheet, in which order, and what to buy. Make a new job to begin.",
+                "empty");
         text.setMaxWidth(520);
         return new StackPane(text);
     }
 
     private void fill(JobWork found, List<ProjectStore.Kept> projects, StashWork stash) {
         picture.setId("job-sheet");
-        picture.show(point -> found.sheet().map(sheet -> SheetDrawing.draw(sheet.layout(), cutNow(found), sheet.paper().face(), format, point)));
-        picture.setOnMouseClicked(click -> picture.idAt(click.getX(), click.getY()).filter(id -> id.startsWith("cut ")).ifPresent(id -> found.pickCut(Integer.parseInt(id.substring(4)) - 1)));
+        picture.show(point -> found.sheet()
+                .map(sheet -> SheetDrawing.draw(sheet.layout(), cutNow(found), sheet.paper().face(), format, point)));
+        picture.setOnMouseClicked(click -> picture.idAt(click.getX(), click.getY()).filter(id -> id.startsWith("cut "))
+                .ifPresent(id -> found.pickCut(Integer.parseInt(id.substring(4)) - 1)));
         StackPane bench = new StackPane(picture);
         bench.getStyleClass().add("bench");
         setLeft(Rows.scroll(new JobKitsPane(found, listening, projects, stash, actions::deleteJob), "left-scroll"));
@@ -121,7 +129,8 @@ public final class JobsScreen extends ListeningScreen {
     }
 
     private void onKey(KeyEvent key) {
-        if (!(key.getTarget() instanceof TextInputControl) && (key.isShortcutDown() ? onShortcut(key) : onPlainKey(key.getCode()))) {
+        if (!(key.getTarget() instanceof TextInputControl)
+                && (key.isShortcutDown() ? onShortcut(key) : onPlainKey(key.getCode()))) {
             key.consume();
         }
     }
@@ -144,7 +153,8 @@ public final class JobsScreen extends ListeningScreen {
         switch (code) {
             case RIGHT -> found.next();
             case BACK_SPACE, LEFT -> found.previous();
-            case X -> found.setDone(found.job().cutting().map(cutting -> !cutting.done().get(found.job().sheet())).orElse(true));
+            case X -> found.setDone(
+                    found.job().cutting().map(cutting -> !cutting.done().get(found.job().sheet())).orElse(true));
             case T -> actions.jobTable();
             case HOME -> actions.goTo(Places.SHELF);
             default -> {

@@ -15,7 +15,9 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 
-/** Layers panel by panel: where a panel takes more, fewer or none, or another border. Empty means: as for every panel. */
+/**
+ * Layers panel by panel: where a panel takes more, fewer or none, or another border. Empty means: as for every panel.
+ */
 public final class LayersDialog extends FormDialog<MatSettings> {
     private static final String USUAL = "as for all";
 
@@ -33,7 +35,8 @@ public final class LayersDialog extends FormDialog<MatSettings> {
         row("Panel", new Label("Layers"), new Label("Border"));
         for (var mat : plan.design().mats()) {
             Optional<MatSettings.OnPanel> own = Optional.ofNullable(settings.byPanel().get(mat.on().toString()));
-            ComboBox<String> layers = new ComboBox<>(FXCollections.observableArrayList(USUAL, "0", "1", "2", "3", "4", "5"));
+            ComboBox<String> layers = new ComboBox<>(
+                    FXCollections.observableArrayList(USUAL, "0", "1", "2", "3", "4", "5"));
             layers.setValue(own.flatMap(MatSettings.OnPanel::layers).map(String::valueOf).orElse(USUAL));
             TextField reveal = new TextField(own.flatMap(MatSettings.OnPanel::reveal).map(ExactText::of).orElse(""));
             reveal.setPromptText(plan.format().text(settings.reveal()));
@@ -47,7 +50,8 @@ public final class LayersDialog extends FormDialog<MatSettings> {
     Optional<MatSettings> read() {
         Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
         for (Row row : rows) {
-            Optional<Integer> layers = row.layers().getValue().equals(USUAL) ? Optional.empty() : Optional.of(Integer.valueOf(row.layers().getValue()));
+            Optional<Integer> layers = row.layers().getValue().equals(USUAL) ? Optional.empty()
+                    : Optional.of(Integer.valueOf(row.layers().getValue()));
             Optional<Length> reveal = Optional.empty();
             if (!row.reveal().getText().isBlank()) {
                 reveal = size("Border", row.reveal(), unit);

@@ -48,7 +48,10 @@ final class LayersPane extends ScrollPane {
     void show(Plan plan, Coordinate place, boolean thickest) {
         ClosedStack stack = plan.stack().orElseThrow();
         List<StackLayer> here = stack.at(place);
-        rows.getChildren().setAll(line(thickest ? "At the thickest place" : here.isEmpty() ? "Beside the card" : "Where you tapped", "layer-title"));
+        rows.getChildren()
+                .setAll(line(
+                        thickest ? "At the thickest place" : here.isEmpty() ? "Beside the card" : "Where you tapped",
+                        "layer-title"));
         rows.getChildren().add(line("Front first. Tap the card to look elsewhere.", "layer-note"));
         for (int i = 0; i < here.size(); i++) {
             rows.getChildren().add(row(plan, i + 1, here.get(i)));
@@ -74,7 +77,8 @@ final class LayersPane extends ScrollPane {
     }
 
     private static String name(StackLayer layer) {
-        return layer.kind() == StackLayer.Kind.PANEL ? layer.label() + ", " + layer.facing().word() + " to the front" : layer.label().toLowerCase(Locale.ROOT);
+        return layer.kind() == StackLayer.Kind.PANEL ? layer.label() + ", " + layer.facing().word() + " to the front"
+                : layer.label().toLowerCase(Locale.ROOT);
     }
 
     /** Which way up a pattern with a direction stands. */
@@ -93,7 +97,8 @@ final class LayersPane extends ScrollPane {
         return switch (layer.kind()) {
             case CONTENTS -> Optional.empty();
             case MAT -> Optional.of(plan.project().paper(MatRole.of(layer.level())));
-            case PANEL -> Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
+            case PANEL ->
+                Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
         };
     }
 
@@ -102,10 +107,12 @@ final class LayersPane extends ScrollPane {
     }
 
     private void spines(ClosedStack stack) {
-        List<Map.Entry<CreaseRef, Length>> wide = stack.enclosed().entrySet().stream().filter(entry -> entry.getValue().isLongerThan(NOTHING)).toList();
+        List<Map.Entry<CreaseRef, Length>> wide = stack.enclosed().entrySet().stream()
+                .filter(entry -> entry.getValue().isLongerThan(NOTHING)).toList();
         if (!wide.isEmpty()) {
             rows.getChildren().add(line("Folds that go round something", "layer-title"));
-            wide.forEach(entry -> rows.getChildren().add(line(entry.getKey().crease() + ": room for " + MILLIMETRES.text(entry.getValue()), "layer-note")));
+            wide.forEach(entry -> rows.getChildren().add(
+                    line(entry.getKey().crease() + ": room for " + MILLIMETRES.text(entry.getValue()), "layer-note")));
         }
     }
 

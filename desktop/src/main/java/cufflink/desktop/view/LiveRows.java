@@ -11,7 +11,10 @@ import java.util.function.Consumer;
 import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 
-/** What the rows of a pane share: they show every new plan, and while they do, a control that changes is not the maker's doing. */
+/**
+ * What the rows of a pane share: they show every new plan, and while they do, a control that changes is not the maker's
+ * doing.
+ */
 final class LiveRows {
     private final Workspace work;
     private final List<Consumer<Plan>> refreshers = new ArrayList<>();

@@ -36,8 +36,10 @@ final class MakingRows {
     }
 
     Node layers() {
-        Stepper stepper = new Stepper("Layers", by -> setLayers(work.project().mats().layers() + by), text -> live.typedCount(text, 0, MatSettings.MOST_LAYERS, this::setLayers));
-        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().mats().layers()), String.valueOf(plan.project().mats().layers())));
+        Stepper stepper = new Stepper("Layers", by -> setLayers(work.project().mats().layers() + by),
+                text -> live.typedCount(text, 0, MatSettings.MOST_LAYERS, this::setLayers));
+        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().mats().layers()),
+                String.valueOf(plan.project().mats().layers())));
         return Rows.row("On each panel", stepper);
     }
 
@@ -52,8 +54,10 @@ final class MakingRows {
             if (next.isPositive()) {
                 work.change(project -> project.withMats(project.mats().withReveal(next)));
             }
-        }, text -> live.typedLength(text, length -> length.isPositive() && work.change(project -> project.withMats(project.mats().withReveal(length)))));
-        live.onPlan(plan -> stepper.setValue(plan.format().number(plan.project().mats().reveal()), plan.format().text(plan.project().mats().reveal())));
+        }, text -> live.typedLength(text, length -> length.isPositive()
+                && work.change(project -> project.withMats(project.mats().withReveal(length)))));
+        live.onPlan(plan -> stepper.setValue(plan.format().number(plan.project().mats().reveal()),
+                plan.format().text(plan.project().mats().reveal())));
         return Rows.row("Border showing", stepper);
     }
 
@@ -71,7 +75,8 @@ final class MakingRows {
             swatch.setBackground(Background.fill(Color.web(stock.face())));
             button.setAccessibleText("Paper for " + role + ": " + stock.name());
         });
-        return Rows.row(MatRole.layer(role).isPresent() ? "Layer " + MatRole.layer(role).getAsInt() : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
+        return Rows.row(MatRole.layer(role).isPresent() ? "Layer " + MatRole.layer(role).getAsInt()
+                : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
     }
 
     static Node more(String text, String id, Runnable action) {
@@ -103,9 +108,11 @@ final class MakingRows {
     }
 
     Node copies() {
-        Stepper stepper = new Stepper("Copies", by -> setCopies(work.project().copies() + by), text -> live.typedCount(text, 1, Project.MOST_COPIES, this::setCopies));
+        Stepper stepper = new Stepper("Copies", by -> setCopies(work.project().copies() + by),
+                text -> live.typedCount(text, 1, Project.MOST_COPIES, this::setCopies));
         stepper.setId("copies");
-        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().copies()), String.valueOf(plan.project().copies())));
+        live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().copies()),
+                String.valueOf(plan.project().copies())));
         return Rows.row("Copies", stepper);
     }
 
@@ -118,10 +125,12 @@ final class MakingRows {
         box.getItems().add(NO_ENVELOPE);
         PublishedSizes.of(Kind.ENVELOPE).forEach(size -> box.getItems().add(size.name()));
         live.onPlan(plan -> {
-            box.setValue(plan.project().wish() instanceof Wish.InEnvelope in ? in.envelope().name() : plan.project().envelope().map(NamedSize::name).orElse(NO_ENVELOPE));
+            box.setValue(plan.project().wish() instanceof Wish.InEnvelope in ? in.envelope().name()
+                    : plan.project().envelope().map(NamedSize::name).orElse(NO_ENVELOPE));
             box.setDisable(plan.project().wish() instanceof Wish.InEnvelope);
         });
-        box.valueProperty().addListener((property, was, is) -> live.edit(() -> work.change(project -> project.withEnvelope(PublishedSizes.named(Kind.ENVELOPE, is)))));
+        box.valueProperty().addListener((property, was, is) -> live
+                .edit(() -> work.change(project -> project.withEnvelope(PublishedSizes.named(Kind.ENVELOPE, is)))));
         return Rows.row("Goes into", box);
     }
 

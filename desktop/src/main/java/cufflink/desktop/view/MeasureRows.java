@@ -30,7 +30,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** A row for each measure of a design: its value to step, type or slide, a choice, contents, or a result to be explained. */
+/**
+ * A row for each measure of a design: its value to step, type or slide, a choice, contents, or a result to be
+ * explained.
+ */
 final class MeasureRows {
     private final Workspace work;
     private final Consumer<String> explain;
@@ -77,20 +80,24 @@ final class MeasureRows {
         value.setGraphic(figure);
         value.getStyleClass().add("result-link");
         value.setOnAction(click -> explain.accept(sized(measure).derivation().text(work.plan().format())));
-        live.onPlan(plan -> figure.setText(plan.measures().get(measure.name()).map(found -> found.isLength() ? onRuler(plan, found.length()) : found.text(plan.format())).orElse("")));
+        live.onPlan(plan -> figure.setText(plan.measures().get(measure.name())
+                .map(found -> found.isLength() ? onRuler(plan, found.length()) : found.text(plan.format()))
+                .orElse("")));
         return Rows.row(measure.label(), value);
     }
 
     /** A result off the ruler shows its rounding. */
     private static String onRuler(Plan plan, Length length) {
-        return plan.project().step().has(length) ? plan.format().number(length) : "≈ " + plan.format().number(plan.project().step().nearest(length));
+        return plan.project().step().has(length) ? plan.format().number(length)
+                : "≈ " + plan.format().number(plan.project().step().nearest(length));
     }
 
     private Node choice(Measure measure) {
         ComboBox<String> box = new ComboBox<>();
         box.getItems().setAll(measure.choices());
         live.onPlan(plan -> box.setValue(plan.measures().get(measure.name()).orElseThrow().text(plan.format())));
-        box.valueProperty().addListener((property, was, is) -> live.edit(() -> work.change(project -> project.withSet(measure.name(), is))));
+        box.valueProperty().addListener(
+                (property, was, is) -> live.edit(() -> work.change(project -> project.withSet(measure.name(), is))));
         return Rows.row(measure.label(), box);
     }
 
@@ -98,7 +105,8 @@ final class MeasureRows {
         ComboBox<String> box = new ComboBox<>();
         box.setEditable(true);
         Contents.known().forEach(item -> box.getItems().add(item.name()));
-        live.onPlan(plan -> box.setValue(plan.measures().get(measure.name()).flatMap(Measures.Sized::contents).map(Contents::name).orElse("")));
+        live.onPlan(plan -> box.setValue(
+                plan.measures().get(measure.name()).flatMap(Measures.Sized::contents).map(Contents::name).orElse("")));
         box.valueProperty().addListener((property, was, is) -> live.edit(() -> {
             LengthReading<Contents> read = Contents.read(is == null ? "" : is, work.project().unit());
             if (read.value().isEmpty()) {
@@ -112,7 +120,8 @@ final class MeasureRows {
 
     private static Project contentsSet(Project project, Measure measure, Contents item) {
         Project set = project.withSet(measure.name(), item.typed());
-        return project.wish() instanceof Wish.Holding ? set.withoutSet(measure.name()).withWish(new Wish.Holding(item)) : set;
+        return project.wish() instanceof Wish.Holding ? set.withoutSet(measure.name()).withWish(new Wish.Holding(item))
+                : set;
     }
 
     private Node quantity(Measure measure) {
@@ -120,9 +129,11 @@ final class MeasureRows {
         stepper.setId("measure-" + measure.name());
         steppers.put(measure.name(), stepper);
         stepper.onPicked(picked -> explain.accept(sized(measure).derivation().text(work.plan().format())));
-        Button giveBack = mark("↺", "Set by hand. Give it back to the design.", "Give " + measure.label() + " back to the design");
+        Button giveBack = mark("↺", "Set by hand. Give it back to the design.",
+                "Give " + measure.label() + " back to the design");
         giveBack.setOnAction(press -> work.change(project -> project.withoutSet(measure.name())));
-        Button toRuler = mark("≈", "Between the marks of the ruler. Round it to the nearest.", "Round " + measure.label() + " to the ruler");
+        Button toRuler = mark("≈", "Between the marks of the ruler. Round it to the nearest.",
+                "Round " + measure.label() + " to the ruler");
         toRuler.setId("round-" + measure.name());
         toRuler.setOnAction(press -> set("", measure, work.project().step().nearest(sized(measure).length())));
         HBox value = new HBox(toRuler, giveBack, stepper);
@@ -131,11 +142,14 @@ final class MeasureRows {
         live.onPlan(plan -> {
             Measures.Sized now = plan.measures().get(measure.name()).orElseThrow();
             stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()),
-                    now.isLength() && !plan.project().step().has(now.length()) ? ExactText.of(now.length()) : now.text(plan.format()));
+                    now.isLength() && !plan.project().step().has(now.length()) ? ExactText.of(now.length())
+                            : now.text(plan.format()));
             giveBack.setVisible(now.byHand());
-            toRuler.setVisible(now.isLength() && measure.rounding() != Rounding.EXACT && !plan.project().step().has(now.length()));
+            toRuler.setVisible(
+                    now.isLength() && measure.rounding() != Rounding.EXACT && !plan.project().step().has(now.length()));
         });
-        boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT || measure.role() == Role.PROPORTION;
+        boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT
+                || measure.role() == Role.PROPORTION;
         if (slides) {
             cell.getChildren().add(slider(measure));
         }
@@ -196,7 +210,8 @@ final class MeasureRows {
         Measures.Sized now = sized(measure);
         if (now.isLength()) {
             var ruler = work.project().step();
-            Length stepped = by > 0 ? ruler.down(now.length()).plus(ruler.length()) : ruler.up(now.length()).minus(ruler.length());
+            Length stepped = by > 0 ? ruler.down(now.length()).plus(ruler.length())
+                    : ruler.up(now.length()).minus(ruler.length());
             set("", measure, Length.longer(stepped, Length.ZERO));
         } else if (now.value() instanceof Value.Quantity quantity) {
             long next = Math.round(quantity.toDouble()) + by;
@@ -215,8 +230,10 @@ final class MeasureRows {
         if (!finished || !free || project.set().containsKey(measure.name())) {
             return project.withSet(measure.name(), ExactText.of(value));
         }
-        Length width = measure.role() == Role.FINISHED_WIDTH ? value : work.plan().measures().get(Role.FINISHED_WIDTH).orElseThrow().length();
-        Length height = measure.role() == Role.FINISHED_HEIGHT ? value : work.plan().measures().get(Role.FINISHED_HEIGHT).orElseThrow().length();
+        Length width = measure.role() == Role.FINISHED_WIDTH ? value
+                : work.plan().measures().get(Role.FINISHED_WIDTH).orElseThrow().length();
+        Length height = measure.role() == Role.FINISHED_HEIGHT ? value
+                : work.plan().measures().get(Role.FINISHED_HEIGHT).orElseThrow().length();
         return project.withWish(new Wish.FinishedSize(width, height));
     }
 

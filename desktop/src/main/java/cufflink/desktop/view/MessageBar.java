@@ -12,8 +12,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 
 /**
- * What the maker must know of the last action, until it is put away. It lies over what it speaks of, at the top, so that nothing below the hand moves when it
- * comes and goes.
+ * What the maker must know of the last action, until it is put away. It lies over what it speaks of, at the top, so
+ * that nothing below the hand moves when it comes and goes.
  */
 final class MessageBar extends HBox {
     private MessageBar(ObservableValue<String> text, Listening listening, Runnable putAway) {

@@ -29,7 +29,8 @@ import javafx.util.Duration;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Folding as a motion: its slider stops it anywhere, dragging on the paper turns it about, and the panel under the pointer is named.
+ * Folding as a motion: its slider stops it anywhere, dragging on the paper turns it about, and the panel under the
+ * pointer is named.
  */
 final class MotionPane extends BorderPane {
     private static final double DEGREES_PER_PIXEL = 0.5;
@@ -74,7 +75,8 @@ final class MotionPane extends BorderPane {
         slider.valueProperty().bindBidirectional(share);
         slider.setOnMousePressed(press -> motion.stop());
         HBox.setHgrow(slider, Priority.ALWAYS);
-        controls.getChildren().addAll(from, slider, to, button("Again", "again", this::play), button("Above", "above", () -> look(View.ABOVE)),
+        controls.getChildren().addAll(from, slider, to, button("Again", "again", this::play),
+                button("Above", "above", () -> look(View.ABOVE)),
                 button("Tilted", "tilted", () -> look(View.TILTED)), button("Back", "behind", this::lookFromBehind));
         controls.getStyleClass().add("fold-controls");
         from.setMinWidth(Region.USE_PREF_SIZE);
@@ -112,7 +114,8 @@ final class MotionPane extends BorderPane {
 
     /** Plays the motion from the start. */
     void play() {
-        motion.getKeyFrames().setAll(new KeyFrame(Duration.ZERO, new KeyValue(share, 0)), new KeyFrame(Duration.millis(1600), new KeyValue(share, 1, Interpolator.EASE_BOTH)));
+        motion.getKeyFrames().setAll(new KeyFrame(Duration.ZERO, new KeyValue(share, 0)),
+                new KeyFrame(Duration.millis(1600), new KeyValue(share, 1, Interpolator.EASE_BOTH)));
         motion.playFromStart();
     }
 
@@ -159,6 +162,7 @@ final class MotionPane extends BorderPane {
     }
 
     private Optional<Picture> draw(double point) {
-        return scenes.apply(share.get()).map(scene -> new Picture(room, point, FoldDrawing.draw(scene, view, point).shapes()));
+        return scenes.apply(share.get())
+                .map(scene -> new Picture(room, point, FoldDrawing.draw(scene, view, point).shapes()));
     }
 }

@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
 
-/** Edits the paper of one role in a project; it may be taken from the stash. Nothing is taken over until every field is understood. */
+/**
+ * Edits the paper of one role in a project; it may be taken from the stash. Nothing is taken over until every field is
+ * understood.
+ */
 public final class PaperDialog extends FormDialog<Stock> {
     private final StockFields fields;
 
@@ -20,10 +23,13 @@ public final class PaperDialog extends FormDialog<Stock> {
             own.setId("paper-from-stash");
             own.setPromptText("choose one");
             own.getItems().setAll(stash);
-            own.setConverter(new Words<>(paper -> paper.name() + ", " + LengthFormat.of(unit).size(paper.size().width(), paper.size().height()) + " (" + paper.count() + ")"));
+            own.setConverter(new Words<>(paper -> paper.name() + ", "
+                    + LengthFormat.of(unit).size(paper.size().width(), paper.size().height()) + " (" + paper.count()
+                    + ")"));
             row("From the stash", own);
             fields = new StockFields(this, unit);
-            own.valueProperty().addListener((property, was, is) -> fields.show(is.stock().inSheets(is.size().width(), is.size().height())));
+            own.valueProperty().addListener(
+                    (property, was, is) -> fields.show(is.stock().inSheets(is.size().width(), is.size().height())));
         } else {
             fields = new StockFields(this, unit);
         }

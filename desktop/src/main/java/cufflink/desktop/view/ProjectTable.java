@@ -44,7 +44,8 @@ public final class ProjectTable implements TableSource {
     @Override
     public List<Number> numbers() {
         List<Reading> readings = work.currentStep().readings();
-        return readings.subList(Math.min(work.readingProperty().get(), readings.size()), readings.size()).stream().map(this::number).toList();
+        return readings.subList(Math.min(work.readingProperty().get(), readings.size()), readings.size()).stream()
+                .map(this::number).toList();
     }
 
     private Number number(Reading reading) {
@@ -54,7 +55,8 @@ public final class ProjectTable implements TableSource {
 
     @Override
     public Picture picture(double point) {
-        return StepDrawing.draw(work.plan(), work.currentStep(), new StepDrawing.Moment(work.readingProperty().get(), 0.75, View.TILTED, true), point);
+        return StepDrawing.draw(work.plan(), work.currentStep(),
+                new StepDrawing.Moment(work.readingProperty().get(), 0.75, View.TILTED, true), point);
     }
 
     @Override

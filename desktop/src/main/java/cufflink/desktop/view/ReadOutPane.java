@@ -58,7 +58,10 @@ final class ReadOutPane extends VBox {
         Fractions title = new Fractions(now.title(), "step-title");
         FlowPane numbers = new FlowPane();
         numbers.setMinWidth(0); // otherwise as wide as the longest label in one line
-        numbers.getStyleClass().addAll("numbers", now.readings().size() > MANY ? "numbers-many" : now.readings().stream().anyMatch(reading -> reading.size().isPresent()) ? "numbers-sizes" : "numbers-few");
+        numbers.getStyleClass().addAll("numbers",
+                now.readings().size() > MANY ? "numbers-many"
+                        : now.readings().stream().anyMatch(reading -> reading.size().isPresent()) ? "numbers-sizes"
+                        : "numbers-few");
         for (int i = 0; i < now.readings().size(); i++) {
             numbers.getChildren().add(number(now.readings().get(i), i));
         }
@@ -110,11 +113,14 @@ final class ReadOutPane extends VBox {
         Hyperlink link = new Hyperlink();
         link.getStyleClass().add("check-change");
         var offer = Remedies.offer(work.plan(), check);
-        String words = offer.map(found -> "Use " + work.plan().format().text(found.value()) + " for " + found.label().toLowerCase(Locale.ROOT))
+        String words = offer
+                .map(found -> "Use " + work.plan().format().text(found.value()) + " for "
+                        + found.label().toLowerCase(Locale.ROOT))
                 .orElse("Go to " + change.label().toLowerCase(Locale.ROOT));
         link.setGraphic(new Fractions(words, "link-text"));
         link.setAccessibleText(words);
-        link.setOnAction(click -> offer.ifPresentOrElse(found -> work.change(project -> found.project()), () -> focusMeasure.accept(change.measure())));
+        link.setOnAction(click -> offer.ifPresentOrElse(found -> work.change(project -> found.project()),
+                () -> focusMeasure.accept(change.measure())));
         return link;
     }
 }

@@ -42,6 +42,7 @@ public final class RibbonDialog extends FormDialog<StashRibbon> {
         Optional<String> called = name(name);
         Optional<Length> across = called.isEmpty() ? Optional.empty() : size("Width", width, unit);
         Optional<Length> along = across.isEmpty() ? Optional.empty() : size("Left on the reel", left, unit);
-        return along.map(rest -> new StashRibbon(before.id(), called.orElseThrow(), across.orElseThrow(), rest, StockFields.hex(colour.getValue()), notes.getText().strip()));
+        return along.map(rest -> new StashRibbon(before.id(), called.orElseThrow(), across.orElseThrow(), rest,
+                StockFields.hex(colour.getValue()), notes.getText().strip()));
     }
 }

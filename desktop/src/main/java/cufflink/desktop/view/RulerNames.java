@@ -8,7 +8,8 @@ import javafx.util.StringConverter;
 final class RulerNames extends StringConverter<RulerStep> {
     @Override
     public String toString(RulerStep step) {
-        return step == null ? "" : step.unit() == LengthUnit.INCH ? "in, to " + step.label().replace(" in", "") : "mm, to " + step.label().replace(" mm", "");
+        return step == null ? "" : step.unit() == LengthUnit.INCH ? "in, to " + step.label().replace(" in", "")
+                : "mm, to " + step.label().replace(" mm", "");
     }
 
     @Override

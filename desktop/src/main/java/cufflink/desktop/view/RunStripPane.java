@@ -76,7 +76,8 @@ final class RunStripPane extends ScrollPane {
         PicturePane picture = new PicturePane(3, 4);
         picture.getStyleClass().add("step-picture");
         picture.setMouseTransparent(true);
-        picture.show(point -> Optional.of(StepDrawing.draw(work.plan(), step, StepDrawing.Moment.done(), point).withoutText()));
+        picture.show(point -> Optional
+                .of(StepDrawing.draw(work.plan(), step, StepDrawing.Moment.done(), point).withoutText()));
         Label tick = new Label("✓");
         tick.getStyleClass().add("step-tick");
         HBox top = new HBox(picture, tick);

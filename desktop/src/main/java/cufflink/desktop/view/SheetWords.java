@@ -17,14 +17,18 @@ final class SheetWords {
 
     /** What a sheet is. */
     String sheet(JobSheet sheet) {
-        return sheet.paper().name() + ", " + format.size(sheet.layout().stock().width(), sheet.layout().stock().height()) + (sheet.layout().stock().offcut() ? ", offcut" : "");
+        return sheet.paper().name() + ", "
+                + format.size(sheet.layout().stock().width(), sheet.layout().stock().height())
+                + (sheet.layout().stock().offcut() ? ", offcut" : "");
     }
 
     /** What it gives, and what is left of it. */
     String gives(JobSheet sheet) {
-        String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height())).collect(Collectors.joining(", "));
+        String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height()))
+                .collect(Collectors.joining(", "));
         String whole = LayoutWords.whole(sheet.layout());
-        return "It gives " + LayoutWords.gives(sheet.layout()) + "." + (whole.isEmpty() ? "" : " " + whole) + LayoutWords.diagonals(sheet.layout()) + (keep.isEmpty() ? "" : " Keep " + keep + ".");
+        return "It gives " + LayoutWords.gives(sheet.layout()) + "." + (whole.isEmpty() ? "" : " " + whole)
+                + LayoutWords.diagonals(sheet.layout()) + (keep.isEmpty() ? "" : " Keep " + keep + ".");
     }
 
     /** Each setting of the fence. */

@@ -32,7 +32,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The shelf: every design drawn from its own geometry, sorted by what it is for; the projects on the go; filters by paper and by use. */
+/**
+ * The shelf: every design drawn from its own geometry, sorted by what it is for; the projects on the go; filters by
+ * paper and by use.
+ */
 public final class ShelfScreen extends ListeningScreen {
     private static final List<String> SHEETS = List.of("Letter", "A4", "12 in square", "8 in square");
 
@@ -96,7 +99,8 @@ public final class ShelfScreen extends ListeningScreen {
 
     private void keep(DesignDefinition design) {
         Outcome<Plan> planned = Planner.plan(Project.of(design, ruler));
-        planned.value().ifPresentOrElse(plan -> designs.add(new OnShelf(design, plan)), () -> refused.add(new Refused(design.title(), reason(planned.problems()))));
+        planned.value().ifPresentOrElse(plan -> designs.add(new OnShelf(design, plan)),
+                () -> refused.add(new Refused(design.title(), reason(planned.problems()))));
     }
 
     /** The first reason, and how many more there are. */
@@ -143,9 +147,11 @@ public final class ShelfScreen extends ListeningScreen {
         Label name = new Label(kept.project().name());
         name.getStyleClass().add("kept-name");
         var plan = Planner.plan(kept.project()).value();
-        long bad = plan.map(found -> found.checks().stream().filter(check -> check.verdict() == Verdict.BAD).count()).orElse(1L);
+        long bad = plan.map(found -> found.checks().stream().filter(check -> check.verdict() == Verdict.BAD).count())
+                .orElse(1L);
         String copies = kept.project().copies() > 1 ? ", " + kept.project().copies() + " copies" : "";
-        Label state = new Label(bad > 0 ? bad + (bad == 1 ? " thing to fix" : " things to fix") : kept.project().design().title() + copies);
+        Label state = new Label(bad > 0 ? bad + (bad == 1 ? " thing to fix" : " things to fix")
+                : kept.project().design().title() + copies);
         state.getStyleClass().add(bad > 0 ? "kept-bad" : "kept-state");
         Button button = new Button();
         button.setGraphic(new VBox(name, state));
@@ -166,16 +172,22 @@ public final class ShelfScreen extends ListeningScreen {
     }
 
     private void filter() {
-        List<String> wantedUses = uses.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData()).toList();
-        List<String> wantedSheets = sheets.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData()).toList();
+        List<String> wantedUses = uses.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData())
+                .toList();
+        List<String> wantedSheets = sheets.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData())
+                .toList();
         List<OnShelf> found = designs.stream().filter(item -> item.design().uses().containsAll(wantedUses))
-                .filter(item -> wantedSheets.isEmpty() || wantedSheets.stream().anyMatch(sheet -> fits(item, sheet))).toList();
+                .filter(item -> wantedSheets.isEmpty() || wantedSheets.stream().anyMatch(sheet -> fits(item, sheet)))
+                .toList();
         cards.getChildren().setAll(found.stream().map(this::card).toList());
         if (found.isEmpty()) {
-            cards.getChildren().add(new Fractions("No design does all of this from these sheets. Untick something, or size a design to your sheet on its bench.", "empty"));
+            cards.getChildren().add(new Fractions(
+                    "No design does all of this from these sheets. Untick something, or size a design to your sheet on its bench.",
+                    "empty"));
         }
         refused.forEach(design -> cards.getChildren().add(refusal(design)));
-        count.setText(found.size() == designs.size() ? designs.size() + " designs" : found.size() + " of " + designs.size() + " designs");
+        count.setText(found.size() == designs.size() ? designs.size() + " designs"
+                : found.size() + " of " + designs.size() + " designs");
     }
 
     private static boolean fits(OnShelf item, String sheet) {
@@ -191,15 +203,19 @@ public final class ShelfScreen extends ListeningScreen {
     private Node card(OnShelf item) {
         PicturePane picture = new PicturePane(10, 3);
         picture.getStyleClass().add("shelf-picture");
-        picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN, new View(item.design().angle().tilt(), item.design().angle().spin(), item.design().angle().swing()), point));
+        picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN,
+                new View(item.design().angle().tilt(), item.design().angle().spin(), item.design().angle().swing()),
+                point));
         Label title = new Label(item.design().title());
         title.getStyleClass().add("shelf-card-title");
         Label about = new Label(item.design().about());
         about.getStyleClass().add("shelf-card-about");
         about.setWrapText(true);
         Plan plan = item.plan();
-        String size = plan.stack().isPresent() ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
-        Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().difficulty(), "shelf-card-takes");
+        String size = plan.stack().isPresent()
+                ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
+        Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().difficulty(),
+                "shelf-card-takes");
         VBox words = new VBox(title, about);
         Button card = new Button();
         card.setGraphic(new VBox(picture, words, takes));
@@ -223,7 +239,8 @@ public final class ShelfScreen extends ListeningScreen {
     private static String sheets(Plan plan) {
         Stock card = plan.project().paper(plan.design().definition().pieces().get(0).material());
         long count = plan.layout().sheets().stream().filter(sheet -> sheet.stock().name().equals(card.name())).count();
-        String name = PublishedSizes.of(NamedSize.Kind.SHEET).stream().filter(size -> size.width().equals(card.width()) && size.height().equals(card.height()))
+        String name = PublishedSizes.of(NamedSize.Kind.SHEET).stream()
+                .filter(size -> size.width().equals(card.width()) && size.height().equals(card.height()))
                 .findFirst().map(NamedSize::name).orElse("sheet");
         return plan.layout().unplaced().isEmpty() ? count + " " + name : "larger than " + name;
     }

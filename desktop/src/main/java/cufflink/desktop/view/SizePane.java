@@ -73,8 +73,10 @@ public final class SizePane extends VBox {
         add(making.reveal());
         add(MakingRows.more("Panel by panel", "layers", dialogs::editLayers));
         add(Rows.heading("Paper"));
-        List<String> roles = new ArrayList<>(plan.design().definition().pieces().stream().map(piece -> piece.material()).distinct().toList());
-        plan.project().papers().keySet().stream().filter(role -> MatRole.layer(role).isPresent()).sorted().forEach(roles::add);
+        List<String> roles = new ArrayList<>(
+                plan.design().definition().pieces().stream().map(piece -> piece.material()).distinct().toList());
+        plan.project().papers().keySet().stream().filter(role -> MatRole.layer(role).isPresent()).sorted()
+                .forEach(roles::add);
         roles.forEach(role -> add(making.paper(role)));
         add(Rows.heading("Making"));
         add(making.copies());

@@ -24,7 +24,9 @@ final class StashCard extends Button {
         PicturePane picture = new PicturePane(2, 3);
         picture.getStyleClass().add("stash-picture");
         picture.setMouseTransparent(true);
-        picture.show(point -> Optional.of(item instanceof StashRibbon ribbon ? StashDrawing.ribbon(ribbon, room, format, point) : StashDrawing.draw(sheet(item), room, format, point)));
+        picture.show(point -> Optional
+                .of(item instanceof StashRibbon ribbon ? StashDrawing.ribbon(ribbon, room, format, point)
+                        : StashDrawing.draw(sheet(item), room, format, point)));
         Label name = new Label(item.name());
         name.getStyleClass().add("stash-card-name");
         String line = new StashWords(format).line(item);

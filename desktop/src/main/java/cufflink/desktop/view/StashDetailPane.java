@@ -52,7 +52,8 @@ final class StashDetailPane extends VBox {
         if (item instanceof StashPaper paper) {
             entry.getChildren().add(count(paper));
         }
-        words.facts(item).forEach((what, text) -> entry.getChildren().add(Rows.row(what, new Fractions(text, "stash-fact"))));
+        words.facts(item)
+                .forEach((what, text) -> entry.getChildren().add(Rows.row(what, new Fractions(text, "stash-fact"))));
         Button edit = new Button("Change");
         edit.setId("stash-edit");
         edit.setOnAction(press -> actions.edit(item));
@@ -65,7 +66,8 @@ final class StashDetailPane extends VBox {
     }
 
     private Node count(StashPaper paper) {
-        Stepper stepper = new Stepper("Sheets", by -> count(paper, paper.count() + by), text -> text.strip().matches("\\d{1,5}") && count(paper, Integer.parseInt(text.strip())));
+        Stepper stepper = new Stepper("Sheets", by -> count(paper, paper.count() + by),
+                text -> text.strip().matches("\\d{1,5}") && count(paper, Integer.parseInt(text.strip())));
         stepper.setId("stash-count");
         stepper.setValue(String.valueOf(paper.count()), String.valueOf(paper.count()));
         return Rows.row(paper.offcut() ? "Offcuts" : "Sheets", stepper);
@@ -76,7 +78,8 @@ final class StashDetailPane extends VBox {
             work.say("There are no fewer than none.");
             return false;
         }
-        return count == paper.count() || work.change(StashChange.of("Counted " + count + " × " + paper.name(), StashEdit.altered(paper, paper.withCount(count))));
+        return count == paper.count() || work.change(StashChange.of("Counted " + count + " × " + paper.name(),
+                StashEdit.altered(paper, paper.withCount(count))));
     }
 
     private void showHistory() {
@@ -87,7 +90,9 @@ final class StashDetailPane extends VBox {
     }
 
     private static Node line(StashDatabase.Entry entry) {
-        Label time = new Label(entry.at().map(at -> TIME.format(at.atZone(ZoneId.systemDefault()))).orElse("time unknown") + (entry.undone() ? ", taken back" : ""));
+        Label time = new Label(
+                entry.at().map(at -> TIME.format(at.atZone(ZoneId.systemDefault()))).orElse("time unknown")
+                        + (entry.undone() ? ", taken back" : ""));
         time.getStyleClass().add("history-time");
         Fractions words = new Fractions(entry.words(), "history-words");
         if (entry.undone()) {

@@ -10,10 +10,13 @@ import java.util.stream.Stream;
 /** The kinds of things that the stash shows, one at a time. */
 public enum StashKind {
     PAPER("Sheets", "No sheets yet. Add one, or take over a CSV table.", stash -> papers(stash, false)),
-    OFFCUT("Offcuts", "No offcuts yet. Type one in the line on the left: a paper, then its size.", stash -> papers(stash, true)),
+    OFFCUT("Offcuts", "No offcuts yet. Type one in the line on the left: a paper, then its size.",
+            stash -> papers(stash, true)),
     RIBBON("Ribbons", "No ribbons yet.", stash -> stash.ribbons().stream()),
-    ENVELOPE("Envelopes", "No envelopes yet. Measure one; the packet's size is nominal.", stash -> stash.envelopes().stream()),
-    PUNCH("Punches and dies", "No punches or dies yet. Keep the size of layer that fits inside each.", stash -> stash.punches().stream());
+    ENVELOPE("Envelopes", "No envelopes yet. Measure one; the packet's size is nominal.",
+            stash -> stash.envelopes().stream()),
+    PUNCH("Punches and dies", "No punches or dies yet. Keep the size of layer that fits inside each.",
+            stash -> stash.punches().stream());
 
     private final String plural;
     private final String empty;

@@ -30,7 +30,8 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         this.unit = unit;
         stock = new StockFields(this, unit);
         stock.show(paper.stock());
-        measured.setText(paper.measured().map(size -> LengthFormat.of(unit).size(size.width(), size.height())).orElse(""));
+        measured.setText(
+                paper.measured().map(size -> LengthFormat.of(unit).size(size.width(), size.height())).orElse(""));
         measured.setPromptText("as on the packet");
         swatch.getItems().setAll(Swatch.values());
         swatch.setConverter(new Words<>(Swatch::word));
@@ -57,14 +58,17 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         if (sheets.isEmpty()) {
             return Optional.empty();
         }
-        Optional<SheetSize> found = measured.getText().isBlank() ? Optional.empty() : sheetSize("Measured", measured, unit);
+        Optional<SheetSize> found = measured.getText().isBlank() ? Optional.empty()
+                : sheetSize("Measured", measured, unit);
         if (!measured.getText().isBlank() && found.isEmpty()) {
             return Optional.empty();
         }
         if (!price.getText().isBlank() && !price.getText().strip().matches("\\d{1,6}([.,]\\d{1,4})?")) {
             return fail("A sheet costs: type a number such as 0.45, or leave it empty.");
         }
-        Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty() : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
-        return Optional.of(new StashPaper(before.id(), paper.get(), found, swatch.getValue(), twoSided.isSelected(), before.offcut(), sheets.get(), cost, notes.getText().strip()));
+        Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty()
+                : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
+        return Optional.of(new StashPaper(before.id(), paper.get(), found, swatch.getValue(), twoSided.isSelected(),
+                before.offcut(), sheets.get(), cost, notes.getText().strip()));
     }
 }

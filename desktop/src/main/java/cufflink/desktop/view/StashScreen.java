@@ -33,7 +33,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The stash: papers and offcuts drawn to one scale, filtered by kind, name and what fits; the entry picked and the history on the right. */
+/**
+ * The stash: papers and offcuts drawn to one scale, filtered by kind, name and what fits; the entry picked and the
+ * history on the right.
+ */
 public final class StashScreen extends ListeningScreen {
     /** What the stash asks its window to do. */
     public interface Actions extends Places.Actions {
@@ -95,8 +98,10 @@ public final class StashScreen extends ListeningScreen {
     private HBox topBar() {
         Button add = button("Add", "stash-add", () -> actions.add(kind()));
         add.getStyleClass().add("primary");
-        return Places.bar(Places.STASH, actions, List.of(button("Undo", "stash-undo", work::undo), button("Redo", "stash-redo", work::redo),
-                button("Import", "stash-import", actions::importStash), button("Export", "stash-export", actions::exportStash), add));
+        return Places.bar(Places.STASH, actions,
+                List.of(button("Undo", "stash-undo", work::undo), button("Redo", "stash-redo", work::redo),
+                        button("Import", "stash-import", actions::importStash),
+                        button("Export", "stash-export", actions::exportStash), add));
     }
 
     private static Button button(String text, String id, Runnable action) {
@@ -137,7 +142,8 @@ public final class StashScreen extends ListeningScreen {
         fits.setId("stash-fits");
         fits.setAccessibleText("Only what gives a piece of this size");
         fits.textProperty().addListener(change -> show());
-        side.getChildren().addAll(Rows.heading("Called"), name, Rows.heading("Large enough for"), fits, fitsNote, Rows.heading("Tools"));
+        side.getChildren().addAll(Rows.heading("Called"), name, Rows.heading("Large enough for"), fits, fitsNote,
+                Rows.heading("Tools"));
         side.getChildren().add(tools());
         return side;
     }
@@ -150,7 +156,8 @@ public final class StashScreen extends ListeningScreen {
 
     private void preview(String typed) {
         lineNote.setText(typed.isBlank() ? "" : OffcutLine.read(typed, work.stash(), unit).value()
-                .map(offcut -> "Enter adds " + offcut.count() + " × " + offcut.name() + ", " + LengthFormat.of(unit).size(offcut.size().width(), offcut.size().height()) + ".")
+                .map(offcut -> "Enter adds " + offcut.count() + " × " + offcut.name() + ", "
+                        + LengthFormat.of(unit).size(offcut.size().width(), offcut.size().height()) + ".")
                 .orElseGet(() -> OffcutLine.read(typed, work.stash(), unit).problems().get(0).text()));
     }
 
@@ -164,7 +171,8 @@ public final class StashScreen extends ListeningScreen {
         if (fits.getText().isBlank()) {
             return Optional.empty();
         }
-        Optional<SheetSize> size = LengthParser.readSize(fits.getText(), unit).value().filter(sides -> sides.size() == 2 && sides.stream().allMatch(side -> side.isPositive()))
+        Optional<SheetSize> size = LengthParser.readSize(fits.getText(), unit).value()
+                .filter(sides -> sides.size() == 2 && sides.stream().allMatch(side -> side.isPositive()))
                 .map(sides -> new SheetSize(sides.get(0), sides.get(1)));
         if (size.isEmpty()) {
             fitsNote.setText("Type a width and a height with × between them.");
@@ -177,17 +185,26 @@ public final class StashScreen extends ListeningScreen {
         StashKind kind = kind();
         Optional<SheetSize> wanted = wanted();
         String part = name.getText().strip().toLowerCase(Locale.ROOT);
-        List<StashItem> found = kind.of(stash).stream().filter(item -> item.name().toLowerCase(Locale.ROOT).contains(part))
-                .filter(item -> wanted.isEmpty() || !(item instanceof StashPaper paper) || paper.count() > 0 && paper.holds(wanted.get())).toList();
+        List<StashItem> found = kind.of(stash).stream()
+                .filter(item -> item.name().toLowerCase(Locale.ROOT).contains(part))
+                .filter(item -> wanted.isEmpty() || !(item instanceof StashPaper paper)
+                        || paper.count() > 0 && paper.holds(wanted.get()))
+                .toList();
         SheetSize room = largest(stash, kind);
-        cards.getChildren().setAll(found.stream().map(item -> new StashCard(item, room, LengthFormat.of(unit), item.id() == picked, () -> pick(item))).toList());
+        cards.getChildren()
+                .setAll(found.stream().map(
+                        item -> new StashCard(item, room, LengthFormat.of(unit), item.id() == picked, () -> pick(item)))
+                        .toList());
         if (found.isEmpty()) {
             boolean none = kind.of(stash).isEmpty();
-            cards.getChildren().add(new Fractions(none ? kind.empty() : "Nothing here is so called and so large.", "empty"));
+            cards.getChildren()
+                    .add(new Fractions(none ? kind.empty() : "Nothing here is so called and so large.", "empty"));
         }
         title.setText(kind.plural());
-        int sheets = found.stream().filter(StashPaper.class::isInstance).mapToInt(item -> ((StashPaper) item).count()).sum();
-        count.setText(found.size() + (found.size() == 1 ? " entry" : " entries") + (sheets > 0 ? ", " + sheets + (sheets == 1 ? " sheet" : " sheets") : ""));
+        int sheets = found.stream().filter(StashPaper.class::isInstance).mapToInt(item -> ((StashPaper) item).count())
+                .sum();
+        count.setText(found.size() + (found.size() == 1 ? " entry" : " entries")
+                + (sheets > 0 ? ", " + sheets + (sheets == 1 ? " sheet" : " sheets") : ""));
         detail.show(kind.of(stash).stream().filter(item -> item.id() == picked).findFirst());
     }
 
@@ -198,7 +215,8 @@ public final class StashScreen extends ListeningScreen {
             case ENVELOPE -> stash.envelopes().stream().map(StashEnvelope::size);
             case PUNCH -> stash.punches().stream().map(StashPunch::cuts);
         };
-        return sizes.max(Comparator.comparing(size -> Length.longer(size.width(), size.height()))).orElseGet(() -> new SheetSize(Length.ofInches(12), Length.ofInches(12)));
+        return sizes.max(Comparator.comparing(size -> Length.longer(size.width(), size.height())))
+                .orElseGet(() -> new SheetSize(Length.ofInches(12), Length.ofInches(12)));
     }
 
     private void pick(StashItem item) {
@@ -208,13 +226,15 @@ public final class StashScreen extends ListeningScreen {
 
     /** Shows the entries of a kind. */
     public void show(StashKind kind) {
-        kinds.getToggles().stream().filter(toggle -> toggle.getUserData() == kind).findFirst().ifPresent(kinds::selectToggle);
+        kinds.getToggles().stream().filter(toggle -> toggle.getUserData() == kind).findFirst()
+                .ifPresent(kinds::selectToggle);
         show();
     }
 
     /** Picks the first entry whose name begins so. */
     public void pick(String beginning) {
-        kind().of(work.stash()).stream().filter(item -> item.name().startsWith(beginning)).findFirst().ifPresent(this::pick);
+        kind().of(work.stash()).stream().filter(item -> item.name().startsWith(beginning)).findFirst()
+                .ifPresent(this::pick);
     }
 
     private void onKey(KeyEvent key) {

@@ -68,10 +68,13 @@ final class StashWords {
         LengthFormat metric = LengthFormat.of(LengthUnit.MILLIMETRE);
         facts.put(paper.offcut() ? "Size" : "On the packet", format.size(stock.width(), stock.height()));
         paper.measured().ifPresent(size -> facts.put("Measured", size(size)));
-        facts.put("Weight", String.format(Locale.ROOT, "%.0f %s", stock.weight().amount(), stock.weight().basis().label()));
+        facts.put("Weight",
+                String.format(Locale.ROOT, "%.0f %s", stock.weight().amount(), stock.weight().basis().label()));
         facts.put("Caliper", metric.text(stock.caliper()) + (stock.isCaliperMeasured() ? ", measured" : ", estimated"));
-        facts.put("Pattern", (paper.swatch() == Swatch.PLAIN ? "plain" : paper.swatch().word() + (paper.twoSided() ? " on both sides" : " on one side"))
-                + (stock.directional() ? ", one way up" : ""));
+        facts.put("Pattern",
+                (paper.swatch() == Swatch.PLAIN ? "plain"
+                        : paper.swatch().word() + (paper.twoSided() ? " on both sides" : " on one side"))
+                        + (stock.directional() ? ", one way up" : ""));
         facts.put("Grain", switch (stock.grain()) {
             case ALONG_WIDTH -> "along the width";
             case ALONG_HEIGHT -> "along the height";

@@ -28,7 +28,8 @@ final class StockFields {
     private final TextField name = new TextField();
     private final ComboBox<String> sheet = new ComboBox<>();
     private final TextField weight = new TextField();
-    private final ComboBox<Weight.Basis> basis = new ComboBox<>(FXCollections.observableArrayList(Weight.Basis.values()));
+    private final ComboBox<Weight.Basis> basis = new ComboBox<>(
+            FXCollections.observableArrayList(Weight.Basis.values()));
     private final TextField caliper = new TextField();
     private final ColorPicker face = new ColorPicker();
     private final ColorPicker back = new ColorPicker();
@@ -61,7 +62,8 @@ final class StockFields {
         weight.setText(String.format(Locale.ROOT, "%.0f", stock.weight().amount()));
         basis.setValue(stock.weight().basis());
         caliper.setText(stock.measuredCaliper().map(LengthFormat.of(LengthUnit.MILLIMETRE)::text).orElse(""));
-        caliper.setPromptText("estimated: " + LengthFormat.of(LengthUnit.MILLIMETRE).text(stock.weight().estimatedCaliper()));
+        caliper.setPromptText(
+                "estimated: " + LengthFormat.of(LengthUnit.MILLIMETRE).text(stock.weight().estimatedCaliper()));
         face.setValue(Color.web(stock.face()));
         back.setValue(Color.web(stock.back()));
         directional.setSelected(stock.directional());
@@ -69,7 +71,8 @@ final class StockFields {
     }
 
     private String sheetText(Stock stock) {
-        return PublishedSizes.of(NamedSize.Kind.SHEET).stream().filter(size -> size.width().equals(stock.width()) && size.height().equals(stock.height()))
+        return PublishedSizes.of(NamedSize.Kind.SHEET).stream()
+                .filter(size -> size.width().equals(stock.width()) && size.height().equals(stock.height()))
                 .findFirst().map(NamedSize::name).orElse(LengthFormat.of(unit).size(stock.width(), stock.height()));
     }
 
@@ -77,7 +80,8 @@ final class StockFields {
     Optional<Stock> read() {
         sheet.commitValue();
         Optional<NamedSize> named = PublishedSizes.named(NamedSize.Kind.SHEET, String.valueOf(sheet.getValue()));
-        LengthReading<List<Length>> size = named.isPresent() ? new LengthReading.Understood<>(List.of(named.get().width(), named.get().height()))
+        LengthReading<List<Length>> size = named.isPresent()
+                ? new LengthReading.Understood<>(List.of(named.get().width(), named.get().height()))
                 : LengthParser.readSize(String.valueOf(sheet.getValue()), unit);
         if (size.value().isEmpty()) {
             return dialog.fail("Sheet: " + size.message());
@@ -85,7 +89,8 @@ final class StockFields {
         if (!size.value().get().stream().allMatch(Length::isPositive)) {
             return dialog.fail("Sheet: a size must be more than 0 each way.");
         }
-        if (!weight.getText().strip().matches("\\d{1,4}([.,]\\d{1,2})?") || Double.parseDouble(weight.getText().strip().replace(',', '.')) <= 0) {
+        if (!weight.getText().strip().matches("\\d{1,4}([.,]\\d{1,2})?")
+                || Double.parseDouble(weight.getText().strip().replace(',', '.')) <= 0) {
             return dialog.fail("Weight: type a number such as 270.");
         }
         Optional<Length> measured = Optional.empty();
@@ -99,12 +104,14 @@ final class StockFields {
             return dialog.fail("Name: give the paper a name.");
         }
         return Optional.of(new Stock(name.getText().strip(), size.value().get().get(0), size.value().get().get(1),
-                new Weight(Double.parseDouble(weight.getText().strip().replace(',', '.')), basis.getValue()), measured, hex(face.getValue()), hex(back.getValue()),
+                new Weight(Double.parseDouble(weight.getText().strip().replace(',', '.')), basis.getValue()), measured,
+                hex(face.getValue()), hex(back.getValue()),
                 directional.isSelected(), grain.getValue()));
     }
 
     /** As papers keep their colours. */
     static String hex(Color color) {
-        return String.format(Locale.ROOT, "#%02X%02X%02X", Math.round(color.getRed() * 255), Math.round(color.getGreen() * 255), Math.round(color.getBlue() * 255));
+        return String.format(Locale.ROOT, "#%02X%02X%02X", Math.round(color.getRed() * 255),
+                Math.round(color.getGreen() * 255), Math.round(color.getBlue() * 255));
     }
 }

@@ -60,7 +60,8 @@ public final class TableScreen extends ListeningScreen {
     private static VBox number(TableSource.Number number, boolean isNow) {
         Label label = new Label((isNow ? "now: " : "then: ") + number.label());
         label.getStyleClass().add(isNow ? "table-label-now" : "table-label-then");
-        Fractions value = new Fractions(number.figure(), number.isSize() ? "table-size" : "table-number", isNow ? "table-now" : "table-then");
+        Fractions value = new Fractions(number.figure(), number.isSize() ? "table-size" : "table-number",
+                isNow ? "table-now" : "table-then");
         return new VBox(label, value);
     }
 }

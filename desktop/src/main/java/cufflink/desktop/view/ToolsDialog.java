@@ -52,6 +52,7 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         Optional<Length> across = cut.isEmpty() ? cut : size("Board", width, unit);
         Optional<Length> down = across.isEmpty() ? across : size("Board", height, unit);
         Optional<Length> step = down.isEmpty() ? down : size("Grooves", grooves, unit);
-        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove, grain.getValue(), onGrooves.isSelected()));
+        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove,
+                grain.getValue(), onGrooves.isSelected()));
     }
 }

@@ -21,7 +21,8 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
 
     public TwoSizesDialog(StashEnvelope envelope, LengthUnit unit) {
         this(envelope, "Envelopes of one kind", unit);
-        rows("On the packet", envelope.size(), "Measured inside", "not measured yet", envelope.measured(), envelope.notes());
+        rows("On the packet", envelope.size(), "Measured inside", "not measured yet", envelope.measured(),
+                envelope.notes());
         count.setText(String.valueOf(envelope.count()));
         row("How many", count);
         endRows();
@@ -40,7 +41,8 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
         name.setText(item.name());
     }
 
-    private void rows(String sizeName, SheetSize first, String foundName, String without, Optional<SheetSize> second, String note) {
+    private void rows(String sizeName, SheetSize first, String foundName, String without, Optional<SheetSize> second,
+            String note) {
         LengthFormat format = LengthFormat.of(unit);
         size.setText(format.size(first.width(), first.height()));
         found.setText(second.map(known -> format.size(known.width(), known.height())).orElse(""));
@@ -59,13 +61,15 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
         if (has.isEmpty()) {
             return Optional.empty();
         }
-        Optional<SheetSize> second = found.getText().isBlank() ? Optional.empty() : sheetSize("The size found", found, unit);
+        Optional<SheetSize> second = found.getText().isBlank() ? Optional.empty()
+                : sheetSize("The size found", found, unit);
         if (second.isEmpty() && !found.getText().isBlank()) {
             return Optional.empty();
         }
         if (before instanceof StashPunch) {
             return Optional.of(new StashPunch(before.id(), called.get(), has.get(), second, notes.getText().strip()));
         }
-        return count("How many", count).map(number -> new StashEnvelope(before.id(), called.get(), has.get(), second, number, notes.getText().strip()));
+        return count("How many", count).map(number -> new StashEnvelope(before.id(), called.get(), has.get(), second,
+                number, notes.getText().strip()));
     }
 }

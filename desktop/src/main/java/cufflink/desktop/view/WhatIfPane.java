@@ -44,8 +44,10 @@ final class WhatIfPane extends VBox {
         work.planProperty().get().ifPresent(plan -> {
             String name = plan.job().kits().get(0).project().name();
             lines.getChildren().add(Rows.heading("What if"));
-            lines.getChildren().add(question("How many “" + name + "” are in the stash?", "what-if-many", () -> howMany(plan)));
-            lines.getChildren().add(question("Which papers can make the card?", "what-if-papers", () -> whichPapers(plan)));
+            lines.getChildren()
+                    .add(question("How many “" + name + "” are in the stash?", "what-if-many", () -> howMany(plan)));
+            lines.getChildren()
+                    .add(question("Which papers can make the card?", "what-if-papers", () -> whichPapers(plan)));
             lines.getChildren().add(offcuts(plan));
         });
     }
@@ -71,12 +73,14 @@ final class WhatIfPane extends VBox {
 
     private String howMany(JobPlan plan) {
         int copies = WhatIf.howMany(plan.plans().get(0), plan.stash(), plan.job().tools());
-        return copies == 0 ? "Not one: some paper of it is missing." : "At least " + copies + ", each with all its layers.";
+        return copies == 0 ? "Not one: some paper of it is missing."
+                : "At least " + copies + ", each with all its layers.";
     }
 
     private String whichPapers(JobPlan plan) {
         List<WhatIf.Gives> papers = WhatIf.whichPapers(plan.plans().get(0), plan.stash(), plan.job().tools());
-        return papers.isEmpty() ? "None of them is large enough." : papers.stream().map(gives -> gives.paper() + ": " + gives.copies()).collect(Collectors.joining("\n"));
+        return papers.isEmpty() ? "None of them is large enough."
+                : papers.stream().map(gives -> gives.paper() + ": " + gives.copies()).collect(Collectors.joining("\n"));
     }
 
     private ComboBox<StashPaper> offcuts(JobPlan plan) {
@@ -85,7 +89,8 @@ final class WhatIfPane extends VBox {
         box.setId("what-if-size");
         box.setPromptText("What size out of one …");
         box.getItems().setAll(now.papers().stream().filter(paper -> paper.count() > 0).toList());
-        box.setConverter(new Words<>(paper -> paper.name() + ", " + format.size(paper.size().width(), paper.size().height()) + (paper.offcut() ? ", offcut" : "")));
+        box.setConverter(new Words<>(paper -> paper.name() + ", "
+                + format.size(paper.size().width(), paper.size().height()) + (paper.offcut() ? ", offcut" : "")));
         box.setMaxWidth(Double.MAX_VALUE);
         box.valueProperty().addListener((property, was, is) -> ask(() -> size(plan, is)));
         return box;
@@ -93,7 +98,10 @@ final class WhatIfPane extends VBox {
 
     private String size(JobPlan plan, StashPaper paper) {
         Outcome<Plan> fitted = WhatIf.sizeFrom(plan.job().kits().get(0).project(), paper);
-        return fitted.value().filter(found -> found.stack().isPresent()).map(found -> "Closed " + format.size(found.closedWidth().orElseThrow(), found.closedHeight().orElseThrow()) + ".")
-                .orElseGet(() -> fitted.problems().stream().map(problem -> problem.text()).collect(Collectors.joining(" ")));
+        return fitted.value().filter(found -> found.stack().isPresent())
+                .map(found -> "Closed "
+                        + format.size(found.closedWidth().orElseThrow(), found.closedHeight().orElseThrow()) + ".")
+                .orElseGet(() -> fitted.problems().stream().map(problem -> problem.text())
+                        .collect(Collectors.joining(" ")));
     }
 }

@@ -12,16 +12,17 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /**
- * At a work table one key goes on, wherever the keyboard was last: Space belongs to the work, not to the button that happens to have the focus. Enter presses that
- * button. Text that is being typed keeps both.
+ * At a work table one key goes on, wherever the keyboard was last: Space belongs to the work, not to the button that
+ * happens to have the focus. Enter presses that button. Text that is being typed keeps both.
  */
 final class WorkKeys {
     private WorkKeys() {
     }
 
     /**
-     * Gives Space to {@code next} and Enter to the button in focus, before any control of the screen sees them. When the control in focus goes away, because a
-     * change took it, the screen itself has the keyboard, not whatever control comes first.
+     * Gives Space to {@code next} and Enter to the button in focus, before any control of the screen sees them. When
+     * the control in focus goes away, because a change took it, the screen itself has the keyboard, not whatever
+     * control comes first.
      */
     static void install(Node screen, Listening listening, Runnable next) {
         screen.sceneProperty().addListener((property, was, is) -> {
@@ -45,7 +46,8 @@ final class WorkKeys {
                     next.run();
                 }
                 key.consume();
-            } else if (key.getEventType() == KeyEvent.KEY_PRESSED && key.getCode() == KeyCode.ENTER && key.getTarget() instanceof ButtonBase button && !(button instanceof MenuButton)) {
+            } else if (key.getEventType() == KeyEvent.KEY_PRESSED && key.getCode() == KeyCode.ENTER
+                    && key.getTarget() instanceof ButtonBase button && !(button instanceof MenuButton)) {
                 button.fire();
                 key.consume();
             }
@@ -53,7 +55,8 @@ final class WorkKeys {
     }
 
     private static boolean isSpace(KeyEvent key) {
-        return key.getEventType() == KeyEvent.KEY_TYPED ? key.getCharacter().equals(" ") : key.getCode() == KeyCode.SPACE;
+        return key.getEventType() == KeyEvent.KEY_TYPED ? key.getCharacter().equals(" ")
+                : key.getCode() == KeyCode.SPACE;
     }
 
     private static boolean isTyping(EventTarget target) {

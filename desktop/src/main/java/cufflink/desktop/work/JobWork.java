@@ -36,8 +36,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ChangeListener;
 
 /**
- * One open job: its kits, its plan as far as the search has come, and, from the first cut on, its sheets and which of them are done. Every change is saved at once. To be used on
- * one thread; the search runs beside it.
+ * One open job: its kits, its plan as far as the search has come, and, from the first cut on, its sheets and which of
+ * them are done. Every change is saved at once. To be used on one thread; the search runs beside it.
  */
 public final class JobWork {
     /** A state to go back to, and the paper that the step after it took out of the stash. */
@@ -52,7 +52,8 @@ public final class JobWork {
     private final Deque<Step> undo = new ArrayDeque<>();
     private final Deque<Step> redo = new ArrayDeque<>();
     private final ReadOnlyObjectWrapper<KeptJob> job = new ReadOnlyObjectWrapper<>(this, "job");
-    private final ReadOnlyObjectWrapper<Optional<JobPlan>> plan = new ReadOnlyObjectWrapper<>(this, "plan", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<JobPlan>> plan = new ReadOnlyObjectWrapper<>(this, "plan",
+            Optional.empty());
     private final ReadOnlyObjectWrapper<List<JobSheet>> sheets = new ReadOnlyObjectWrapper<>(this, "sheets", List.of());
     private final ReadOnlyBooleanWrapper searching = new ReadOnlyBooleanWrapper(this, "searching", false);
     private final ChangeListener<Stash> onStash;
@@ -65,7 +66,8 @@ public final class JobWork {
      * @param save     keeps a new state
      * @param unit     of the maker's tools if the stash does not state them
      */
-    public JobWork(KeptJob opened, Function<String, Outcome<Project>> projects, StashWork stash, LayoutSearch search, Consumer<KeptJob> save, LengthUnit unit) {
+    public JobWork(KeptJob opened, Function<String, Outcome<Project>> projects, StashWork stash, LayoutSearch search,
+            Consumer<KeptJob> save, LengthUnit unit) {
         this.projects = projects;
         this.stash = stash;
         this.search = search;
@@ -102,7 +104,8 @@ public final class JobWork {
 
     /** A job with its sheets out of the stash as the stash has them. */
     private KeptJob asStashed(KeptJob kept) {
-        return kept.withCutting(kept.cutting().map(cutting -> stash.taken(cutting.id()).map(cutting::withTaken).orElse(cutting)));
+        return kept.withCutting(
+                kept.cutting().map(cutting -> stash.taken(cutting.id()).map(cutting::withTaken).orElse(cutting)));
     }
 
     public ReadOnlyObjectProperty<KeptJob> jobProperty() {
@@ -143,8 +146,11 @@ public final class JobWork {
 
     /** What is printed of the job as it stands. */
     public JobHandOut.Content handOut() {
-        List<String> made = IntStream.range(0, job().kits().size()).mapToObj(kit -> job().kits().get(kit).copies() + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
-        return new JobHandOut.Content(job().name(), made, plan.get().map(JobWords::headline).orElse(sheets.get().size() + " sheets"), plan.get().map(JobPlan::purchases).orElse(List.of()), sheets.get());
+        List<String> made = IntStream.range(0, job().kits().size()).mapToObj(kit -> job().kits().get(kit).copies()
+                + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
+        return new JobHandOut.Content(job().name(), made,
+                plan.get().map(JobWords::headline).orElse(sheets.get().size() + " sheets"),
+                plan.get().map(JobPlan::purchases).orElse(List.of()), sheets.get());
     }
 
     public boolean isCutting() {
@@ -182,7 +188,10 @@ public final class JobWork {
         save.accept(shown);
     }
 
-    /** Takes the last step back, with the paper that it took; if the stash refuses that, nothing changes and the message says why. */
+    /**
+     * Takes the last step back, with the paper that it took; if the stash refuses that, nothing changes and the message
+     * says why.
+     */
     public void undo() {
         travel(undo, redo, step -> step.took().map(stash::putBack).orElseGet(() -> keepsWhatIsOut(step.job())));
     }
@@ -190,17 +199,23 @@ public final class JobWork {
     /** A cutting whose sheets are out of the stash is not given up by going back: they would belong to nothing. */
     private boolean keepsWhatIsOut(KeptJob next) {
         Optional<JobCutting> out = job().cutting().filter(cutting -> !cutting.out().isEmpty());
-        boolean kept = out.isEmpty() || next.cutting().filter(cutting -> cutting.id().equals(out.get().id())).isPresent();
+        boolean kept = out.isEmpty()
+                || next.cutting().filter(cutting -> cutting.id().equals(out.get().id())).isPresent();
         if (!kept) {
-            stash.say("This step cannot be taken back: sheets of this cutting are out of the stash. Put them back in the stash first (Undo there).");
+            stash.say(
+                    "This step cannot be taken back: sheets of this cutting are out of the stash. Put them back in the stash first (Undo there).");
         }
         return kept;
     }
 
-    /** Does again what was taken back, with the paper that it takes; if the stash refuses that, nothing changes and the message says why. */
+    /**
+     * Does again what was taken back, with the paper that it takes; if the stash refuses that, nothing changes and the
+     * message says why.
+     */
     public void redo() {
         travel(redo, undo, step -> step.took().isEmpty() || stash.takeAgain(step.took().get(),
-                () -> JobTaking.change(job().name(), step.job().cutting().orElseThrow(), step.took().get(), stash.stash())));
+                () -> JobTaking.change(job().name(), step.job().cutting().orElseThrow(), step.took().get(),
+                        stash.stash())));
     }
 
     private void travel(Deque<Step> from, Deque<Step> to, Predicate<Step> inStash) {
@@ -276,13 +291,16 @@ public final class JobWork {
         if (job().kits().isEmpty()) {
             problems.add(Problem.error(job().name(), "The job is empty.", "Add a project to it."));
         }
-        return problems.isEmpty() ? Outcome.of(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools())) : Outcome.failed(problems);
+        return problems.isEmpty()
+                ? Outcome.of(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools()))
+                : Outcome.failed(problems);
     }
 
     /** Tells of what changes the number of sheets or the bound; the finer points come at the end. */
     private static JobPlan improve(JobPlan known, BooleanSupplier stop, Consumer<JobPlan> better) {
         return JobPlanner.improve(known, stop, found -> {
-            if (found.layout().sheets().size() < known.layout().sheets().size() || found.layout().bound() > known.layout().bound()) {
+            if (found.layout().sheets().size() < known.layout().sheets().size()
+                    || found.layout().bound() > known.layout().bound()) {
                 better.accept(found);
             }
         });
@@ -306,22 +324,28 @@ public final class JobWork {
         }
     }
 
-    /** Gives the sheets up that are not cut, and plans again what is still wanted from what the stash now gives; what is cut stays cut. */
+    /**
+     * Gives the sheets up that are not cut, and plans again what is still wanted from what the stash now gives; what is
+     * cut stays cut.
+     */
     public void layOutAgain() {
         Optional<JobCutting> begun = job().cutting().filter(cutting -> cutting.doneCount() > 0);
         if (begun.isEmpty()) {
             change(kept -> kept.withCutting(Optional.empty()).at(0, 0));
             return;
         }
-        Outcome<JobPlan> rest = wanted().then(wanted -> JobPlanner.plan(wanted.withMade(begun.get().made()), stash.stash()));
+        Outcome<JobPlan> rest = wanted()
+                .then(wanted -> JobPlanner.plan(wanted.withMade(begun.get().made()), stash.stash()));
         Optional<JobCutting> next = rest.value().flatMap(planned -> begun.get().withRest(planned.sheets()));
         if (next.isEmpty()) {
-            message.set(rest.value().isPresent() ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back first (Undo in the stash), or cut the sheets before it."
+            message.set(rest.value().isPresent()
+                    ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back first (Undo in the stash), or cut the sheets before it."
                     : text(rest.problems()));
             return;
         }
         step(job().withCutting(next).at(Math.max(0, next.get().nextOpen(-1)), 0), Optional.empty());
-        message.set("What is cut stays cut: " + begun.get().doneCount() + (begun.get().doneCount() == 1 ? " sheet." : " sheets.") + " The rest is laid out anew.");
+        message.set("What is cut stays cut: " + begun.get().doneCount()
+                + (begun.get().doneCount() == 1 ? " sheet." : " sheets.") + " The rest is laid out anew.");
     }
 
     /** Looks at a sheet. */
@@ -331,7 +355,10 @@ public final class JobWork {
         }
     }
 
-    /** The next cut; after the last one the sheet is done and the next open one comes. Before cutting has begun, the next sheet. */
+    /**
+     * The next cut; after the last one the sheet is done and the next open one comes. Before cutting has begun, the
+     * next sheet.
+     */
     public void next() {
         int cuts = sheet().map(sheet -> sheet.layout().cuts().size()).orElse(0);
         if (job().cut() + 1 < cuts) {
@@ -365,9 +392,11 @@ public final class JobWork {
                 return;
             }
             JobCutting ticked = cutting.withDone(job().sheet(), done);
-            step(job().withCutting(Optional.of(ticked)).at(done ? ticked.nextOpen(job().sheet()) : job().sheet(), 0), Optional.empty());
+            step(job().withCutting(Optional.of(ticked)).at(done ? ticked.nextOpen(job().sheet()) : job().sheet(), 0),
+                    Optional.empty());
             if (ticked.doneCount() == ticked.sheets().size()) {
-                message.set("Every sheet is cut." + (ticked.toTake().isEmpty() ? "" : " Take the paper out of the stash now."));
+                message.set("Every sheet is cut."
+                        + (ticked.toTake().isEmpty() ? "" : " Take the paper out of the stash now."));
             }
         });
     }

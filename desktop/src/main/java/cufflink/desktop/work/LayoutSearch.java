@@ -9,7 +9,10 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** Looks for better layouts beside the window: a first plan at once, then every better one. A new search, or {@link #stop}, ends the one before; nothing more is heard of it. */
+/**
+ * Looks for better layouts beside the window: a first plan at once, then every better one. A new search, or
+ * {@link #stop}, ends the one before; nothing more is heard of it.
+ */
 public final class LayoutSearch {
     /** Is told, on the window's thread, how the search goes. */
     public interface Listener<T> {
@@ -52,7 +55,10 @@ public final class LayoutSearch {
         start(background, first, improver, listener);
     }
 
-    /** As {@link #start} from a plan that is shown already, when nothing else was started for a while: to a maker who drags a slider the whole machine belongs. */
+    /**
+     * As {@link #start} from a plan that is shown already, when nothing else was started for a while: to a maker who
+     * drags a slider the whole machine belongs.
+     */
     <T> void startAtRest(T known, Improver<T> improver, Listener<T> listener) {
         start(atRest, () -> Outcome.of(known), improver, listener);
     }
@@ -81,7 +87,8 @@ public final class LayoutSearch {
             tell(own, () -> listener.failed(known.problems()));
         } else {
             tell(own, () -> listener.found(known.value().get()));
-            T best = improver.improve(known.value().get(), () -> own != current.get(), better -> tell(own, () -> listener.found(better)));
+            T best = improver.improve(known.value().get(), () -> own != current.get(),
+                    better -> tell(own, () -> listener.found(better)));
             tell(own, () -> listener.found(best));
         }
     }

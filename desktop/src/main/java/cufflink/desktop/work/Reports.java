@@ -19,7 +19,8 @@ public final class Reports {
 
     /** The problems in the maker's words. */
     public String text(List<Problem> problems, Project project) {
-        List<String> texts = problems.stream().map(problem -> problem.text() + problem.fault().map(fault -> keep(ProjectWriter.text(project), fault)).orElse("")).toList();
+        List<String> texts = problems.stream().map(problem -> problem.text()
+                + problem.fault().map(fault -> keep(ProjectWriter.text(project), fault)).orElse("")).toList();
         return String.join(" ", texts);
     }
 

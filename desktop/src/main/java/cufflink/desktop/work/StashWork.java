@@ -26,13 +26,17 @@ import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
-/** The stash as the window works with it: every change is kept at once; what cannot be done leaves its reason in {@link #messageProperty()}. To be used on one thread. */
+/**
+ * The stash as the window works with it: every change is kept at once; what cannot be done leaves its reason in
+ * {@link #messageProperty()}. To be used on one thread.
+ */
 public final class StashWork implements AutoCloseable {
     private static final int SHOWN_HISTORY = 40;
 
     private final Optional<StashDatabase> database;
     private final ReadOnlyObjectWrapper<Stash> stash = new ReadOnlyObjectWrapper<>(this, "stash", Stash.EMPTY);
-    private final ReadOnlyObjectWrapper<List<StashDatabase.Entry>> history = new ReadOnlyObjectWrapper<>(this, "history", List.of());
+    private final ReadOnlyObjectWrapper<List<StashDatabase.Entry>> history = new ReadOnlyObjectWrapper<>(this,
+            "history", List.of());
     private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>(this, "message", "");
     private final String unusable;
     private List<Problem> unreadable = List.of();
@@ -146,10 +150,14 @@ public final class StashWork implements AutoCloseable {
 
     /** Puts the sheets of a taking back; false with the reason in the message if that cannot be done. */
     public boolean putBack(StashTaking taking) {
-        return attempt(open -> open.putBack(taking).map(words -> "Taken back: " + words + ".").orElse("The paper lies in the stash already."));
+        return attempt(open -> open.putBack(taking).map(words -> "Taken back: " + words + ".")
+                .orElse("The paper lies in the stash already."));
     }
 
-    /** Takes the sheets of a taking out again: as it was if nothing was done since, otherwise as {@code anew} says; false with the reason in the message. */
+    /**
+     * Takes the sheets of a taking out again: as it was if nothing was done since, otherwise as {@code anew} says;
+     * false with the reason in the message.
+     */
     public boolean takeAgain(StashTaking taking, Supplier<StashChange> anew) {
         if (taken(taking.cutting()).filter(out -> out.containsAll(taking.sheets())).isPresent()) {
             message.set("The paper is out of the stash already.");
@@ -167,7 +175,8 @@ public final class StashWork implements AutoCloseable {
     }
 
     public void undo() {
-        attempt(open -> open.undo().map(words -> "Taken back: " + words + ".").orElse("There is nothing to take back."));
+        attempt(open -> open.undo().map(words -> "Taken back: " + words + ".")
+                .orElse("There is nothing to take back."));
     }
 
     public void redo() {
@@ -193,7 +202,8 @@ public final class StashWork implements AutoCloseable {
             return false;
         }
         List<StashItem> items = read.value().get();
-        return change(StashChange.of("Took over " + items.size() + " entries from " + file.getFileName(), items.stream().map(StashEdit::added).toList()));
+        return change(StashChange.of("Took over " + items.size() + " entries from " + file.getFileName(),
+                items.stream().map(StashEdit::added).toList()));
     }
 
     /** Writes the stash as a table. */

@@ -19,8 +19,8 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /**
- * One open project: its plan, its undo history, and the place in the run sheet. A change that cannot be planned changes nothing and leaves
- * its reasons in {@link #messageProperty()}. To be used on one thread.
+ * One open project: its plan, its undo history, and the place in the run sheet. A change that cannot be planned changes
+ * nothing and leaves its reasons in {@link #messageProperty()}. To be used on one thread.
  */
 public final class Workspace {
     private static final int MOST_UNDO = 500;
@@ -51,7 +51,10 @@ public final class Workspace {
         improve(opened);
     }
 
-    /** Looks for a better layout of a plan. It is shown unless the maker has begun to cut: a sheet that is being cut must not change. */
+    /**
+     * Looks for a better layout of a plan. It is shown unless the maker has begun to cut: a sheet that is being cut
+     * must not change.
+     */
     private void improve(Plan shown) {
         search.ifPresent(beside -> {
             beside.stop();

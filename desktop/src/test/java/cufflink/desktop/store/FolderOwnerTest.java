@@ -15,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
+@SuppressWarnings("try")
 class FolderOwnerTest {
     @TempDir
     private Path folder;
@@ -33,7 +34,9 @@ class FolderOwnerTest {
 
     private Process holder() throws IOException {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        return new ProcessBuilder(List.of(java, "-cp", System.getProperty("java.class.path"), Holder.class.getName(), folder.toString())).start();
+        return new ProcessBuilder(
+                List.of(java, "-cp", System.getProperty("java.class.path"), Holder.class.getName(), folder.toString()))
+                .start();
     }
 
     private static String said(Process process) throws IOException {

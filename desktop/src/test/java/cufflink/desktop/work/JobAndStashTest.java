@@ -34,7 +34,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Jobs and the stash never disagree about a sheet, in whatever order paper is taken, added, taken back and done again from either side. */
+/**
+ * Jobs and the stash never disagree about a sheet, in whatever order paper is taken, added, taken back and done again
+ * from either side.
+ */
 class JobAndStashTest {
     private static final Project PROJECT = DemoProjects.passHolder();
     private static final String CARD = PROJECT.paper("card").name();
@@ -51,7 +54,9 @@ class JobAndStashTest {
     private int rounds;
 
     /** What can be done, from both sides. */
-    private enum Deed { TAKE, UNDO, REDO, ADD, STASH_UNDO, STASH_REDO, TAKE_SECOND, UNDO_SECOND }
+    private enum Deed {
+        TAKE, UNDO, REDO, ADD, STASH_UNDO, STASH_REDO, TAKE_SECOND, UNDO_SECOND
+    }
 
     @BeforeAll
     static void planOnce() throws StashUnusable {
@@ -64,13 +69,16 @@ class JobAndStashTest {
     }
 
     private static StashWork filled() throws StashUnusable {
-        StashWork stash = StashWork.of(StashDatabase.open(folder.resolve("stash" + files++ + ".db"), Clock.systemUTC()));
-        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.paper("card"), CARDS)), StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
+        StashWork stash = StashWork
+                .of(StashDatabase.open(folder.resolve("stash" + files++ + ".db"), Clock.systemUTC()));
+        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.paper("card"), CARDS)),
+                StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
         return stash;
     }
 
     private static JobWork open(KeptJob job, StashWork stash) {
-        return new JobWork(job, file -> Outcome.of(PROJECT), stash, new LayoutSearch(Runnable::run, Runnable::run, Runnable::run), kept -> { }, LengthUnit.INCH);
+        return new JobWork(job, file -> Outcome.of(PROJECT), stash,
+                new LayoutSearch(Runnable::run, Runnable::run, Runnable::run), kept -> {}, LengthUnit.INCH);
     }
 
     @BeforeEach
@@ -114,7 +122,8 @@ class JobAndStashTest {
 
     private static int out(JobWork job) {
         List<JobSheet> sheets = job.job().cutting().map(JobCutting::sheets).orElse(List.of());
-        return (int) job.job().cutting().map(JobCutting::out).orElseThrow().stream().filter(sheet -> sheets.get(sheet).paper().name().equals(CARD)).count();
+        return (int) job.job().cutting().map(JobCutting::out).orElseThrow().stream()
+                .filter(sheet -> sheets.get(sheet).paper().name().equals(CARD)).count();
     }
 
     /** Every sheet of card lies in the stash or is out for a job. */
@@ -140,7 +149,8 @@ class JobAndStashTest {
         run(Deed.ADD);
         first.undo();
         assertEquals(CARDS, cards());
-        assertTrue(stash.stash().papers().stream().anyMatch(paper -> paper.offcut() && paper.stock().width().equals(ODD)));
+        assertTrue(
+                stash.stash().papers().stream().anyMatch(paper -> paper.offcut() && paper.stock().width().equals(ODD)));
         assertTrue(first.job().cutting().orElseThrow().out().isEmpty());
     }
 
@@ -206,7 +216,8 @@ class JobAndStashTest {
         first = open(withId("first " + round), stash);
         second = open(withId("second " + round), stash);
         StashTools tools = new StashTools(stash.stash().tools().orElse(BenchTools.USUAL_INCH));
-        stash.change(StashChange.of("Round " + round, stash.stash().tools().isPresent() ? StashEdit.altered(tools, tools) : StashEdit.added(tools)));
+        stash.change(StashChange.of("Round " + round,
+                stash.stash().tools().isPresent() ? StashEdit.altered(tools, tools) : StashEdit.added(tools)));
         long start = stash.historyProperty().get().get(0).id();
         for (int i = 0; i < deeds.size(); i++) {
             if (deeds.get(i) != Deed.STASH_UNDO || isChangedSince(start)) {

@@ -44,7 +44,8 @@ class JobWorkTest {
     void fillStash() throws StashUnusable {
         stash = StashWork.of(StashDatabase.open(folder.resolve("stash.db"), Clock.systemUTC()));
         Stock card = PROJECT.paper("card");
-        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(card, 6)), StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
+        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(card, 6)),
+                StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
     }
 
     @AfterEach
@@ -53,7 +54,10 @@ class JobWorkTest {
     }
 
     private JobWork open(KeptJob job) {
-        return new JobWork(job, file -> file.equals("holder.json") ? Outcome.of(PROJECT) : Outcome.failed(Problem.error(file, "This file cannot be read.", "")), stash,
+        return new JobWork(job,
+                file -> file.equals("holder.json") ? Outcome.of(PROJECT)
+                        : Outcome.failed(Problem.error(file, "This file cannot be read.", "")),
+                stash,
                 new LayoutSearch(Runnable::run, Runnable::run, Runnable::run), saved::add, LengthUnit.INCH);
     }
 
@@ -62,7 +66,8 @@ class JobWorkTest {
     }
 
     private int cards() {
-        return stash.stash().named(PROJECT.paper("card").name()).stream().filter(paper -> !paper.offcut()).mapToInt(StashPaper::count).sum();
+        return stash.stash().named(PROJECT.paper("card").name()).stream().filter(paper -> !paper.offcut())
+                .mapToInt(StashPaper::count).sum();
     }
 
     @Test
@@ -90,7 +95,8 @@ class JobWorkTest {
     void next_goesThroughEveryCutOfEverySheet_andTicksThem() {
         JobWork work = open(4);
         work.beginCutting();
-        int cuts = work.sheetsProperty().get().stream().mapToInt(sheet -> Math.max(1, sheet.layout().cuts().size())).sum();
+        int cuts = work.sheetsProperty().get().stream().mapToInt(sheet -> Math.max(1, sheet.layout().cuts().size()))
+                .sum();
         for (int i = 0; i < cuts; i++) {
             work.next();
         }
@@ -127,7 +133,8 @@ class JobWorkTest {
         int before = cards();
         work.beginCutting();
         IntStream.range(0, work.sheetsProperty().get().size()).forEach(i -> work.setDone(true));
-        int cut = (int) work.sheetsProperty().get().stream().filter(sheet -> sheet.paper().equals(PROJECT.paper("card"))).count();
+        int cut = (int) work.sheetsProperty().get().stream()
+                .filter(sheet -> sheet.paper().equals(PROJECT.paper("card"))).count();
         work.take();
         assertEquals(before - cut, cards());
         work.take();
@@ -160,7 +167,10 @@ class JobWorkTest {
         assertTrue(work.isCutting());
     }
 
-    /** Every copy is made once: the pieces of the sheets that are done are not planned a second time, and the stash and the job go on agreeing. */
+    /**
+     * Every copy is made once: the pieces of the sheets that are done are not planned a second time, and the stash and
+     * the job go on agreeing.
+     */
     @Test
     void layOutAgain_keepsWhatIsCut() {
         JobWork work = open(4);
@@ -181,7 +191,8 @@ class JobWorkTest {
 
     private static Map<String, Integer> pieces(List<JobSheet> sheets) {
         Map<String, Integer> pieces = new TreeMap<>();
-        sheets.forEach(sheet -> sheet.layout().placements().forEach(placement -> placement.pieces().forEach(piece -> pieces.merge(piece, 1, Integer::sum))));
+        sheets.forEach(sheet -> sheet.layout().placements()
+                .forEach(placement -> placement.pieces().forEach(piece -> pieces.merge(piece, 1, Integer::sum))));
         return pieces;
     }
 
@@ -199,7 +210,9 @@ class JobWorkTest {
     @Test
     void stoppedSearch_keepsTheFirstPlan() {
         List<Runnable> waiting = new ArrayList<>();
-        JobWork work = new JobWork(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 6))), file -> Outcome.of(PROJECT), stash, new LayoutSearch(Runnable::run, Runnable::run, waiting::add), saved::add,
+        JobWork work = new JobWork(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 6))),
+                file -> Outcome.of(PROJECT), stash, new LayoutSearch(Runnable::run, Runnable::run, waiting::add),
+                saved::add,
                 LengthUnit.INCH);
         assertTrue(work.searchingProperty().get());
         waiting.get(0).run();

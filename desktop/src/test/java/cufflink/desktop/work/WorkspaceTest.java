@@ -22,7 +22,9 @@ import org.junit.jupiter.api.Test;
 
 class WorkspaceTest {
     private static Workspace open(String design) {
-        return new Workspace(Planner.plan(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH)).orThrow(), new Reports(FaultReport.in(Path.of("unused"))));
+        return new Workspace(Planner
+                .plan(Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.SIXTEENTH_INCH)).orThrow(),
+                new Reports(FaultReport.in(Path.of("unused"))));
     }
 
     @Test

@@ -13,7 +13,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
- * One line of a table. What cannot be read is added to the problems, with its place, and answered with something usable, so that one pass finds every mistake.
+ * One line of a table. What cannot be read is added to the problems, with its place, and answered with something
+ * usable, so that one pass finds every mistake.
  *
  * @param where the file and the line
  * @param cells by heading, in lower case
@@ -103,6 +104,7 @@ public record CsvRow(String where, Map<String, String> cells) {
 
     /** Adds what is wrong with a cell. */
     public void problem(String column, String what, List<Problem> problems) {
-        problems.add(Problem.error(where, column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1) + " " + what, ""));
+        problems.add(Problem.error(where,
+                column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1) + " " + what, ""));
     }
 }

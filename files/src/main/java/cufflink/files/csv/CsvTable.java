@@ -21,7 +21,8 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A table with a heading line: commas, or semicolons where the heading has them; upper and lower case of headings do not matter, unknown columns are passed over.
+ * A table with a heading line: commas, or semicolons where the heading has them; upper and lower case of headings do
+ * not matter, unknown columns are passed over.
  *
  * @param name as mistakes call it
  */
@@ -55,11 +56,13 @@ public record CsvTable(String name, List<CsvRow> rows) {
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         String heading = plain.lines().findFirst().orElse("");
         char separator = heading.indexOf(';') >= 0 && heading.indexOf(',') < 0 ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreSurroundingSpaces(true).setIgnoreEmptyLines(true).get();
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreSurroundingSpaces(true)
+                .setIgnoreEmptyLines(true).get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             return table(parser, name, needed);
         } catch (IOException | UncheckedIOException fault) {
-            return failed(name, "The table cannot be read: its quotation marks do not match.", "Look for one that is not closed, or for text behind a closed one.");
+            return failed(name, "The table cannot be read: its quotation marks do not match.",
+                    "Look for one that is not closed, or for text behind a closed one.");
         }
     }
 
@@ -79,7 +82,8 @@ public record CsvTable(String name, List<CsvRow> rows) {
         List<String> known = columns;
         List<String> missing = needed.stream().filter(column -> !known.contains(column)).toList();
         if (!missing.isEmpty()) {
-            return failed(name + ", line 1", "The heading has no " + String.join(", no ", missing) + ".", "Begin the file with a line such as " + String.join(",", needed) + ".");
+            return failed(name + ", line 1", "The heading has no " + String.join(", no ", missing) + ".",
+                    "Begin the file with a line such as " + String.join(",", needed) + ".");
         }
         return Outcome.of(new CsvTable(name, rows));
     }

@@ -9,8 +9,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * Writes tables as CSV (RFC 4180). A text that a spreadsheet would take for a formula (it begins with =, +, - or @) gets an apostrophe before it, which
- * {@link CsvTable} takes away again.
+ * Writes tables as CSV (RFC 4180). A text that a spreadsheet would take for a formula (it begins with =, +, - or @)
+ * gets an apostrophe before it, which {@link CsvTable} takes away again.
  */
 public final class CsvWriter {
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\\t\\r]", Pattern.DOTALL);
@@ -25,7 +25,8 @@ public final class CsvWriter {
         try (CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
             printer.printRecord(heading);
             for (List<?> row : rows) {
-                printer.printRecord(row.stream().map(cell -> cell instanceof String text ? guarded(text) : cell).toList());
+                printer.printRecord(
+                        row.stream().map(cell -> cell instanceof String text ? guarded(text) : cell).toList());
             }
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);

@@ -9,8 +9,10 @@ import java.util.List;
 
 /** The designs that come with Cufflink. */
 public final class BuiltInDesigns {
-    private static final List<String> IDS = List.of("half-fold", "overlapping-gate", "accordion", "slim-tent", "centre-step", "crossover", "secret-panel",
-            "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder", "back-fold-holder", "criss-cross-pocket",
+    private static final List<String> IDS = List.of("half-fold", "overlapping-gate", "accordion", "slim-tent",
+            "centre-step", "crossover", "secret-panel",
+            "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
+            "back-fold-holder", "criss-cross-pocket",
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree");
 
     private BuiltInDesigns() {

@@ -29,8 +29,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Reads a design file. After the text itself, the design is sized once with its defaults, in inches and in millimetres, so that names, kinds of values and
- * panels that do not exist are found here and not at the table.
+ * Reads a design file. After the text itself, the design is sized once with its defaults, in inches and in millimetres,
+ * so that names, kinds of values and panels that do not exist are found here and not at the table.
  */
 public final class DesignFileReader {
     private static final long LARGEST_FILE = 1_000_000;
@@ -49,7 +49,8 @@ public final class DesignFileReader {
         } catch (CharacterCodingException fault) {
             return Outcome.failed(Problem.error(name, "This is not a text file.", "A design file is YAML in UTF-8."));
         } catch (IOException fault) {
-            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".", ""));
+            return Outcome.failed(
+                    Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".", ""));
         }
     }
 
@@ -71,7 +72,8 @@ public final class DesignFileReader {
         DesignDefinition definition = parsed.value().get();
         List<Problem> problems = new ArrayList<>();
         for (LengthUnit unit : LengthUnit.values()) {
-            Outcome<SizedDesign> sized = DesignSizer.size(definition, Given.defaults(RulerStep.usual(unit), Length.ofMicrometres(300)));
+            Outcome<SizedDesign> sized = DesignSizer.size(definition,
+                    Given.defaults(RulerStep.usual(unit), Length.ofMicrometres(300)));
             problems.addAll(sized.problems());
             sized.value().ifPresent(design -> problems.addAll(references(file, design)));
             if (problems.isEmpty()) {
@@ -88,7 +90,8 @@ public final class DesignFileReader {
     private static List<Problem> folding(String file, DesignDefinition definition, RulerStep step) {
         Outcome<Plan> plan = Planner.plan(Project.of(definition, step));
         return plan.value().map(planned -> planned.folded().faults()).orElse(plan.problems()).stream()
-                .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy())).toList();
+                .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy()))
+                .toList();
     }
 
     /** The text as a definition, not tried out. */
@@ -107,7 +110,9 @@ public final class DesignFileReader {
         Map<String, CreasePattern> patterns = new HashMap<>();
         for (SizedDesign.Piece piece : design.pieces()) {
             Outcome<CreasePattern> pattern = CreasePatternBuilder.build(piece);
-            problems.addAll(pattern.problems().stream().map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy())).toList());
+            problems.addAll(pattern.problems().stream()
+                    .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy()))
+                    .toList());
             pattern.value().ifPresent(built -> patterns.put(piece.id(), built));
         }
         if (problems.isEmpty()) {
@@ -122,10 +127,16 @@ public final class DesignFileReader {
                 reference(file, "stack", layers.front(), patterns, problems);
                 reference(file, "stack", layers.behind(), patterns, problems);
             });
-            design.poses().forEach((name, pose) -> pose.after().filter(before -> !design.poses().containsKey(before)).ifPresent(before -> problems.add(
-                    Problem.error(file + ", pose " + name, "There is no pose “" + before + "” before it.", "Name a pose that stands above it."))));
-            design.poses().forEach((name, pose) -> pose.angles().keySet().stream().filter(crease -> !isCrease(crease, design, patterns)).forEach(crease -> problems.add(
-                    Problem.error(file + ", pose " + name, "There is no crease “" + crease.piece() + "." + crease.crease() + "”.", "Name a score of one of the pieces."))));
+            design.poses().forEach((name, pose) -> pose.after().filter(before -> !design.poses().containsKey(before))
+                    .ifPresent(before -> problems.add(
+                            Problem.error(file + ", pose " + name, "There is no pose “" + before + "” before it.",
+                                    "Name a pose that stands above it."))));
+            design.poses()
+                    .forEach((name, pose) -> pose.angles().keySet().stream()
+                            .filter(crease -> !isCrease(crease, design, patterns)).forEach(crease -> problems.add(
+                                    Problem.error(file + ", pose " + name,
+                                            "There is no crease “" + crease.piece() + "." + crease.crease() + "”.",
+                                            "Name a score of one of the pieces."))));
             design.pockets().forEach(pocket -> {
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().front(), patterns, problems);
                 reference(file, "pocket " + pocket.definition().id(), pocket.definition().back(), patterns, problems);
@@ -137,16 +148,20 @@ public final class DesignFileReader {
     /** Whether a piece has this crease or joint, now or under a condition. */
     private static boolean isCrease(CreaseRef crease, SizedDesign design, Map<String, CreasePattern> patterns) {
         if (!patterns.containsKey(crease.piece())) {
-            return design.definition().pieces().stream().anyMatch(piece -> piece.id().equals(Template.of(crease.piece())));
+            return design.definition().pieces().stream()
+                    .anyMatch(piece -> piece.id().equals(Template.of(crease.piece())));
         }
         return patterns.get(crease.piece()).hinges().stream().anyMatch(hinge -> hinge.crease().equals(crease.crease()))
                 || design.glue().stream().anyMatch(glue -> glue.id().equals(crease.crease()))
-                || design.definition().pieces().stream().flatMap(piece -> piece.scores().stream()).anyMatch(score -> score.id().equals(Template.of(crease.crease())));
+                || design.definition().pieces().stream().flatMap(piece -> piece.scores().stream())
+                        .anyMatch(score -> score.id().equals(Template.of(crease.crease())));
     }
 
-    private static void reference(String file, String where, PanelRef panel, Map<String, CreasePattern> patterns, List<Problem> problems) {
+    private static void reference(String file, String where, PanelRef panel, Map<String, CreasePattern> patterns,
+            List<Problem> problems) {
         if (!patterns.containsKey(panel.piece()) || patterns.get(panel.piece()).panel(panel.panel()).isEmpty()) {
-            problems.add(Problem.error(file + ", " + where, "There is no panel “" + panel + "”.", "Name a panel of one of the pieces."));
+            problems.add(Problem.error(file + ", " + where, "There is no panel “" + panel + "”.",
+                    "Name a panel of one of the pieces."));
         }
     }
 }

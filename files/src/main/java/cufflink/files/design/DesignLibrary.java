@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 /**
  * The built-in designs and those in a maker's folder. A maker's design with a built-in id takes its place.
  *
- * @param designs  by id, in the order of the shelf
- * @param refused  the maker's files that are left out, with the mistakes in each
+ * @param designs by id, in the order of the shelf
+ * @param refused the maker's files that are left out, with the mistakes in each
  */
 public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, List<Problem>> refused) {
     public DesignLibrary {
@@ -41,10 +41,12 @@ public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, L
             try (Stream<Path> files = Files.list(folder)) {
                 for (Path file : files.filter(path -> path.toString().endsWith(".yaml")).sorted().toList()) {
                     Outcome<DesignDefinition> design = DesignFileReader.read(file);
-                    design.value().ifPresentOrElse(read -> designs.put(read.id(), read), () -> refused.put(String.valueOf(file.getFileName()), design.problems()));
+                    design.value().ifPresentOrElse(read -> designs.put(read.id(), read),
+                            () -> refused.put(String.valueOf(file.getFileName()), design.problems()));
                 }
             } catch (IOException fault) {
-                refused.put(folder.toString(), List.of(Problem.error(folder.toString(), "This folder cannot be read: " + FileTrouble.reason(fault) + ".", "")));
+                refused.put(folder.toString(), List.of(Problem.error(folder.toString(),
+                        "This folder cannot be read: " + FileTrouble.reason(fault) + ".", "")));
             }
         }
         return new DesignLibrary(designs, refused);
@@ -53,6 +55,7 @@ public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, L
     /** The design with this id, or a problem that names those there are. */
     public Outcome<DesignDefinition> find(String id) {
         return designs.containsKey(id) ? Outcome.of(designs.get(id))
-                : Outcome.failed(Problem.error(id, "There is no such design.", "The designs are " + String.join(", ", designs.keySet()) + "."));
+                : Outcome.failed(Problem.error(id, "There is no such design.",
+                        "The designs are " + String.join(", ", designs.keySet()) + "."));
     }
 }

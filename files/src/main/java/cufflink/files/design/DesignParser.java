@@ -61,7 +61,8 @@ final class DesignParser {
         try (Fields fields = fields(root, "A design")) {
             List<Measure> measures = new ArrayList<>();
             if (fields.entries("measures").size() > MOST_MEASURES) {
-                fields.problem(fields.place(), "This design has " + fields.entries("measures").size() + " measures; at most " + MOST_MEASURES + " are worked out.");
+                fields.problem(fields.place(), "This design has " + fields.entries("measures").size()
+                        + " measures; at most " + MOST_MEASURES + " are worked out.");
             }
             fields.entries("measures").forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Piece> pieces = new ArrayList<>();
@@ -71,10 +72,14 @@ final class DesignParser {
             if (pieces.isEmpty()) {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
-            return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"), fields.text("about").orElse(""),
-                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), held(fields), lean(fields), !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
-                    fields.list("mats").stream().map(this::mat).toList(), fields.list("folding").stream().map(this::foldStep).toList(),
-                    fields.list("glue").stream().map(this::glue).toList(), fields.list("pockets").stream().map(this::pocket).toList(),
+            return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"),
+                    fields.text("about").orElse(""),
+                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), held(fields), lean(fields),
+                    !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
+                    fields.list("mats").stream().map(this::mat).toList(),
+                    fields.list("folding").stream().map(this::foldStep).toList(),
+                    fields.list("glue").stream().map(this::glue).toList(),
+                    fields.list("pockets").stream().map(this::pocket).toList(),
                     fields.list("stack").stream().map(this::layers).toList(), poses,
                     fields.list("checks").stream().map(this::rule).toList());
         }
@@ -85,7 +90,8 @@ final class DesignParser {
     }
 
     private static Optional<Held> heldWord(Fields fields) {
-        return fields.text("held").flatMap(text -> Arrays.stream(Held.values()).filter(held -> held.word().equals(text)).findFirst());
+        return fields.text("held")
+                .flatMap(text -> Arrays.stream(Held.values()).filter(held -> held.word().equals(text)).findFirst());
     }
 
     /** The closed card is held upright, turned by a quarter, or leaning by an angle. */
@@ -110,7 +116,8 @@ final class DesignParser {
                 } else if (entry.getKey().equals("repeat")) {
                     repeat = repeat(entry.getValue(), fields);
                 } else {
-                    angles.put(fields.template(new YamlNode.Scalar(entry.getKey(), node.place())), fields.formula(entry.getValue()));
+                    angles.put(fields.template(new YamlNode.Scalar(entry.getKey(), node.place())),
+                            fields.formula(entry.getValue()));
                 }
             }
         } else {
@@ -121,7 +128,8 @@ final class DesignParser {
 
     private DesignDefinition.Layers layers(YamlNode node) {
         try (Fields fields = fields(node, "“stack”")) {
-            return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"), fields.formula("when"), repeat(fields));
+            return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"), fields.formula("when"),
+                    repeat(fields));
         }
     }
 
@@ -150,7 +158,8 @@ final class DesignParser {
         try (Fields fields = fields(node, "A measure")) {
             Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
             boolean counted = role != Role.CHOICE && role != Role.CONTENTS;
-            Units units = counted ? units(fields, fields.has("default") ? "default" : "value") : new Units(Optional.empty(), Optional.empty());
+            Units units = counted ? units(fields, fields.has("default") ? "default" : "value")
+                    : new Units(Optional.empty(), Optional.empty());
             List<String> choices = role == Role.CHOICE ? fields.texts("choices") : List.of();
             if (role == Role.CHOICE && choices.isEmpty()) {
                 fields.problem(fields.place(), "A choice needs choices, such as [side, top].");
@@ -158,8 +167,10 @@ final class DesignParser {
             Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
                     .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
             String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
-            return new Measure(name, label, role, units.inch(), units.metric(), rounding, fields.formula("min"), fields.formula("max"), choices,
-                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(), fields.text("about").orElse(""), fields.text("closes"));
+            return new Measure(name, label, role, units.inch(), units.metric(), rounding, fields.formula("min"),
+                    fields.formula("max"), choices,
+                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(),
+                    fields.text("about").orElse(""), fields.text("closes"));
         }
     }
 
@@ -189,7 +200,8 @@ final class DesignParser {
     private static String material(Fields fields) {
         String material = fields.text("material").orElse("card");
         if (MatRole.layer(material).isPresent()) {
-            fields.problem(fields.place(), "“" + material + "” is the paper of a layer; a piece's material needs another name.");
+            fields.problem(fields.place(),
+                    "“" + material + "” is the paper of a layer; a piece's material needs another name.");
         }
         return material;
     }
@@ -199,20 +211,27 @@ final class DesignParser {
             List<YamlNode> size = fields.list("size");
             if (size.size() != 2) {
                 fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
-                size = List.of(new YamlNode.Scalar("1 mm", fields.place()), new YamlNode.Scalar("1 mm", fields.place()));
+                size = List.of(new YamlNode.Scalar("1 mm", fields.place()),
+                        new YamlNode.Scalar("1 mm", fields.place()));
             }
             Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
             YamlNode where = new YamlNode.Scalar(id, node.place());
-            return new Piece(fields.template(where), fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
-                    fields.text("from"), fields.flag("loose"), fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up, fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)), fields.list("scores").stream().map(this::score).toList(),
-                    fields.list("slits").stream().map(this::slit).toList(), fields.list("cutOuts").stream().map(this::cutOut).toList(),
+            return new Piece(fields.template(where),
+                    fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
+                    fields.text("from"), fields.flag("loose"),
+                    fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up,
+                    fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)),
+                    fields.list("scores").stream().map(this::score).toList(),
+                    fields.list("slits").stream().map(this::slit).toList(),
+                    fields.list("cutOuts").stream().map(this::cutOut).toList(),
                     fields.list("panels").stream().map(this::panelName).toList());
         }
     }
 
     private Score score(YamlNode node) {
         try (Fields fields = fields(node, "A score")) {
-            return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("when"), repeat(fields));
+            return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("when"),
+                    repeat(fields));
         }
     }
 
@@ -235,7 +254,8 @@ final class DesignParser {
         } else if (fields.has("y")) {
             return new DesignDefinition.AtY(fields.requiredFormula("y"), from, to);
         }
-        List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream()).map(fields::formula).toList();
+        List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream())
+                .map(fields::formula).toList();
         if (ends.size() != 4) {
             fields.problem(fields.place(), "A line needs x, or y, or line: [[x, y], [x, y]].");
             Formula nowhere = fields.formula("0 mm", fields.place());
@@ -246,17 +266,20 @@ final class DesignParser {
 
     private Slit slit(YamlNode node) {
         try (Fields fields = fields(node, "A slit")) {
-            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"), fields.formula("when"), repeat(fields));
+            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"),
+                    fields.formula("when"), repeat(fields));
         }
     }
 
     private CutOut cutOut(YamlNode node) {
         try (Fields fields = fields(node, "A cut-out")) {
-            CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED : CutShape.POLYGON;
+            CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED
+                    : CutShape.POLYGON;
             List<YamlNode> numbers = switch (shape) {
                 case CIRCLE -> fields.list("circle");
                 case ROUNDED -> fields.list("rounded");
-                case POLYGON -> fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
+                case POLYGON ->
+                    fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
             };
             boolean right = switch (shape) {
                 case CIRCLE -> numbers.size() == 3;
@@ -264,20 +287,24 @@ final class DesignParser {
                 case POLYGON -> numbers.size() >= 6 && numbers.size() % 2 == 0;
             };
             if (!right) {
-                fields.problem(fields.place(), "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
+                fields.problem(fields.place(),
+                        "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
             }
-            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(), fields.flag("outside"), fields.flag("through"),
+            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(),
+                    fields.flag("outside"), fields.flag("through"),
                     fields.formula("when"), repeat(fields));
         }
     }
 
     private PanelName panelName(YamlNode node) {
         if (node instanceof YamlNode.Scalar scalar) {
-            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(), Optional.empty(), Optional.empty());
+            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(),
+                    Optional.empty(), Optional.empty());
         }
         try (Fields fields = fields(node, "A panel")) {
             Template id = fields.requiredTemplate("id");
-            return new PanelName(id, fields.has("label") ? fields.template("label") : id, spot(fields), fields.formula("when"), repeat(fields));
+            return new PanelName(id, fields.has("label") ? fields.template("label") : id, spot(fields),
+                    fields.formula("when"), repeat(fields));
         }
     }
 
@@ -286,7 +313,8 @@ final class DesignParser {
         if (!at.isEmpty() && at.size() != 2) {
             fields.problem(fields.place(), "“at” needs two values: [x, y].");
         }
-        return at.size() == 2 ? Optional.of(new Spot(fields.formula(at.get(0)), fields.formula(at.get(1)))) : Optional.empty();
+        return at.size() == 2 ? Optional.of(new Spot(fields.formula(at.get(0)), fields.formula(at.get(1))))
+                : Optional.empty();
     }
 
     private static Optional<Repeat> repeat(Fields fields) {
@@ -310,7 +338,8 @@ final class DesignParser {
     private Mat mat(YamlNode node) {
         try (Fields fields = fields(node, "A mat")) {
             PanelPlace on = place(fields, "on");
-            return new Mat(on.piece(), on.panel(), fields.word("face", Face.class, Face::word), fields.has("label") ? fields.template("label") : on.panel(),
+            return new Mat(on.piece(), on.panel(), fields.word("face", Face.class, Face::word),
+                    fields.has("label") ? fields.template("label") : on.panel(),
                     fields.formula("when"), repeat(fields));
         }
     }
@@ -319,10 +348,13 @@ final class DesignParser {
         try (Fields fields = fields(node, "A fold step")) {
             boolean opens = fields.has("crease");
             if (opens && fields.has("fold")) {
-                fields.problem(fields.place(), "A step either folds (fold) or only creases, folding over and opening again (crease).");
+                fields.problem(fields.place(),
+                        "A step either folds (fold) or only creases, folding over and opening again (crease).");
             }
-            return new FoldStep(Template.of(fields.text("piece").orElse("base")), fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
-                    fields.formula("to"), fields.template("say"), fields.flag("through"), opens, tucks(fields), fields.formula("when"), repeat(fields));
+            return new FoldStep(Template.of(fields.text("piece").orElse("base")),
+                    fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
+                    fields.formula("to"), fields.template("say"), fields.flag("through"), opens, tucks(fields),
+                    fields.formula("when"), repeat(fields));
         }
     }
 
@@ -357,7 +389,8 @@ final class DesignParser {
     }
 
     private static List<PanelPlace> places(Fields fields, String name) {
-        return fields.list(name).stream().map(node -> place(fields, node instanceof YamlNode.Scalar scalar ? scalar.text() : "", node)).toList();
+        return fields.list(name).stream()
+                .map(node -> place(fields, node instanceof YamlNode.Scalar scalar ? scalar.text() : "", node)).toList();
     }
 
     private static PanelRef panel(Fields fields, String text) {
@@ -371,9 +404,12 @@ final class DesignParser {
 
     private Glue glue(YamlNode node) {
         try (Fields fields = fields(node, "Glue")) {
-            return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE), place(fields, "glue"), place(fields, "onto"),
-                    fields.word("face", Face.class, Face::word), spot(fields), fields.formula("turn"), fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
-                    sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang"), places(fields, "over"), places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
+            return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
+                    place(fields, "glue"), place(fields, "onto"),
+                    fields.word("face", Face.class, Face::word), spot(fields), fields.formula("turn"),
+                    fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
+                    sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang"), places(fields, "over"),
+                    places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
                     fields.formula("when"), repeat(fields));
         }
     }
@@ -386,22 +422,28 @@ final class DesignParser {
         try (Fields fields = fields(node, "A pocket")) {
             List<String> between = fields.texts("between");
             if (between.size() != 2) {
-                fields.problem(fields.place(), "A pocket lies between two panels: between: [piece.panel, piece.panel].");
+                fields.problem(fields.place(),
+                        "A pocket lies between two panels: between: [piece.panel, piece.panel].");
                 between = List.of("?.?", "?.?");
             }
             String id = fields.id("id");
             Formula depth = fields.requiredFormula("depth");
-            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)), panel(fields, between.get(1)),
-                    fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"), depth,
+            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
+                    panel(fields, between.get(1)),
+                    fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
+                    depth,
                     fields.formula("room").orElse(depth), fields.requiredText("holds"), fields.requiredFormula("reach"),
-                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())), fields.text("change").orElse(""));
+                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())),
+                    fields.text("change").orElse(""));
         }
     }
 
     private Rule rule(YamlNode node) {
         try (Fields fields = fields(node, "A check")) {
-            return new Rule(fields.id("id"), fields.requiredFormula("that"), fields.requiredTemplate("good"), fields.requiredTemplate("else"),
-                    fields.text("change"), !fields.text("verdict").orElse("bad").equals("watch"), fields.formula("when"));
+            return new Rule(fields.id("id"), fields.requiredFormula("that"), fields.requiredTemplate("good"),
+                    fields.requiredTemplate("else"),
+                    fields.text("change"), !fields.text("verdict").orElse("bad").equals("watch"),
+                    fields.formula("when"));
         }
     }
 }

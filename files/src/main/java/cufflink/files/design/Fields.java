@@ -19,8 +19,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The fields of one mapping, read with a harmless value in place of each mistake, so that one pass finds them all. Fields nobody asked
- * for are mistakes too: {@link #close()} reports them.
+ * The fields of one mapping, read with a harmless value in place of each mistake, so that one pass finds them all.
+ * Fields nobody asked for are mistakes too: {@link #close()} reports them.
  */
 final class Fields implements AutoCloseable {
     private static final Pattern INSERT = Pattern.compile("\\{([^{}]*)}");
@@ -162,7 +162,8 @@ final class Fields implements AutoCloseable {
 
     <E extends Enum<E>> Optional<E> word(YamlNode node, Class<E> type, Function<E, String> words) {
         String text = scalar(node);
-        Optional<E> found = Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst();
+        Optional<E> found = Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text))
+                .findFirst();
         if (found.isEmpty()) {
             problem(node.place(), "“" + text + "” is not known here; expected one of "
                     + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");

@@ -34,7 +34,9 @@ final class YamlTreeReader {
 
     static Outcome<YamlNode> read(String file, String text) {
         if (text.length() > LONGEST) {
-            return Outcome.failed(Problem.error(file, "This file is too long for a design: " + text.length() + " characters.", "At most " + LONGEST + " are read."));
+            return Outcome
+                    .failed(Problem.error(file, "This file is too long for a design: " + text.length() + " characters.",
+                            "At most " + LONGEST + " are read."));
         }
         try (YAMLParser parser = FACTORY.createParser(text)) {
             YamlTreeReader reader = new YamlTreeReader(file, text, parser);
@@ -43,13 +45,17 @@ final class YamlTreeReader {
             }
             YamlNode root = reader.node(0);
             if (parser.nextToken() != null) {
-                reader.problems.add(Problem.error(reader.here().toString(), "A second document begins here.", "Keep one design in a file."));
+                reader.problems.add(Problem.error(reader.here().toString(), "A second document begins here.",
+                        "Keep one design in a file."));
             }
             return reader.problems.isEmpty() ? Outcome.of(root) : Outcome.failed(reader.problems);
         } catch (JsonProcessingException fault) {
             JsonLocation at = fault.getLocation();
-            String where = at == null ? file : new Place(file, at.getLineNr(), Math.max(1, at.getColumnNr())).toString();
-            return Outcome.failed(Problem.error(where, "This is not YAML: " + firstLine(fault.getOriginalMessage()) + ".", "Look at the indentation and the quotes here."));
+            String where = at == null ? file
+                    : new Place(file, at.getLineNr(), Math.max(1, at.getColumnNr())).toString();
+            return Outcome
+                    .failed(Problem.error(where, "This is not YAML: " + firstLine(fault.getOriginalMessage()) + ".",
+                            "Look at the indentation and the quotes here."));
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }
@@ -64,7 +70,8 @@ final class YamlTreeReader {
         Place place = new Place(file, at.getLineNr(), at.getColumnNr());
         String line = at.getLineNr() <= lines.length ? lines[at.getLineNr() - 1] : "";
         int index = at.getColumnNr() - 1;
-        boolean quoted = index >= 0 && index < line.length() && (line.charAt(index) == '"' || line.charAt(index) == '\'');
+        boolean quoted = index >= 0 && index < line.length()
+                && (line.charAt(index) == '"' || line.charAt(index) == '\'');
         return quoted ? place.after(1) : place;
     }
 
@@ -74,7 +81,8 @@ final class YamlTreeReader {
             throw new JsonParseException(parser, "nested more than " + DEEPEST + " deep");
         }
         if (parser.isCurrentAlias() || parser.getObjectId() != null) {
-            problems.add(Problem.error(place.toString(), "Anchors and aliases (& and *) are not used in design files.", "Write the text out."));
+            problems.add(Problem.error(place.toString(), "Anchors and aliases (& and *) are not used in design files.",
+                    "Write the text out."));
         }
         JsonToken token = parser.currentToken();
         if (token == JsonToken.START_ARRAY) {
@@ -84,7 +92,8 @@ final class YamlTreeReader {
             }
             return new YamlNode.Sequence(items, place);
         }
-        return token == JsonToken.START_OBJECT ? mapping(place, depth) : new YamlNode.Scalar(token == JsonToken.VALUE_NULL ? "" : parser.getText(), place);
+        return token == JsonToken.START_OBJECT ? mapping(place, depth)
+                : new YamlNode.Scalar(token == JsonToken.VALUE_NULL ? "" : parser.getText(), place);
     }
 
     private YamlNode mapping(Place place, int depth) throws IOException {

@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-/** Writes DXF (ASCII, Release 12) in millimetres: every stretch of line a LINE entity on the layer of its kind; y runs up. */
+/**
+ * Writes DXF (ASCII, Release 12) in millimetres: every stretch of line a LINE entity on the layer of its kind; y runs
+ * up.
+ */
 public final class DxfWriter {
     private final StringBuilder text = new StringBuilder();
 
@@ -14,7 +17,8 @@ public final class DxfWriter {
 
     public static String write(PlotLines lines) {
         DxfWriter writer = new DxfWriter();
-        writer.group(0, "SECTION").group(2, "HEADER").group(9, "$ACADVER").group(1, "AC1009").group(9, "$MEASUREMENT").group(70, "1").group(0, "ENDSEC");
+        writer.group(0, "SECTION").group(2, "HEADER").group(9, "$ACADVER").group(1, "AC1009").group(9, "$MEASUREMENT")
+                .group(70, "1").group(0, "ENDSEC");
         writer.layers(lines);
         writer.group(0, "SECTION").group(2, "ENTITIES");
         for (Map.Entry<String, List<Shape.Path>> layer : lines.layers().entrySet()) {
@@ -25,10 +29,12 @@ public final class DxfWriter {
     }
 
     private void layers(PlotLines lines) {
-        group(0, "SECTION").group(2, "TABLES").group(0, "TABLE").group(2, "LAYER").group(70, String.valueOf(lines.layers().size()));
+        group(0, "SECTION").group(2, "TABLES").group(0, "TABLE").group(2, "LAYER").group(70,
+                String.valueOf(lines.layers().size()));
         int colour = 7;
         for (String layer : lines.layers().keySet()) {
-            group(0, "LAYER").group(2, layer.toUpperCase(Locale.ROOT)).group(70, "0").group(62, String.valueOf(colour--)).group(6, "CONTINUOUS");
+            group(0, "LAYER").group(2, layer.toUpperCase(Locale.ROOT)).group(70, "0")
+                    .group(62, String.valueOf(colour--)).group(6, "CONTINUOUS");
         }
         group(0, "ENDTAB").group(0, "ENDSEC");
     }
@@ -37,7 +43,8 @@ public final class DxfWriter {
         for (int i = 0; i + 1 < path.points().size(); i++) {
             Shape.Spot from = path.points().get(i);
             Shape.Spot to = path.points().get(i + 1);
-            group(0, "LINE").group(8, layer.toUpperCase(Locale.ROOT)).group(10, number(from.x())).group(20, number(height - from.y()))
+            group(0, "LINE").group(8, layer.toUpperCase(Locale.ROOT)).group(10, number(from.x()))
+                    .group(20, number(height - from.y()))
                     .group(11, number(to.x())).group(21, number(height - to.y()));
         }
     }

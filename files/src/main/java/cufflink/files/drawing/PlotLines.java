@@ -36,7 +36,8 @@ public record PlotLines(String name, double width, double height, Map<String, Li
         List<PlotLines> all = new ArrayList<>();
         for (SizedDesign.Piece piece : plan.design().pieces()) {
             CreasePattern pattern = plan.pieces().get(piece.id()).pattern();
-            all.add(of(piece.id(), piece.width().length().toMillimetres(), piece.height().length().toMillimetres(), PieceDrawing.lines(piece, pattern)));
+            all.add(of(piece.id(), piece.width().length().toMillimetres(), piece.height().length().toMillimetres(),
+                    PieceDrawing.lines(piece, pattern)));
         }
         int sheet = 1;
         for (SheetLayout layout : plan.layout().sheets()) {
@@ -57,8 +58,9 @@ public record PlotLines(String name, double width, double height, Map<String, Li
     }
 
     private static Shape.Path closed(double x, double y, double width, double height) {
-        return new Shape.Path("outline", Ink.CUT, List.of(new Shape.Spot(x, y), new Shape.Spot(x + width, y), new Shape.Spot(x + width, y + height),
-                new Shape.Spot(x, y + height), new Shape.Spot(x, y)));
+        return new Shape.Path("outline", Ink.CUT,
+                List.of(new Shape.Spot(x, y), new Shape.Spot(x + width, y), new Shape.Spot(x + width, y + height),
+                        new Shape.Spot(x, y + height), new Shape.Spot(x, y)));
     }
 
     /** A piece with its lines, turned a quarter to the right where it lies so; a layer's outline otherwise. */
@@ -69,22 +71,26 @@ public record PlotLines(String name, double width, double height, Map<String, Li
             return List.of(closed(x, y, placement.width().toMillimetres(), placement.height().toMillimetres()));
         }
         List<Shape> moved = new ArrayList<>();
-        for (Shape shape : PieceDrawing.lines(plan.design().piece(placement.piece()), plan.pieces().get(placement.piece()).pattern())) {
+        for (Shape shape : PieceDrawing.lines(plan.design().piece(placement.piece()),
+                plan.pieces().get(placement.piece()).pattern())) {
             Shape.Path path = (Shape.Path) shape;
             moved.add(new Shape.Path(path.id(), path.ink(), path.points().stream().map(point -> placement.turned()
-                    ? new Shape.Spot(x + placement.width().toMillimetres() - point.y(), y + point.x()) : point.plus(x, y)).toList()));
+                    ? new Shape.Spot(x + placement.width().toMillimetres() - point.y(), y + point.x())
+                    : point.plus(x, y)).toList()));
         }
         return moved;
     }
 
     private static PlotLines of(String name, double width, double height, List<Shape> shapes) {
         Map<String, List<Shape.Path>> layers = new LinkedHashMap<>();
-        LAYERS.forEach((ink, layer) -> layers.put(layer, shapes.stream().filter(shape -> shape.ink() == ink).map(Shape.Path.class::cast).toList()));
+        LAYERS.forEach((ink, layer) -> layers.put(layer,
+                shapes.stream().filter(shape -> shape.ink() == ink).map(Shape.Path.class::cast).toList()));
         return new PlotLines(name, width, height, layers);
     }
 
     /** The ink of a layer. */
     static Ink ink(String layer) {
-        return LAYERS.entrySet().stream().filter(entry -> entry.getValue().equals(layer)).findFirst().orElseThrow().getKey();
+        return LAYERS.entrySet().stream().filter(entry -> entry.getValue().equals(layer)).findFirst().orElseThrow()
+                .getKey();
     }
 }

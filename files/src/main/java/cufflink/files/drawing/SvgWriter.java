@@ -49,11 +49,13 @@ public final class SvgWriter {
         xml.writeAttribute("stroke", ink.colour());
         xml.writeAttribute("stroke-width", "0.1");
         if (ink.dashes().length > 0) {
-            xml.writeAttribute("stroke-dasharray", Arrays.stream(ink.dashes()).mapToObj(dash -> number(dash * MM_PER_POINT)).collect(Collectors.joining(" ")));
+            xml.writeAttribute("stroke-dasharray", Arrays.stream(ink.dashes())
+                    .mapToObj(dash -> number(dash * MM_PER_POINT)).collect(Collectors.joining(" ")));
         }
         for (Shape.Path path : paths) {
             xml.writeEmptyElement("path");
-            xml.writeAttribute("d", "M" + path.points().stream().map(point -> number(point.x()) + "," + number(point.y())).collect(Collectors.joining(" L")));
+            xml.writeAttribute("d", "M" + path.points().stream()
+                    .map(point -> number(point.x()) + "," + number(point.y())).collect(Collectors.joining(" L")));
             if (!path.id().isEmpty()) {
                 xml.writeAttribute("data-line", path.id());
             }

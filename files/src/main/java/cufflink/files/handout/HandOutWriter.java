@@ -35,8 +35,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Lays the hand-out of a plan: picture and facts, cut list with the sheets, score list with a ruler drawing for each setup, layers, fold
- * diagrams, glue order, checks, the derivations on request, and template pages true to size.
+ * Lays the hand-out of a plan: picture and facts, cut list with the sheets, score list with a ruler drawing for each
+ * setup, layers, fold diagrams, glue order, checks, the derivations on request, and template pages true to size.
  */
 public final class HandOutWriter {
     private static final double TEXT = 11;
@@ -65,8 +65,10 @@ public final class HandOutWriter {
     }
 
     private void write(PDDocument document) throws IOException {
-        String foot = plan.project().name() + ", " + plan.design().definition().title() + ". Closed size, cut list and scores belong together: do not mix hand-outs.";
-        try (PageFlow pages = new PageFlow(document, new Typesetter(document), options.page().width(), options.page().height(), foot)) {
+        String foot = plan.project().name() + ", " + plan.design().definition().title()
+                + ". Closed size, cut list and scores belong together: do not mix hand-outs.";
+        try (PageFlow pages = new PageFlow(document, new Typesetter(document), options.page().width(),
+                options.page().height(), foot)) {
             flow = pages;
             front();
             cutList();
@@ -109,11 +111,14 @@ public final class HandOutWriter {
 
     private void facts(double indent) throws IOException {
         if (plan.stack().isPresent()) {
-            flow.text("Closed " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + ", "
-                    + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick", 15, indent, true);
+            flow.text(
+                    "Closed " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + ", "
+                            + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick",
+                    15, indent, true);
         }
         flow.skip(6);
-        flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: " + plan.project().step().label() + ".", TEXT, indent, false);
+        flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: "
+                + plan.project().step().label() + ".", TEXT, indent, false);
         for (Measures.Sized sized : plan.measures().all()) {
             flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
         }
@@ -129,7 +134,8 @@ public final class HandOutWriter {
                     plan.project().paper(piece.material()).name()), columns, TEXT, false);
         }
         for (var mat : plan.mats()) {
-            flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format), plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
+            flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format),
+                    plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);
@@ -149,7 +155,8 @@ public final class HandOutWriter {
             }
             Picture sheet = SheetDrawing.draw(subject.layout(), 0, "#FFFFFF", format, 0.75 / scale);
             flow.picture(sheet, place % 3 * column, scale);
-            flow.textAt(step.title(), 9.5, flow.left() + place % 3 * column, flow.pageHeight() - flow.y() + height * scale + 13);
+            flow.textAt(step.title(), 9.5, flow.left() + place % 3 * column,
+                    flow.pageHeight() - flow.y() + height * scale + 13);
             place++;
             if (place % 3 == 0) {
                 flow.skip(222);
@@ -160,7 +167,8 @@ public final class HandOutWriter {
         }
         for (RunStep step : steps(Phase.CUT)) {
             SheetLayout layout = ((StepSubject.OfSheet) step.subject()).layout();
-            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(layout, format)) + LayoutWords.diagonals(layout), 10, 0, false);
+            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(layout, format))
+                    + LayoutWords.diagonals(layout), 10, 0, false);
             flow.skip(3);
         }
     }
@@ -197,13 +205,16 @@ public final class HandOutWriter {
     }
 
     private Picture ruler(SizedDesign.Piece piece, ScoreSetup setup, double point) {
-        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), setup.mirrored(), point, Optional.empty(), Optional.of(format));
+        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), setup.mirrored(), point,
+                Optional.empty(), Optional.of(format));
         Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
         List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
         List<Shape> shapes = new ArrayList<>(lying.shapes());
         shapes.addAll(RulerDrawing.draw(plan.project().step(), false, lying.width(), pins, point));
-        setup.positions().forEach(position -> shapes.addAll(RulerDrawing.pin(position.score(), position.at(), format.number(position.at()),
-                PieceDrawing.ink(position.fold()), false, point)));
+        setup.positions()
+                .forEach(position -> shapes
+                        .addAll(RulerDrawing.pin(position.score(), position.at(), format.number(position.at()),
+                                PieceDrawing.ink(position.fold()), false, point)));
         Envelope bounds = new Envelope(lying.bounds());
         bounds.expandToInclude(-4 * point, -(RulerDrawing.depth() + 6) * point);
         return new Picture(bounds, point, shapes);
@@ -239,9 +250,14 @@ public final class HandOutWriter {
     private void checks() throws IOException {
         flow.heading("Checks", 40);
         for (Check check : plan.checks()) {
-            flow.row(List.of(check.verdict().word(), check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy())), new double[] {0, 50}, 10.5, false);
+            flow.row(
+                    List.of(check.verdict().word(),
+                            check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy())),
+                    new double[] {0, 50}, 10.5, false);
         }
-        flow.text("The instructions of your tools' makers and local rules go first; posting sizes and prices are the operator's to say.", 9.5, 0, false);
+        flow.text(
+                "The instructions of your tools' makers and local rules go first; posting sizes and prices are the operator's to say.",
+                9.5, 0, false);
     }
 
     private void derivations() throws IOException {

@@ -16,7 +16,10 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
-/** The cutting of a job on paper: what to buy, then every kind of sheet with its numbered cuts, each setting of the fence, and a box to tick for each sheet. */
+/**
+ * The cutting of a job on paper: what to buy, then every kind of sheet with its numbered cuts, each setting of the
+ * fence, and a box to tick for each sheet.
+ */
 public final class JobHandOut {
     private static final double TEXT = 11;
     private static final double BOX = 168;
@@ -29,7 +32,8 @@ public final class JobHandOut {
      * @param headline  how far the stash goes
      * @param purchases what to buy
      */
-    public record Content(String name, List<String> made, String headline, List<Purchase> purchases, List<JobSheet> sheets) {
+    public record Content(String name, List<String> made, String headline, List<Purchase> purchases,
+            List<JobSheet> sheets) {
         public Content {
             made = List.copyOf(made);
             purchases = List.copyOf(purchases);
@@ -73,7 +77,8 @@ public final class JobHandOut {
             flow.heading("To buy", 40);
             for (Purchase purchase : content.purchases()) {
                 String spare = purchase.spare() > 0 ? ", " + purchase.spare() + " of them spare" : "";
-                flow.text(purchase.count() + " × " + purchase.stock().name() + ", " + format.size(purchase.stock().width(), purchase.stock().height()) + spare
+                flow.text(purchase.count() + " × " + purchase.stock().name() + ", "
+                        + format.size(purchase.stock().width(), purchase.stock().height()) + spare
                         + purchase.cost().map(cost -> ": " + cost.toPlainString()).orElse(""), TEXT, 0, false);
             }
         }
@@ -102,7 +107,8 @@ public final class JobHandOut {
         double top = flow.y();
         Picture picture = SheetDrawing.draw(sheet.layout(), 0, "#FFFFFF", format, 0.75 / scale);
         flow.picture(picture, 0, scale);
-        flow.text(count + " × " + sheet.paper().name() + ", " + format.size(sheet.layout().stock().width(), sheet.layout().stock().height())
+        flow.text(count + " × " + sheet.paper().name() + ", "
+                + format.size(sheet.layout().stock().width(), sheet.layout().stock().height())
                 + (sheet.layout().stock().offcut() ? ", offcut" : ""), 12.5, INDENT, true);
         flow.tickBoxes(count, INDENT, 11);
         for (String line : lines) {
@@ -118,7 +124,8 @@ public final class JobHandOut {
         if (!whole.isEmpty()) {
             lines.add(whole);
         }
-        String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height())).collect(Collectors.joining(", "));
+        String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height()))
+                .collect(Collectors.joining(", "));
         if (!keep.isEmpty()) {
             lines.add("Keep " + keep + ".");
         }

@@ -28,7 +28,8 @@ final class PageFlow implements AutoCloseable {
     PageFlow(PDDocument document, Typesetter type, Length width, Length height, String foot) throws IOException {
         this.document = document;
         this.type = type;
-        this.paper = new PDRectangle((float) (width.toMillimetres() * PicturePainter.TRUE_TO_SIZE), (float) (height.toMillimetres() * PicturePainter.TRUE_TO_SIZE));
+        this.paper = new PDRectangle((float) (width.toMillimetres() * PicturePainter.TRUE_TO_SIZE),
+                (float) (height.toMillimetres() * PicturePainter.TRUE_TO_SIZE));
         this.foot = foot;
         newPage();
     }
@@ -43,7 +44,8 @@ final class PageFlow implements AutoCloseable {
         ink(Ink.SOFT_TEXT);
         type.set(stream, CufflinkFonts.TEXT, 8.5, MARGIN, FOOT - 14, foot);
         String number = "page " + pages;
-        type.set(stream, CufflinkFonts.TEXT, 8.5, paper.getWidth() - MARGIN - type.width(CufflinkFonts.TEXT, 8.5, number), FOOT - 14, number);
+        type.set(stream, CufflinkFonts.TEXT, 8.5,
+                paper.getWidth() - MARGIN - type.width(CufflinkFonts.TEXT, 8.5, number), FOOT - 14, number);
     }
 
     double width() {
@@ -115,11 +117,15 @@ final class PageFlow implements AutoCloseable {
         }
     }
 
-    /** A row of a table; {@code columns} are the columns' starts, the first cell is bold if asked. Long cells are broken. */
+    /**
+     * A row of a table; {@code columns} are the columns' starts, the first cell is bold if asked. Long cells are
+     * broken.
+     */
     void row(List<String> cells, double[] columns, double size, boolean bold) throws IOException {
         double tallest = 0;
         for (int i = 0; i < cells.size(); i++) {
-            tallest = Math.max(tallest, type.lines(CufflinkFonts.TEXT, size, cellWidth(columns, i), cells.get(i)).size());
+            tallest = Math.max(tallest,
+                    type.lines(CufflinkFonts.TEXT, size, cellWidth(columns, i), cells.get(i)).size());
         }
         ensure(tallest * size * 1.4 + 6);
         double top = y;

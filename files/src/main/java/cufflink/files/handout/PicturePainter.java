@@ -22,9 +22,13 @@ final class PicturePainter {
         this.type = type;
     }
 
-    /** With the picture's top left corner at (x, y), y counted up from the page's bottom; {@code scale} is points a millimetre. */
+    /**
+     * With the picture's top left corner at (x, y), y counted up from the page's bottom; {@code scale} is points a
+     * millimetre.
+     */
     void paint(Picture picture, double x, double y, double scale) throws IOException {
-        Canvas canvas = new Canvas(x - picture.bounds().getMinX() * scale, y + picture.bounds().getMinY() * scale, scale);
+        Canvas canvas = new Canvas(x - picture.bounds().getMinX() * scale, y + picture.bounds().getMinY() * scale,
+                scale);
         double pen = picture.point() * scale;
         for (Shape shape : picture.shapes()) {
             if (shape instanceof Shape.Area area) {
@@ -125,7 +129,8 @@ final class PicturePainter {
         stream.curveTo(x - r, y - c, x - c, y - r, x, y - r);
         stream.curveTo(x + c, y - r, x + r, y - c, x + r, y);
         stream.fillAndStroke();
-        label(Shape.bold(mark.id(), mark.ink(), mark.at().x(), mark.at().y(), mark.text(), mark.radius() * 1.15), canvas, pen);
+        label(Shape.bold(mark.id(), mark.ink(), mark.at().x(), mark.at().y(), mark.text(), mark.radius() * 1.15),
+                canvas, pen);
     }
 
     private void label(Shape.Label label, Canvas canvas, double pen) throws IOException {
@@ -147,7 +152,8 @@ final class PicturePainter {
             type.set(stream, face, size, start, -size * 0.35, label.text());
             stream.restoreGraphicsState();
         } else {
-            type.set(stream, face, size, canvas.x(label.at()) + start, canvas.y(label.at()) - size * 0.35, label.text());
+            type.set(stream, face, size, canvas.x(label.at()) + start, canvas.y(label.at()) - size * 0.35,
+                    label.text());
         }
     }
 }

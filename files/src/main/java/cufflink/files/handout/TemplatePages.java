@@ -16,7 +16,10 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 
-/** Every piece true to size, and every layer that is no rectangle or right triangle, on as many pages as it takes, each with a bar to measure after printing. */
+/**
+ * Every piece true to size, and every layer that is no rectangle or right triangle, on as many pages as it takes, each
+ * with a bar to measure after printing.
+ */
 final class TemplatePages {
     private static final double MARGIN_MM = 12;
     private static final double HEAD_MM = 26;
@@ -33,7 +36,8 @@ final class TemplatePages {
 
     void write() throws IOException {
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            Picture picture = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), false, POINT, Optional.empty(), Optional.of(plan.format()));
+            Picture picture = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), false, POINT,
+                    Optional.empty(), Optional.of(plan.format()));
             tiles(piece.label() + ", true to size, " + piece.up().word() + " face up", upright(picture));
         }
         for (MatLayer layer : LayerDrawing.traced(plan)) {
@@ -51,7 +55,8 @@ final class TemplatePages {
 
     /** Turned a quarter where that takes fewer pages. */
     private Picture upright(Picture picture) {
-        return pages(picture.height(), picture.width()) < pages(picture.width(), picture.height()) ? PictureTurn.quarter(picture) : picture;
+        return pages(picture.height(), picture.width()) < pages(picture.width(), picture.height())
+                ? PictureTurn.quarter(picture) : picture;
     }
 
     private int pages(double width, double height) {
@@ -80,7 +85,8 @@ final class TemplatePages {
         flow.textAt(heading, 10.5, MARGIN_MM * mm, (MARGIN_MM + 4) * mm);
         boolean inch = plan.project().unit() == LengthUnit.INCH;
         flow.pictureAt(bar(inch), MARGIN_MM * mm, (MARGIN_MM + 8) * mm, mm);
-        flow.textAt("Print at 100 %. This bar measures " + (inch ? "4 in" : "100 mm") + ",", 9, (MARGIN_MM + 106) * mm, (MARGIN_MM + 10.5) * mm);
+        flow.textAt("Print at 100 %. This bar measures " + (inch ? "4 in" : "100 mm") + ",", 9, (MARGIN_MM + 106) * mm,
+                (MARGIN_MM + 10.5) * mm);
         flow.textAt("or do not cut from this page.", 9, (MARGIN_MM + 106) * mm, (MARGIN_MM + 14.5) * mm);
         double left = column * (paperWidth() - OVERLAP_MM);
         double top = row * (paperHeight() - OVERLAP_MM);
@@ -91,7 +97,8 @@ final class TemplatePages {
         if (row > 0) {
             marks.add(Shape.line("join", Ink.HIDDEN, 0, top + OVERLAP_MM, picture.width(), top + OVERLAP_MM));
         }
-        flow.clip((MARGIN_MM - 1) * mm, (MARGIN_MM + HEAD_MM - 1) * mm, (paperWidth() + 2) * mm, (paperHeight() + 2) * mm);
+        flow.clip((MARGIN_MM - 1) * mm, (MARGIN_MM + HEAD_MM - 1) * mm, (paperWidth() + 2) * mm,
+                (paperHeight() + 2) * mm);
         flow.pictureAt(picture.with(marks), (MARGIN_MM - left) * mm, (MARGIN_MM + HEAD_MM - top) * mm, mm);
         flow.endClip();
     }

@@ -19,7 +19,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 final class Typesetter {
     private static final double SMALL = 0.62;
     /** Signs the typefaces lack, and what stands for them. */
-    private static final Map<String, String> SUBSTITUTES = Map.of("≈", "~", "✓", "+", "▲", "!", "✕", "x", "›", ">", "≥", ">=", "≤", "<=");
+    private static final Map<String, String> SUBSTITUTES = Map.of("≈", "~", "✓", "+", "▲", "!", "✕", "x", "›", ">", "≥",
+            ">=", "≤", "<=");
 
     private final Map<CufflinkFonts, PDFont> fonts = new EnumMap<>(CufflinkFonts.class);
     private final Map<String, Boolean> known = new HashMap<>();
@@ -39,7 +40,8 @@ final class Typesetter {
     /** The text with what no font has replaced. */
     private String settable(CufflinkFonts face, String text) {
         StringBuilder result = new StringBuilder();
-        text.codePoints().mapToObj(Character::toString).forEach(sign -> result.append(has(face, sign) ? sign : SUBSTITUTES.getOrDefault(sign, "?")));
+        text.codePoints().mapToObj(Character::toString)
+                .forEach(sign -> result.append(has(face, sign) ? sign : SUBSTITUTES.getOrDefault(sign, "?")));
         return result.toString();
     }
 
@@ -62,17 +64,20 @@ final class Typesetter {
     double width(CufflinkFonts face, double size, String text) throws IOException {
         double width = 0;
         for (FractionText.Run run : FractionText.runs(text)) {
-            width += run instanceof FractionText.Plain plain ? plainWidth(face, size, plain.text()) : fractionWidth(face, size, (FractionText.Fraction) run);
+            width += run instanceof FractionText.Plain plain ? plainWidth(face, size, plain.text())
+                    : fractionWidth(face, size, (FractionText.Fraction) run);
         }
         return width;
     }
 
     private double fractionWidth(CufflinkFonts face, double size, FractionText.Fraction fraction) throws IOException {
-        return Math.max(plainWidth(face, size * SMALL, fraction.numerator()), plainWidth(face, size * SMALL, fraction.denominator())) + size * 0.2;
+        return Math.max(plainWidth(face, size * SMALL, fraction.numerator()),
+                plainWidth(face, size * SMALL, fraction.denominator())) + size * 0.2;
     }
 
     /** Sets one line with its baseline at y; returns where it ends. */
-    double set(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text) throws IOException {
+    double set(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text)
+            throws IOException {
         double at = x;
         for (FractionText.Run run : FractionText.runs(text)) {
             if (run instanceof FractionText.Plain plain) {
@@ -82,8 +87,10 @@ final class Typesetter {
                 FractionText.Fraction fraction = (FractionText.Fraction) run;
                 double width = fractionWidth(face, size, fraction);
                 double small = size * SMALL;
-                show(stream, face, small, at + (width - plainWidth(face, small, fraction.numerator())) / 2, y + size * 0.43, fraction.numerator());
-                show(stream, face, small, at + (width - plainWidth(face, small, fraction.denominator())) / 2, y - size * 0.18, fraction.denominator());
+                show(stream, face, small, at + (width - plainWidth(face, small, fraction.numerator())) / 2,
+                        y + size * 0.43, fraction.numerator());
+                show(stream, face, small, at + (width - plainWidth(face, small, fraction.denominator())) / 2,
+                        y - size * 0.18, fraction.denominator());
                 stream.setLineWidth((float) (size * 0.05));
                 stream.moveTo((float) (at + size * 0.04), (float) (y + size * 0.345));
                 stream.lineTo((float) (at + width - size * 0.04), (float) (y + size * 0.345));
@@ -94,7 +101,8 @@ final class Typesetter {
         return at;
     }
 
-    private void show(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text) throws IOException {
+    private void show(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text)
+            throws IOException {
         stream.beginText();
         stream.setFont(fonts.get(face), (float) size);
         stream.newLineAtOffset((float) x, (float) y);

@@ -24,15 +24,20 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Reads a bare cutting job from two tables: pieces {@code id,quantity,width,height,material,direction} and stock {@code id,material,width,height,count,offcut,direction}.
- * A piece's direction is {@code yes} (it may not turn), {@code no}, or the side its long fold runs along ({@code width}, {@code height}); a stock's is {@code yes} (its pattern
- * stands upright, so nothing cut from it turns), {@code no}, or the side its grain runs along. An empty count is as many as needed.
+ * Reads a bare cutting job from two tables: pieces {@code id,quantity,width,height,material,direction} and stock
+ * {@code id,material,width,height,count,offcut,direction}. A piece's direction is {@code yes} (it may not turn),
+ * {@code no}, or the side its long fold runs along ({@code width}, {@code height}); a stock's is {@code yes} (its
+ * pattern stands upright, so nothing cut from it turns), {@code no}, or the side its grain runs along. An empty count
+ * is as many as needed.
  */
 public final class CutJobReader {
     /** Pieces of a job at most, all copies counted. */
     public static final int MOST_PIECES = 5000;
     private static final int MOST_SHEETS = 100_000;
-    /** A number without a unit on a sheet larger than this is in millimetres: no sheet on a table is 40 in long, and none is as small as 40 mm. */
+    /**
+     * A number without a unit on a sheet larger than this is in millimetres: no sheet on a table is 40 in long, and
+     * none is as small as 40 mm.
+     */
     private static final double LARGEST_INCHES = 40;
 
     private final int copies;
@@ -50,11 +55,13 @@ public final class CutJobReader {
      * @param copies how many times everything is wanted
      * @param unit   of numbers without one; absent: told from the size of the stock
      */
-    public static Outcome<CutJob> read(Path pieces, Path stock, int copies, GrainRule grain, Optional<LengthUnit> unit) {
+    public static Outcome<CutJob> read(Path pieces, Path stock, int copies, GrainRule grain,
+            Optional<LengthUnit> unit) {
         Outcome<CsvTable> pieceTable = CsvTable.read(pieces, List.of("id", "quantity", "width", "height"));
         Outcome<CsvTable> stockTable = CsvTable.read(stock, List.of("id", "width", "height"));
         if (pieceTable.value().isEmpty() || stockTable.value().isEmpty()) {
-            return Outcome.failed(Stream.concat(pieceTable.problems().stream(), stockTable.problems().stream()).toList());
+            return Outcome
+                    .failed(Stream.concat(pieceTable.problems().stream(), stockTable.problems().stream()).toList());
         }
         LengthUnit plain = unit.orElseGet(() -> unit(stockTable.value().get()));
         return new CutJobReader(copies, plain).job(pieceTable.value().get(), stockTable.value().get(), grain);
@@ -63,8 +70,10 @@ public final class CutJobReader {
     /** The unit of numbers without one in this stock. */
     public static LengthUnit unit(CsvTable stock) {
         Length limit = Length.nearestToMillimetres(LARGEST_INCHES);
-        boolean large = stock.rows().stream().flatMap(row -> Stream.of(row.text("width"), row.text("height"))).filter(text -> text.matches("[\\d.,]+"))
-                .anyMatch(text -> LengthParser.read(text, LengthUnit.MILLIMETRE).value().filter(size -> size.isLongerThan(limit)).isPresent());
+        boolean large = stock.rows().stream().flatMap(row -> Stream.of(row.text("width"), row.text("height")))
+                .filter(text -> text.matches("[\\d.,]+"))
+                .anyMatch(text -> LengthParser.read(text, LengthUnit.MILLIMETRE).value()
+                        .filter(size -> size.isLongerThan(limit)).isPresent());
         return large ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 
@@ -80,7 +89,9 @@ public final class CutJobReader {
         }
         long total = pieces.stream().mapToLong(CutPiece::quantity).sum();
         if (total > MOST_PIECES) {
-            problems.add(Problem.error(pieceTable.name(), "That is " + total + " pieces in all; at most " + MOST_PIECES + " are laid out at a time.", "Lay out fewer copies, and repeat the plan."));
+            problems.add(Problem.error(pieceTable.name(),
+                    "That is " + total + " pieces in all; at most " + MOST_PIECES + " are laid out at a time.",
+                    "Lay out fewer copies, and repeat the plan."));
         }
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);
@@ -90,8 +101,11 @@ public final class CutJobReader {
 
     /** Pieces of a paper that the stock does not have. */
     private static List<Problem> strangers(List<CutPiece> pieces, List<StockSheet> stock) {
-        return pieces.stream().filter(piece -> stock.stream().noneMatch(sheet -> piece.materials().contains(sheet.material())))
-                .map(piece -> Problem.notice(piece.id(), "There is no stock of “" + piece.materials().get(0) + "”.", "Write the material in both files in the same way.")).toList();
+        return pieces.stream()
+                .filter(piece -> stock.stream().noneMatch(sheet -> piece.materials().contains(sheet.material())))
+                .map(piece -> Problem.notice(piece.id(), "There is no stock of “" + piece.materials().get(0) + "”.",
+                        "Write the material in both files in the same way."))
+                .toList();
     }
 
     private CutPiece piece(CsvRow row, Set<String> ids) {
@@ -101,7 +115,8 @@ public final class CutJobReader {
         });
         Optional<Along> fold = along(row);
         boolean fixed = fold.isEmpty() && row.yes("direction", problems);
-        return new CutPiece(id(row, ids), row.text("id"), Math.max(1, quantity) * copies, row.length("width", unit, problems), row.length("height", unit, problems),
+        return new CutPiece(id(row, ids), row.text("id"), Math.max(1, quantity) * copies,
+                row.length("width", unit, problems), row.length("height", unit, problems),
                 List.of(row.text("material")), !fixed, fold, Half.WHOLE);
     }
 
@@ -110,7 +125,8 @@ public final class CutJobReader {
         boolean directional = grain.isEmpty() && row.yes("direction", problems);
         boolean offcut = row.yes("offcut", problems);
         OptionalInt count = row.count("count", 0, MOST_SHEETS, problems);
-        return new StockSheet(id(row, ids), row.text("id"), row.text("material"), row.length("width", unit, problems), row.length("height", unit, problems),
+        return new StockSheet(id(row, ids), row.text("id"), row.text("material"), row.length("width", unit, problems),
+                row.length("height", unit, problems),
                 offcut && count.isEmpty() ? OptionalInt.of(1) : count, offcut, directional, grain);
     }
 

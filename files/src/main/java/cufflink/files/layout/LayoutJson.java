@@ -32,14 +32,17 @@ public final class LayoutJson {
         ObjectNode node = MAPPER.createObjectNode();
         ArrayNode sheets = node.putArray("sheets");
         layout.sheets().forEach(sheet -> sheet(sheets.addObject(), sheet));
-        node.put("used", layout.sheets().size()).put("newSheets", layout.newSheets()).put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
+        node.put("used", layout.sheets().size()).put("newSheets", layout.newSheets())
+                .put("waste", Math.round(layout.waste() * 10_000) / 10_000.0).put("bound", layout.bound())
                 .put("proved", layout.isProved());
         ArrayNode reasons = node.putArray("reasons");
         layout.bounds().forEach(bound -> reason(reasons.addObject(), bound));
         layout.grain().ifPresent(cost -> {
-            ObjectNode grain = node.putObject("grain").put("across", cost.across()).put("moreSheets", cost.moreSheets());
+            ObjectNode grain = node.putObject("grain").put("across", cost.across()).put("moreSheets",
+                    cost.moreSheets());
             ArrayNode between = grain.putArray("between");
-            cost.between().forEach(step -> between.addObject().put("moreSheets", step.moreSheets()).put("across", step.across()));
+            cost.between().forEach(
+                    step -> between.addObject().put("moreSheets", step.moreSheets()).put("across", step.across()));
         });
         layout.unplaced().forEach(node.putArray("unplaced")::add);
         return node;
@@ -54,7 +57,8 @@ public final class LayoutJson {
         } else if (bound.reason() instanceof Bound.Prices prices) {
             ArrayNode rectangles = node.putArray("rectangles");
             prices.rectangles().forEach(rectangle -> {
-                ObjectNode priced = rectangles.addObject().put("count", rectangle.count()).put("price", rectangle.price());
+                ObjectNode priced = rectangles.addObject().put("count", rectangle.count()).put("price",
+                        rectangle.price());
                 priced.set("width", length(rectangle.width()));
                 priced.set("height", length(rectangle.height()));
             });
@@ -72,7 +76,8 @@ public final class LayoutJson {
         ArrayNode cuts = node.putArray("cuts");
         CutList.of(sheet).forEach(line -> cut(cuts.addObject(), line));
         ArrayNode offcuts = node.putArray("offcuts");
-        sheet.offcuts().forEach(part -> rectangle(offcuts.addObject(), part.x(), part.y(), part.width(), part.height()));
+        sheet.offcuts()
+                .forEach(part -> rectangle(offcuts.addObject(), part.x(), part.y(), part.width(), part.height()));
     }
 
     private void placement(ObjectNode node, Placement placement) {

@@ -24,22 +24,27 @@ public final class LayoutText {
     }
 
     private static void sheet(SheetLayout sheet, int count, LengthFormat format, StringBuilder text) {
-        text.append('\n').append(count).append(" × ").append(sheet.stock().name()).append(", ").append(format.size(sheet.stock().width(), sheet.stock().height()))
-                .append(sheet.stock().offcut() ? ", offcut" : "").append(": ").append(counted(sheet.placements().stream().map(LayoutText::label).toList())).append('\n');
+        text.append('\n').append(count).append(" × ").append(sheet.stock().name()).append(", ")
+                .append(format.size(sheet.stock().width(), sheet.stock().height()))
+                .append(sheet.stock().offcut() ? ", offcut" : "").append(": ")
+                .append(counted(sheet.placements().stream().map(LayoutText::label).toList())).append('\n');
         LayoutWords.cuts(sheet, format).forEach(setting -> text.append("  ").append(setting).append('\n'));
         String whole = LayoutWords.whole(sheet);
         if (!whole.isEmpty()) {
             text.append("  ").append(whole).append('\n');
         }
-        sheet.offcuts().forEach(part -> text.append("  Keep ").append(format.size(part.width(), part.height())).append(".\n"));
+        sheet.offcuts()
+                .forEach(part -> text.append("  Keep ").append(format.size(part.width(), part.height())).append(".\n"));
     }
 
     private static String label(Placement placement) {
-        return placement.piece() + placement.other().map(other -> other.piece().equals(placement.piece()) ? " (two)" : " with " + other.piece()).orElse("");
+        return placement.piece() + placement.other()
+                .map(other -> other.piece().equals(placement.piece()) ? " (two)" : " with " + other.piece()).orElse("");
     }
 
     private static String counted(List<String> names) {
-        return names.stream().collect(Collectors.groupingBy(name -> name, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
+        return names.stream().collect(Collectors.groupingBy(name -> name, LinkedHashMap::new, Collectors.counting()))
+                .entrySet().stream()
                 .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "));
     }
 }

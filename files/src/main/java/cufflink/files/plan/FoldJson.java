@@ -24,7 +24,10 @@ import java.util.Map;
 import java.util.OptionalLong;
 import java.util.TreeMap;
 
-/** What the fold engine proved of a plan, as JSON: panels, creases, loops, the order of the layers, poses, enclosed thickness, pockets. */
+/**
+ * What the fold engine proved of a plan, as JSON: panels, creases, loops, the order of the layers, poses, enclosed
+ * thickness, pockets.
+ */
 public final class FoldJson {
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
@@ -37,7 +40,8 @@ public final class FoldJson {
     /** The answer; {@code counted} also counts in how many orders the layers could lie. */
     public static ObjectNode of(Plan plan, boolean counted) {
         FoldJson json = new FoldJson(plan);
-        ObjectNode node = MAPPER.createObjectNode().put("design", plan.design().definition().id()).put("flat", plan.folded().closed().value().isPresent())
+        ObjectNode node = MAPPER.createObjectNode().put("design", plan.design().definition().id())
+                .put("flat", plan.folded().closed().value().isPresent())
                 .put("loops", new Folder(plan.folded().assembly()).loops());
         ArrayNode panels = node.putArray("panels");
         ArrayNode creases = node.putArray("creases");
@@ -54,18 +58,22 @@ public final class FoldJson {
     }
 
     private static ObjectNode millimetres(Length length) {
-        return MAPPER.createObjectNode().put("mm", length.toMillimetres()).put("text", LengthFormat.of(LengthUnit.MILLIMETRE).text(length));
+        return MAPPER.createObjectNode().put("mm", length.toMillimetres()).put("text",
+                LengthFormat.of(LengthUnit.MILLIMETRE).text(length));
     }
 
     private void piece(CreasePattern pattern, ArrayNode panels, ArrayNode creases) {
         for (Panel panel : pattern.panels()) {
-            panels.addObject().put("id", new PanelRef(pattern.piece(), panel.id()).toString()).put("label", panel.label()).put("area", panel.outline().getArea())
+            panels.addObject().put("id", new PanelRef(pattern.piece(), panel.id()).toString())
+                    .put("label", panel.label()).put("area", panel.outline().getArea())
                     .put("outline", panel.outline().toText());
         }
         for (Hinge hinge : pattern.hinges()) {
-            ObjectNode node = creases.addObject().put("id", pattern.piece() + "." + hinge.crease()).put("fold", hinge.folds() ? hinge.fold().word() : "joint")
+            ObjectNode node = creases.addObject().put("id", pattern.piece() + "." + hinge.crease())
+                    .put("fold", hinge.folds() ? hinge.fold().word() : "joint")
                     .put("length", hinge.at().getLength());
-            node.putArray("panels").add(pattern.piece() + "." + hinge.first()).add(pattern.piece() + "." + hinge.second());
+            node.putArray("panels").add(pattern.piece() + "." + hinge.first())
+                    .add(pattern.piece() + "." + hinge.second());
         }
     }
 
@@ -87,23 +95,27 @@ public final class FoldJson {
 
     /** Null with {@code countStopped} if the search hit its bound. */
     private void count(ObjectNode node) {
-        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count()).orElse(OptionalLong.of(0));
+        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count())
+                .orElse(OptionalLong.of(0));
         count.ifPresentOrElse(orders -> node.put("count", orders), () -> node.putNull("count"));
         node.put("countStopped", count.isEmpty());
     }
 
     private void poses(ArrayNode poses) {
         for (PosedCard posed : plan.folded().poses()) {
-            ObjectNode node = poses.addObject().put("name", posed.name()).put("reached", posed.state().value().isPresent()).put("free", posed.obstacle().isEmpty());
+            ObjectNode node = poses.addObject().put("name", posed.name())
+                    .put("reached", posed.state().value().isPresent()).put("free", posed.obstacle().isEmpty());
             ObjectNode angles = node.putObject("angles");
             seen(PoseDrawing.shown(plan, posed, false), node.putArray("front"));
             seen(PoseDrawing.shown(plan, posed, true), node.putArray("back"));
-            posed.state().value().ifPresent(state -> new TreeMap<>(byName(state.angles())).forEach((crease, angle) -> angles.put(crease, Math.round(angle * 1000) / 1000.0)));
+            posed.state().value().ifPresent(state -> new TreeMap<>(byName(state.angles()))
+                    .forEach((crease, angle) -> angles.put(crease, Math.round(angle * 1000) / 1000.0)));
         }
     }
 
     private static void seen(List<Shown> shown, ArrayNode node) {
-        shown.forEach(face -> node.addObject().put("face", face.label()).put("share", Math.round(face.share() * 1000) / 1000.0));
+        shown.forEach(face -> node.addObject().put("face", face.label()).put("share",
+                Math.round(face.share() * 1000) / 1000.0));
     }
 
     private static <K> Map<String, Double> byName(Map<K, Double> angles) {
@@ -122,8 +134,10 @@ public final class FoldJson {
             ObjectNode pocket = pockets.addObject();
             strings(pocket.putArray("front"), space.front());
             strings(pocket.putArray("behind"), space.behind());
-            strings(pocket.putArray("closed"), space.closed().stream().map(held::seen).sorted().map(side -> side.word()).toList());
-            strings(pocket.putArray("open"), space.open().stream().map(held::seen).sorted().map(side -> side.word()).toList());
+            strings(pocket.putArray("closed"),
+                    space.closed().stream().map(held::seen).sorted().map(side -> side.word()).toList());
+            strings(pocket.putArray("open"),
+                    space.open().stream().map(held::seen).sorted().map(side -> side.word()).toList());
             pocket.set("width", millimetres(space.width()));
             pocket.set("depth", millimetres(space.depth()));
         });
@@ -132,6 +146,7 @@ public final class FoldJson {
     }
 
     private static void shown(List<ClosedStack.Shown> shown, ArrayNode node) {
-        shown.forEach(entry -> node.addObject().put("label", entry.layer().label()).put("facing", entry.layer().facing().word()).put("share", Math.round(entry.share() * 1000) / 1000.0));
+        shown.forEach(entry -> node.addObject().put("label", entry.layer().label())
+                .put("facing", entry.layer().facing().word()).put("share", Math.round(entry.share() * 1000) / 1000.0));
     }
 }

@@ -53,13 +53,15 @@ public final class FoldText {
     private void heading() {
         int panels = plan.folded().assembly().panels().size();
         int loops = new Folder(plan.folded().assembly()).loops();
-        line(plan.design().definition().title() + ": " + panels + " panels, " + loops + (loops == 1 ? " loop, " : " loops, ")
+        line(plan.design().definition().title() + ": " + panels + " panels, " + loops
+                + (loops == 1 ? " loop, " : " loops, ")
                 + (plan.folded().closed().value().isPresent() ? "closes flat." : "does not close flat."));
     }
 
     private void piece(FoldedPiece piece) {
         if (!piece.stages().isEmpty()) {
-            line(plan.design().piece(piece.pattern().piece()).label() + (piece.proposed() ? ", a sequence proposed:" : ":"));
+            line(plan.design().piece(piece.pattern().piece()).label()
+                    + (piece.proposed() ? ", a sequence proposed:" : ":"));
             for (FoldStage stage : piece.stages()) {
                 line("  " + stage.step().say() + " (" + String.join(", ", stage.step().creases()) + ")");
             }
@@ -67,14 +69,17 @@ public final class FoldText {
     }
 
     private void count() {
-        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count()).orElse(OptionalLong.of(0));
-        line(count.isPresent() ? "The layers could lie in " + count.getAsLong() + (count.getAsLong() == 1 ? " order." : " orders.")
+        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count())
+                .orElse(OptionalLong.of(0));
+        line(count.isPresent()
+                ? "The layers could lie in " + count.getAsLong() + (count.getAsLong() == 1 ? " order." : " orders.")
                 : "There are too many orders to count; the search was stopped.");
     }
 
     private void pose(PosedCard posed) {
         boolean free = posed.state().value().isPresent() && posed.obstacle().isEmpty();
-        line((free ? "✓ " : "✕ ") + "Pose “" + posed.name() + "”" + (free ? ": nothing in the way." : " cannot be taken."));
+        line((free ? "✓ " : "✕ ") + "Pose “" + posed.name() + "”"
+                + (free ? ": nothing in the way." : " cannot be taken."));
         if (posed.state().value().isPresent()) {
             line("  From the front: " + seen(PoseDrawing.shown(plan, posed, false)) + ".");
             line("  From the back: " + seen(PoseDrawing.shown(plan, posed, true)) + ".");
@@ -90,8 +95,11 @@ public final class FoldText {
             }
         });
         for (PocketSpace space : stack.spaces()) {
-            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label() + ": closed at the " + sides(space.closed()) + ", open at the "
-                    + sides(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()), plan.project().step().nearest(space.depth())) + " deep.");
+            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label()
+                    + ": closed at the " + sides(space.closed()) + ", open at the "
+                    + sides(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()),
+                            plan.project().step().nearest(space.depth()))
+                    + " deep.");
         }
         line("From the front: " + shown(stack.shown(true)) + ".");
         line("From the back: " + shown(stack.shown(false)) + ".");
@@ -103,10 +111,12 @@ public final class FoldText {
     }
 
     private static String seen(List<Shown> shown) {
-        return shown.stream().map(face -> Math.round(face.share() * 100) + " % " + face.label()).collect(Collectors.joining(", "));
+        return shown.stream().map(face -> Math.round(face.share() * 100) + " % " + face.label())
+                .collect(Collectors.joining(", "));
     }
 
     private static String shown(List<ClosedStack.Shown> shown) {
-        return shown.stream().map(entry -> Math.round(entry.share() * 100) + " % " + entry.layer().label()).collect(Collectors.joining(", "));
+        return shown.stream().map(entry -> Math.round(entry.share() * 100) + " % " + entry.layer().label())
+                .collect(Collectors.joining(", "));
     }
 }

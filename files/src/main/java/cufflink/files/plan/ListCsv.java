@@ -20,31 +20,44 @@ public final class ListCsv {
     /** One line for each piece and layer, with the sheet that it comes from. */
     public static String cutList(Plan plan) {
         LengthFormat format = plan.format();
-        return CsvWriter.write(List.of("piece", "quantity", "width mm", "height mm", "width", "height", "shape", "stock"), Stream.concat(
-                plan.design().pieces().stream().map(piece -> row(format, piece.label(), plan.project().copies(), piece.width().length(), piece.height().length(), LayerForm.Kind.RECTANGLE,
-                        plan.project().paper(piece.material()).name())),
-                plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(), mat.height(), mat.form().kind(), matPaper(plan, mat)))).toList());
+        return CsvWriter.write(
+                List.of("piece", "quantity", "width mm", "height mm", "width", "height", "shape", "stock"),
+                Stream.concat(
+                        plan.design().pieces().stream()
+                                .map(piece -> row(format, piece.label(), plan.project().copies(),
+                                        piece.width().length(), piece.height().length(), LayerForm.Kind.RECTANGLE,
+                                        plan.project().paper(piece.material()).name())),
+                        plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(),
+                                mat.height(), mat.form().kind(), matPaper(plan, mat))))
+                        .toList());
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {
         return plan.project().paper(MatRole.of(mat.layer())).name();
     }
 
-    private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height, LayerForm.Kind shape, String stock) {
-        return List.of(label, quantity, width.toMillimetres(), height.toMillimetres(), format.text(width), format.text(height), shape.word(), stock);
+    private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height,
+            LayerForm.Kind shape, String stock) {
+        return List.of(label, quantity, width.toMillimetres(), height.toMillimetres(), format.text(width),
+                format.text(height), shape.word(), stock);
     }
 
     /** One line for each score, fence by fence. */
     public static String scoreList(Plan plan) {
         LengthFormat format = plan.format();
-        List<List<Object>> rows = plan.scores().stream().flatMap(setup -> Stream.concat(setup.positions().stream().map(position -> scoreRow(plan, setup, position, format)),
-                setup.slants().stream().map(slant -> slantRow(plan, setup, slant)))).toList();
-        return CsvWriter.write(List.of("piece", "face up", "turned over", "quarter turn", "score", "fold", "at mm", "at", "from mm", "to mm"), rows);
+        List<List<Object>> rows = plan.scores().stream()
+                .flatMap(setup -> Stream.concat(
+                        setup.positions().stream().map(position -> scoreRow(plan, setup, position, format)),
+                        setup.slants().stream().map(slant -> slantRow(plan, setup, slant))))
+                .toList();
+        return CsvWriter.write(List.of("piece", "face up", "turned over", "quarter turn", "score", "fold", "at mm",
+                "at", "from mm", "to mm"), rows);
     }
 
     /** A slanting score has no place at the fence: where it is marked stands under "at". */
     private static List<Object> slantRow(Plan plan, ScoreSetup setup, Slant slant) {
-        return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(), setup.mirrored() ? "yes" : "no", "no", slant.score(), slant.fold().word(), "",
+        return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(),
+                setup.mirrored() ? "yes" : "no", "no", slant.score(), slant.fold().word(), "",
                 "from " + mark(plan, slant.from()) + " to " + mark(plan, slant.to()), "", "");
     }
 
@@ -52,9 +65,12 @@ public final class ListCsv {
         return plan.project().step().text(mark.at()) + " on the " + mark.edge().word() + " edge";
     }
 
-    private static List<Object> scoreRow(Plan plan, ScoreSetup setup, ScoreSetup.Position position, LengthFormat format) {
-        return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(), setup.mirrored() ? "yes" : "no", setup.turned() ? "yes" : "no",
-                position.score(), position.fold().word(), position.at().toMillimetres(), format.text(position.at()), position.from().toMillimetres(),
+    private static List<Object> scoreRow(Plan plan, ScoreSetup setup, ScoreSetup.Position position,
+            LengthFormat format) {
+        return List.of(plan.design().piece(setup.piece()).label(), setup.faceUp().word(),
+                setup.mirrored() ? "yes" : "no", setup.turned() ? "yes" : "no",
+                position.score(), position.fold().word(), position.at().toMillimetres(), format.text(position.at()),
+                position.from().toMillimetres(),
                 position.to().toMillimetres());
     }
 }

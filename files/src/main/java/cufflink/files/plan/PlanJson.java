@@ -57,7 +57,8 @@ public final class PlanJson {
         run(root.putArray("run"));
         root.set("problems", problems(plan.notices()));
         ArrayNode changed = root.putArray("changed");
-        plan.changed().forEach(change -> changed.addObject().put("measure", change.measure()).put("given", change.given()).put("used", change.used()).put("why", change.why()));
+        plan.changed().forEach(change -> changed.addObject().put("measure", change.measure())
+                .put("given", change.given()).put("used", change.used()).put("why", change.why()));
         return root;
     }
 
@@ -76,18 +77,22 @@ public final class PlanJson {
                 entry.put("value", quantity.toDouble());
                 entry.put("text", sized.text(format));
             }
-            entry.put("label", sized.definition().label()).put("how", sized.derivation().text(format)).put("setByHand", sized.byHand());
+            entry.put("label", sized.definition().label()).put("how", sized.derivation().text(format)).put("setByHand",
+                    sized.byHand());
         }
     }
 
     private void pieces(ArrayNode pieces) {
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            ObjectNode node = pieces.addObject().put("id", piece.id()).put("label", piece.label()).put("quantity", plan.project().copies());
+            ObjectNode node = pieces.addObject().put("id", piece.id()).put("label", piece.label()).put("quantity",
+                    plan.project().copies());
             node.set("width", length(piece.width().length()));
             node.set("height", length(piece.height().length()));
             node.put("material", piece.material()).put("up", piece.up().word());
             ArrayNode scores = node.putArray("scores");
-            piece.scores().forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()), score.line()));
+            piece.scores()
+                    .forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()),
+                            score.line()));
             ArrayNode slits = node.putArray("slits");
             piece.slits().forEach(slit -> {
                 ObjectNode entry = slits.addObject().put("id", slit.id());
@@ -131,8 +136,10 @@ public final class PlanJson {
         Length width = piece.width().length();
         Length height = piece.height().length();
         return switch (cut.shape()) {
-            case CIRCLE -> beyond(n.get(0).minus(n.get(2)), n.get(0).plus(n.get(2)), width) || beyond(n.get(1).minus(n.get(2)), n.get(1).plus(n.get(2)), height);
-            case ROUNDED -> beyond(n.get(0), n.get(0).plus(n.get(2)), width) || beyond(n.get(1), n.get(1).plus(n.get(3)), height);
+            case CIRCLE -> beyond(n.get(0).minus(n.get(2)), n.get(0).plus(n.get(2)), width)
+                    || beyond(n.get(1).minus(n.get(2)), n.get(1).plus(n.get(2)), height);
+            case ROUNDED ->
+                beyond(n.get(0), n.get(0).plus(n.get(2)), width) || beyond(n.get(1), n.get(1).plus(n.get(3)), height);
             case POLYGON -> {
                 boolean reaches = false;
                 for (int i = 0; i + 1 < n.size(); i += 2) {
@@ -149,7 +156,8 @@ public final class PlanJson {
 
     private void mats(ArrayNode mats) {
         for (MatLayer mat : plan.mats()) {
-            ObjectNode node = mats.addObject().put("on", mat.on().on().toString()).put("face", mat.on().face().word()).put("layer", mat.layer())
+            ObjectNode node = mats.addObject().put("on", mat.on().on().toString()).put("face", mat.on().face().word())
+                    .put("layer", mat.layer())
                     .put("quantity", plan.project().copies());
             node.set("width", length(mat.width()));
             node.set("height", length(mat.height()));
@@ -167,8 +175,10 @@ public final class PlanJson {
             node.set("thickness", MAPPER.createObjectNode().put("mm", stack.thickness().toMillimetres())
                     .put("text", LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())));
             ArrayNode layers = node.putArray("layers");
-            stack.layers().forEach(layer -> layers.addObject().put("label", layer.label()).put("kind", layer.kind().name().toLowerCase(Locale.ROOT))
-                    .put("facing", layer.facing().word()));
+            stack.layers()
+                    .forEach(layer -> layers.addObject().put("label", layer.label())
+                            .put("kind", layer.kind().name().toLowerCase(Locale.ROOT))
+                            .put("facing", layer.facing().word()));
         });
     }
 
@@ -189,7 +199,8 @@ public final class PlanJson {
     static void steps(ArrayNode steps, Plan plan) {
         for (FoldedPiece piece : plan.pieces().values()) {
             piece.stages().forEach(stage -> {
-                ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say()).put("angle", stage.step().angle());
+                ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say())
+                        .put("angle", stage.step().angle());
                 stage.step().creases().forEach(step.putArray("fold")::add);
                 stage.moved().stream().map(PanelRef::panel).sorted().forEach(step.putArray("moves")::add);
                 stage.order().stream().map(PanelRef::panel).forEach(step.putArray("order")::add);
@@ -234,7 +245,8 @@ public final class PlanJson {
 
     private void run(ArrayNode run) {
         for (RunStep step : plan.run()) {
-            ObjectNode node = run.addObject().put("phase", step.phase().title()).put("title", step.title()).put("text", step.text());
+            ObjectNode node = run.addObject().put("phase", step.phase().title()).put("title", step.title()).put("text",
+                    step.text());
             ArrayNode readings = node.putArray("readings");
             step.readings().forEach(reading -> {
                 ObjectNode entry = readings.addObject().put("id", reading.id()).put("label", reading.label());
@@ -248,7 +260,8 @@ public final class PlanJson {
     /** Problems as JSON, for a plan or instead of one. */
     public static ArrayNode problems(List<Problem> problems) {
         ArrayNode node = MAPPER.createArrayNode();
-        problems.forEach(problem -> node.addObject().put("severity", problem.isError() ? "error" : "notice").put("where", problem.where())
+        problems.forEach(problem -> node.addObject().put("severity", problem.isError() ? "error" : "notice")
+                .put("where", problem.where())
                 .put("what", problem.what()).put("remedy", problem.remedy()));
         return node;
     }

@@ -17,14 +17,17 @@ public final class PlanText {
         LengthFormat format = plan.format();
         StringBuilder text = new StringBuilder();
         text.append(plan.design().definition().title()).append(", ").append(plan.fit().target());
-        plan.stack().ifPresent(stack -> text.append(", closed ").append(format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()))
+        plan.stack().ifPresent(stack -> text.append(", closed ")
+                .append(format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()))
                 .append(", ").append(LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())).append(" thick"));
         text.append('\n');
         if (!plan.fit().limit().isEmpty()) {
             text.append("Limit: ").append(plan.fit().limit()).append(' ').append(plan.fit().lift()).append('\n');
         }
-        plan.changed().forEach(change -> text.append("Changed: ").append(change.measure()).append(", ").append(change.given()).append(" was given, ").append(change.used()).append(" is used. ")
-                .append(change.why()).append('\n'));
+        plan.changed()
+                .forEach(change -> text.append("Changed: ").append(change.measure()).append(", ").append(change.given())
+                        .append(" was given, ").append(change.used()).append(" is used. ")
+                        .append(change.why()).append('\n'));
         plan.notices().forEach(notice -> text.append("Note: ").append(notice.text()).append('\n'));
         text.append("\nMeasures\n");
         for (Measures.Sized sized : plan.measures().all()) {
@@ -34,7 +37,8 @@ public final class PlanText {
         for (RunStep step : plan.run()) {
             text.append(String.format(Locale.ROOT, "%4d  %-6s %s%n", step.number(), step.phase().title(), step.text()));
             for (Reading reading : step.readings()) {
-                text.append("             ").append(reading.text(format)).append("  ").append(reading.label()).append('\n');
+                text.append("             ").append(reading.text(format)).append("  ").append(reading.label())
+                        .append('\n');
             }
         }
         text.append("\nChecks\n");

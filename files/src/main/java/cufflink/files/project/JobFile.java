@@ -20,7 +20,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 
-/** Jobs as JSON files, written whole or not at all and read back equal; see {@code docs/job.schema.json}. A file that is wrong anywhere is not opened and stays as it is. */
+/**
+ * Jobs as JSON files, written whole or not at all and read back equal; see {@code docs/job.schema.json}. A file that is
+ * wrong anywhere is not opened and stays as it is.
+ */
 public final class JobFile {
     /** The schema written. */
     public static final int VERSION = 1;
@@ -49,7 +52,8 @@ public final class JobFile {
             root.put("cutting", cutting.id()).put("sheet", job.sheet()).put("cut", job.cut());
             ArrayNode sheets = root.putArray("sheets");
             for (int i = 0; i < cutting.sheets().size(); i++) {
-                ObjectNode node = sheets.addObject().put("done", cutting.done().get(i)).put("taken", cutting.taken().get(i));
+                ObjectNode node = sheets.addObject().put("done", cutting.done().get(i)).put("taken",
+                        cutting.taken().get(i));
                 SheetJson.write(node, cutting.sheets().get(i));
             }
         });
@@ -68,8 +72,11 @@ public final class JobFile {
     private static Outcome<KeptJob> job(JsonNode root, String file) {
         List<Problem> problems = new ArrayList<>();
         JsonFields fields = new JsonFields(root, file + ": ", problems);
-        List<KeptJob.KeptKit> kits = fields.each("kits").stream().map(kit -> new KeptJob.KeptKit(kit.text("project"), kit.count("copies", 1, Project.MOST_COPIES))).toList();
-        KeptJob job = new KeptJob(fields.text("name"), kits, fields.lists("alternatives"), fields.count("spare", 0, Job.MOST_SPARE), Optional.empty(), 0, 0);
+        List<KeptJob.KeptKit> kits = fields.each("kits").stream()
+                .map(kit -> new KeptJob.KeptKit(kit.text("project"), kit.count("copies", 1, Project.MOST_COPIES)))
+                .toList();
+        KeptJob job = new KeptJob(fields.text("name"), kits, fields.lists("alternatives"),
+                fields.count("spare", 0, Job.MOST_SPARE), Optional.empty(), 0, 0);
         if (fields.has("sheets")) {
             job = cutting(fields, job);
         }
@@ -87,6 +94,9 @@ public final class JobFile {
         }
         int sheet = fields.count("sheet", 0, Math.max(0, sheets.size() - 1));
         int cuts = sheets.isEmpty() ? 0 : sheets.get(sheet).layout().cuts().size();
-        return job.withCutting(Optional.of(new JobCutting(fields.has("cutting") ? fields.text("cutting") : "", sheets, done, taken))).at(sheet, fields.count("cut", 0, cuts));
+        return job
+                .withCutting(Optional
+                        .of(new JobCutting(fields.has("cutting") ? fields.text("cutting") : "", sheets, done, taken)))
+                .at(sheet, fields.count("cut", 0, cuts));
     }
 }

@@ -17,7 +17,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 
 /**
- * The JSON files that Cufflink writes, read strictly: one object, nothing after its end, no field twice, a version that is known.
+ * The JSON files that Cufflink writes, read strictly: one object, nothing after its end, no field twice, a version that
+ * is known.
  *
  * @param kind    what the file is called in messages: "project"
  * @param marker  the field that holds the version
@@ -32,11 +33,16 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
     Outcome<JsonNode> read(Path file) {
         String name = String.valueOf(file.getFileName());
         try {
-            return Files.size(file) > largest ? Outcome.failed(Problem.error(name, "This file is too large for a " + kind + ".", "")) : read(name, Files.readString(file));
+            return Files.size(file) > largest
+                    ? Outcome.failed(Problem.error(name, "This file is too large for a " + kind + ".", ""))
+                    : read(name, Files.readString(file));
         } catch (CharacterCodingException fault) {
-            return Outcome.failed(Problem.error(name, "This is not a text file.", "A " + kind + " is a JSON file that Cufflink wrote."));
+            return Outcome.failed(Problem.error(name, "This is not a text file.",
+                    "A " + kind + " is a JSON file that Cufflink wrote."));
         } catch (IOException fault) {
-            return Outcome.failed(Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".", "Is it still there, and may you read it?"));
+            return Outcome.failed(
+                    Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".",
+                            "Is it still there, and may you read it?"));
         }
     }
 
@@ -52,9 +58,12 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
             if (said.startsWith("Duplicate field")) {
                 return Outcome.failed(Problem.error(where, "A field stands here twice.", "Keep one of the two."));
             } else if (said.startsWith("Trailing token")) {
-                return Outcome.failed(Problem.error(where, "Something stands here after the end of the " + kind + ".", "Delete it, or look for an older copy of the file."));
+                return Outcome.failed(Problem.error(where, "Something stands here after the end of the " + kind + ".",
+                        "Delete it, or look for an older copy of the file."));
             }
-            return Outcome.failed(Problem.error(where, "This is not a " + kind + ": the JSON breaks off or is damaged here.", "Look for an older copy of the file."));
+            return Outcome
+                    .failed(Problem.error(where, "This is not a " + kind + ": the JSON breaks off or is damaged here.",
+                            "Look for an older copy of the file."));
         }
     }
 
@@ -62,9 +71,11 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
     private Optional<Problem> version(JsonNode root, String name) {
         JsonNode version = root.path(marker);
         if (!version.isInt() || version.asInt() < 1) {
-            return Optional.of(Problem.error(name, "This is not a Cufflink " + kind + ".", "Choose a file that Cufflink saved."));
+            return Optional.of(
+                    Problem.error(name, "This is not a Cufflink " + kind + ".", "Choose a file that Cufflink saved."));
         }
         return version.asInt() <= newest ? Optional.empty()
-                : Optional.of(Problem.error(name, "A newer Cufflink wrote this " + kind + ".", "Open it with that version."));
+                : Optional.of(
+                        Problem.error(name, "A newer Cufflink wrote this " + kind + ".", "Open it with that version."));
     }
 }

@@ -49,7 +49,8 @@ final class JsonFields {
     /** The fields of an object that must be there, by name in the order of the file. */
     Map<String, JsonFields> entries(String name) {
         Map<String, JsonFields> entries = new LinkedHashMap<>();
-        object(name).forEach((key, value) -> entries.put(key, new JsonFields(value, path + name + " › " + key + " › ", problems)));
+        object(name).forEach(
+                (key, value) -> entries.put(key, new JsonFields(value, path + name + " › " + key + " › ", problems)));
         return entries;
     }
 
@@ -88,7 +89,7 @@ final class JsonFields {
     private Map<String, JsonNode> object(String name) {
         Map<String, JsonNode> fields = new LinkedHashMap<>();
         if (node.path(name).isObject()) {
-            node.path(name).fields().forEachRemaining(entry -> fields.put(entry.getKey(), entry.getValue()));
+            node.path(name).properties().forEach(entry -> fields.put(entry.getKey(), entry.getValue()));
         } else {
             problem(name, "An object with fields was expected here.");
         }
@@ -167,10 +168,12 @@ final class JsonFields {
 
     <E extends Enum<E>> E word(String name, Class<E> type, Function<E, String> words) {
         String text = text(name);
-        return Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst().orElseGet(() -> {
-            problem(name, "“" + text + "” is not known; expected one of " + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
-            return type.getEnumConstants()[0];
-        });
+        return Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst()
+                .orElseGet(() -> {
+                    problem(name, "“" + text + "” is not known; expected one of "
+                            + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
+                    return type.getEnumConstants()[0];
+                });
     }
 
     /** The objects of a list that must be there, each with its place. */

@@ -9,7 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A job as it is kept: its projects are named by their files, so that a change to one is a change to the job, until the first cut fixes the sheets.
+ * A job as it is kept: its projects are named by their files, so that a change to one is a change to the job, until the
+ * first cut fixes the sheets.
  *
  * @param kits         what is made of which project file
  * @param alternatives as in {@link Job}
@@ -18,12 +19,14 @@ import java.util.Optional;
  * @param sheet        the sheet in hand, from 0
  * @param cut          the cut that is next on it, from 0
  */
-public record KeptJob(String name, List<KeptKit> kits, Map<String, List<String>> alternatives, int sparePercent, Optional<JobCutting> cutting, int sheet, int cut) {
+public record KeptJob(String name, List<KeptKit> kits, Map<String, List<String>> alternatives, int sparePercent,
+        Optional<JobCutting> cutting, int sheet, int cut) {
     /** A project's file name and how many of it. */
     public record KeptKit(String project, int copies) {
         public KeptKit {
             if (copies < 1 || copies > Project.MOST_COPIES) {
-                throw new IllegalArgumentException("copies must lie between 1 and " + Project.MOST_COPIES + ": " + copies);
+                throw new IllegalArgumentException(
+                        "copies must lie between 1 and " + Project.MOST_COPIES + ": " + copies);
             }
         }
     }

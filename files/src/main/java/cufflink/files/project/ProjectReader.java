@@ -28,7 +28,8 @@ import java.util.Optional;
 
 /** Reads projects; a file that is wrong anywhere is not opened, every mistake is named, and the file stays as it is. */
 public final class ProjectReader {
-    private static final JsonDocument DOCUMENT = new JsonDocument("project", "cufflinkProject", ProjectWriter.VERSION, 5_000_000);
+    private static final JsonDocument DOCUMENT = new JsonDocument("project", "cufflinkProject", ProjectWriter.VERSION,
+            5_000_000);
 
     private final DesignLibrary library;
     private final List<Problem> problems = new ArrayList<>();
@@ -39,7 +40,8 @@ public final class ProjectReader {
 
     /** The project in a file. */
     public static Outcome<Project> read(Path file, DesignLibrary library) {
-        return DOCUMENT.read(file).then(root -> new ProjectReader(library).project(root, String.valueOf(file.getFileName())));
+        return DOCUMENT.read(file)
+                .then(root -> new ProjectReader(library).project(root, String.valueOf(file.getFileName())));
     }
 
     /** The project in a text; {@code file} names it in messages. */
@@ -59,27 +61,35 @@ public final class ProjectReader {
             fields.problem("ruler", "This ruler step is not known; expected 1/8 in, 1/16 in, 1/32 in, 1 mm or 0.5 mm.");
         }
         Wish wish = wish(fields.in("fit"));
-        Project project = new Project(fields.text("name"), design.value().get(), wish, fields.texts("set"), step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
-                papers(fields), fields.word("scoring", ScoringStyle.class, JsonFields.lower()), envelope(fields), tools(fields.in("tools")),
+        Project project = new Project(fields.text("name"), design.value().get(), wish, fields.texts("set"),
+                step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
+                papers(fields), fields.word("scoring", ScoringStyle.class, JsonFields.lower()), envelope(fields),
+                tools(fields.in("tools")),
                 fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
         return problems.isEmpty() ? Outcome.of(project, notices(project, file)) : Outcome.failed(problems);
     }
 
     private static List<Problem> notices(Project project, String file) {
-        return project.withoutPaper().stream().map(role -> Problem.notice(file, "The project has no paper for “" + role + "”; " + project.paper(role).name() + " is taken.",
-                "Choose one under Paper.")).toList();
+        return project.withoutPaper().stream()
+                .map(role -> Problem.notice(file,
+                        "The project has no paper for “" + role + "”; " + project.paper(role).name() + " is taken.",
+                        "Choose one under Paper."))
+                .toList();
     }
 
     private Wish wish(JsonFields fields) {
         String to = fields.text("to");
         return switch (to) {
             case "finished size" -> new Wish.FinishedSize(fields.size("width"), fields.size("height"));
-            case "envelope" -> envelope(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease"))).orElse(new Wish.AsDesigned());
-            case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"), fields.count("sheets", 1, 999), use(fields));
+            case "envelope" -> envelope(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease")))
+                    .orElse(new Wish.AsDesigned());
+            case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"),
+                    fields.count("sheets", 1, 999), use(fields));
             case "contents" -> holding(fields);
             case "design" -> new Wish.AsDesigned();
             default -> {
-                fields.problem("to", "“" + to + "” is not known; expected finished size, envelope, sheet, contents or design.");
+                fields.problem("to",
+                        "“" + to + "” is not known; expected finished size, envelope, sheet, contents or design.");
                 yield new Wish.AsDesigned();
             }
         };
@@ -92,7 +102,8 @@ public final class ProjectReader {
         }
         Optional<SheetUse> use = SheetUse.named(fields.text("use"));
         if (use.isEmpty()) {
-            fields.problem("use", "“" + fields.text("use") + "” is not known; expected whole, shape or how many cards.");
+            fields.problem("use",
+                    "“" + fields.text("use") + "” is not known; expected whole, shape or how many cards.");
         }
         return use.orElse(new SheetUse.Shape());
     }
@@ -111,7 +122,8 @@ public final class ProjectReader {
         }
         Optional<NamedSize> found = PublishedSizes.named(NamedSize.Kind.ENVELOPE, fields.text("envelope"));
         if (found.isEmpty()) {
-            fields.problem("envelope", "This envelope is not known; known are " + PublishedSizes.names(NamedSize.Kind.ENVELOPE) + ".");
+            fields.problem("envelope",
+                    "This envelope is not known; known are " + PublishedSizes.names(NamedSize.Kind.ENVELOPE) + ".");
         }
         return found;
     }
@@ -119,8 +131,11 @@ public final class ProjectReader {
     private MatSettings mats(JsonFields fields) {
         Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
         for (JsonFields panel : fields.each("panels")) {
-            byPanel.put(panel.text("on"), new MatSettings.OnPanel(panel.has("layers") ? Optional.of(panel.count("layers", 0, MatSettings.MOST_LAYERS)) : Optional.empty(),
-                    panel.optionalSize("reveal"), panel.optionalSize("width"), panel.optionalSize("height")));
+            byPanel.put(panel.text("on"),
+                    new MatSettings.OnPanel(
+                            panel.has("layers") ? Optional.of(panel.count("layers", 0, MatSettings.MOST_LAYERS))
+                                    : Optional.empty(),
+                            panel.optionalSize("reveal"), panel.optionalSize("width"), panel.optionalSize("height")));
         }
         return new MatSettings(fields.count("layers", 0, MatSettings.MOST_LAYERS), fields.size("reveal"), byPanel);
     }
@@ -137,6 +152,7 @@ public final class ProjectReader {
     private static BenchTools tools(JsonFields fields) {
         Length trimmer = fields.size("trimmer");
         return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"),
-                fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER, fields.has("onGrooves") && fields.yes("onGrooves"));
+                fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER,
+                fields.has("onGrooves") && fields.yes("onGrooves"));
     }
 }

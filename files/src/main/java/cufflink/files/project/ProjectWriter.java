@@ -58,11 +58,13 @@ public final class ProjectWriter {
     private static ObjectNode wish(Wish wish) {
         ObjectNode node = MAPPER.createObjectNode();
         if (wish instanceof Wish.FinishedSize size) {
-            node.put("to", "finished size").put("width", ExactText.of(size.width())).put("height", ExactText.of(size.height()));
+            node.put("to", "finished size").put("width", ExactText.of(size.width())).put("height",
+                    ExactText.of(size.height()));
         } else if (wish instanceof Wish.InEnvelope in) {
             node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", ExactText.of(in.ease()));
         } else if (wish instanceof Wish.FromSheet sheet) {
-            node.put("to", "sheet").put("sheet", sheet.name()).put("width", ExactText.of(sheet.width())).put("height", ExactText.of(sheet.height()))
+            node.put("to", "sheet").put("sheet", sheet.name()).put("width", ExactText.of(sheet.width()))
+                    .put("height", ExactText.of(sheet.height()))
                     .put("sheets", sheet.sheets()).put("use", sheet.use().word());
         } else if (wish instanceof Wish.Holding holding) {
             node.put("to", "contents").put("item", holding.item().typed());
@@ -86,6 +88,7 @@ public final class ProjectWriter {
 
     private static void tools(ObjectNode node, BenchTools tools) {
         node.put("trimmer", ExactText.of(tools.trimmerLength())).put("boardWidth", ExactText.of(tools.boardWidth()))
-                .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep())).put("grain", tools.grain().word()).put("onGrooves", tools.onGrooves());
+                .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep()))
+                .put("grain", tools.grain().word()).put("onGrooves", tools.onGrooves());
     }
 }

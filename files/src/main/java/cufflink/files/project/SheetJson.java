@@ -29,45 +29,58 @@ final class SheetJson {
     static void write(ObjectNode node, JobSheet sheet) {
         StockSheet stock = sheet.layout().stock();
         sheet.stash().ifPresent(id -> node.put("stash", id));
-        node.put("stock", stock.id()).put("width", ExactText.of(stock.width())).put("height", ExactText.of(stock.height())).put("offcut", stock.offcut());
+        node.put("stock", stock.id()).put("width", ExactText.of(stock.width()))
+                .put("height", ExactText.of(stock.height())).put("offcut", stock.offcut());
         stock.count().ifPresent(count -> node.put("count", count));
         StockJson.write(node.putObject("paper"), sheet.paper());
         node.put("swatch", sheet.swatch().word()).put("twoSided", sheet.twoSided());
         ArrayNode placements = node.putArray("placements");
         for (Placement placement : sheet.layout().placements()) {
-            ObjectNode at = placements.addObject().put("piece", placement.piece()).put("label", placement.label()).put("turned", placement.turned());
+            ObjectNode at = placements.addObject().put("piece", placement.piece()).put("label", placement.label())
+                    .put("turned", placement.turned());
             at.put("half", placement.half().word());
             placement.other().ifPresent(other -> at.put("other", other.piece()).put("otherLabel", other.label()));
             rectangle(at, placement.x(), placement.y(), placement.width(), placement.height());
         }
         ArrayNode cuts = node.putArray("cuts");
         for (Cut cut : sheet.layout().cuts()) {
-            rectangle(cuts.addObject().put("upright", cut.upright()).put("at", ExactText.of(cut.at())), cut.x(), cut.y(), cut.width(), cut.height());
+            rectangle(cuts.addObject().put("upright", cut.upright()).put("at", ExactText.of(cut.at())), cut.x(),
+                    cut.y(), cut.width(), cut.height());
         }
     }
 
     private static void rectangle(ObjectNode node, Length x, Length y, Length width, Length height) {
-        node.put("x", ExactText.of(x)).put("y", ExactText.of(y)).put("width", ExactText.of(width)).put("height", ExactText.of(height));
+        node.put("x", ExactText.of(x)).put("y", ExactText.of(y)).put("width", ExactText.of(width)).put("height",
+                ExactText.of(height));
     }
 
     /** A triangle's side of the diagonal was not always written. */
     private static Placement placement(JsonFields at) {
-        Optional<Placement.Other> other = at.has("other") ? Optional.of(new Placement.Other(at.text("other"), at.text(at.has("otherLabel") ? "otherLabel" : "other"))) : Optional.empty();
-        Half half = at.has("half") ? at.word("half", Half.class, Half::word) : other.isPresent() ? Half.FALLING : Half.WHOLE;
-        return new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"), at.size("height"), at.yes("turned"), half, other);
+        Optional<Placement.Other> other = at.has("other")
+                ? Optional.of(
+                        new Placement.Other(at.text("other"), at.text(at.has("otherLabel") ? "otherLabel" : "other")))
+                : Optional.empty();
+        Half half = at.has("half") ? at.word("half", Half.class, Half::word) : other.isPresent() ? Half.FALLING
+                : Half.WHOLE;
+        return new Placement(at.text("piece"), at.text("label"), at.length("x"), at.length("y"), at.size("width"),
+                at.size("height"), at.yes("turned"), half, other);
     }
 
     static JobSheet read(JsonFields fields) {
         Stock paper = StockJson.read(fields.in("paper"));
         Optional<Along> grain = Along.of(paper.grain());
-        StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper), fields.size("width"), fields.size("height"),
-                fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(), fields.yes("offcut"), paper.directional(), grain);
+        StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper),
+                fields.size("width"), fields.size("height"),
+                fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(),
+                fields.yes("offcut"), paper.directional(), grain);
         List<Placement> placements = fields.each("placements").stream().map(SheetJson::placement).toList();
         List<Cut> cuts = new ArrayList<>();
         for (JsonFields cut : fields.each("cuts")) {
-            cuts.add(new Cut(cuts.size() + 1, cut.yes("upright"), cut.size("at"), cut.length("x"), cut.length("y"), cut.size("width"), cut.size("height")));
+            cuts.add(new Cut(cuts.size() + 1, cut.yes("upright"), cut.size("at"), cut.length("x"), cut.length("y"),
+                    cut.size("width"), cut.size("height")));
         }
-        return new JobSheet(new SheetLayout(stock, placements, cuts), paper, fields.word("swatch", Swatch.class, Swatch::word), fields.yes("twoSided"),
+        return new JobSheet(new SheetLayout(stock, placements, cuts), paper,
+                fields.word("swatch", Swatch.class, Swatch::word), fields.yes("twoSided"),
                 fields.optionalId("stash"));
     }
 }

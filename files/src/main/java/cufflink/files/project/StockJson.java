@@ -12,7 +12,8 @@ final class StockJson {
     }
 
     static void write(ObjectNode node, Stock stock) {
-        node.put("name", stock.name()).put("width", ExactText.of(stock.width())).put("height", ExactText.of(stock.height()));
+        node.put("name", stock.name()).put("width", ExactText.of(stock.width())).put("height",
+                ExactText.of(stock.height()));
         node.put("weight", stock.weight().amount()).put("basis", stock.weight().basis().label());
         stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", ExactText.of(caliper)));
         node.put("face", stock.face()).put("back", stock.back()).put("directional", stock.directional());
@@ -21,8 +22,11 @@ final class StockJson {
 
     static Stock read(JsonFields fields) {
         return new Stock(fields.text("name"), fields.size("width"), fields.size("height"),
-                new Weight(fields.number("weight", 0, 10_000), fields.word("basis", Weight.Basis.class, Weight.Basis::label)), fields.optionalSize("caliper"),
-                colour(fields, "face"), colour(fields, "back"), fields.yes("directional"), fields.word("grain", Stock.Grain.class, JsonFields.lower()));
+                new Weight(fields.number("weight", 0, 10_000),
+                        fields.word("basis", Weight.Basis.class, Weight.Basis::label)),
+                fields.optionalSize("caliper"),
+                colour(fields, "face"), colour(fields, "back"), fields.yes("directional"),
+                fields.word("grain", Stock.Grain.class, JsonFields.lower()));
     }
 
     private static String colour(JsonFields fields, String name) {

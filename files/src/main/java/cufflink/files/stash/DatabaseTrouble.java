@@ -14,7 +14,9 @@ final class DatabaseTrouble {
         if (fault instanceof IOException disk) {
             return FileTrouble.reason(disk);
         }
-        return fault instanceof SQLiteException sqlite ? reason(SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xff)) : "it does not answer as a stash does";
+        return fault instanceof SQLiteException sqlite
+                ? reason(SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xff))
+                : "it does not answer as a stash does";
     }
 
     private static String reason(SQLiteErrorCode code) {

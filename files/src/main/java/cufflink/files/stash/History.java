@@ -48,18 +48,23 @@ final class History {
             statement.executeUpdate("update change set state = 'dropped' where state = 'undone'");
         }
         long change;
-        try (PreparedStatement statement = connection.prepareStatement("insert into change (at, words, state) values (?, ?, 'done')", Statement.RETURN_GENERATED_KEYS)) {
+        try (PreparedStatement statement = connection.prepareStatement(
+                "insert into change (at, words, state) values (?, ?, 'done')", Statement.RETURN_GENERATED_KEYS)) {
             Tables.fill(statement, List.of(at.toString(), words));
             statement.executeUpdate();
             try (ResultSet keys = statement.getGeneratedKeys()) {
                 change = keys.getLong(1);
             }
         }
-        try (PreparedStatement statement = connection.prepareStatement("insert into edit (change, place, kind, before, after) values (?, ?, ?, ?, ?)")) {
+        try (PreparedStatement statement = connection
+                .prepareStatement("insert into edit (change, place, kind, before, after) values (?, ?, ?, ?, ?)")) {
             for (int place = 0; place < edits.size(); place++) {
                 StashEdit edit = edits.get(place);
                 ItemTable table = ItemTable.of(edit.after().or(edit::before).orElseThrow());
-                Tables.fill(statement, Arrays.asList(change, place, table.table(), edit.before().map(item -> json(table, item)).orElse(null), edit.after().map(item -> json(table, item)).orElse(null)));
+                Tables.fill(statement,
+                        Arrays.asList(change, place, table.table(),
+                                edit.before().map(item -> json(table, item)).orElse(null),
+                                edit.after().map(item -> json(table, item)).orElse(null)));
                 statement.executeUpdate();
             }
         }
@@ -82,7 +87,7 @@ final class History {
             return Optional.empty();
         }
         try {
-            Row row = new Row(MAPPER.readValue(json, new TypeReference<LinkedHashMap<String, Object>>() { }));
+            Row row = new Row(MAPPER.readValue(json, new TypeReference<LinkedHashMap<String, Object>>() {}));
             return Optional.of(table.read(row, row.whole("id")));
         } catch (JsonProcessingException | IllegalArgumentException broken) {
             throw unreadable(broken);
@@ -90,13 +95,16 @@ final class History {
     }
 
     private static StashUnusable unreadable(Exception broken) {
-        return new StashUnusable("What this change did cannot be read from the stash's history, so it cannot be taken back or done again. Nothing was changed.", broken);
+        return new StashUnusable(
+                "What this change did cannot be read from the stash's history, so it cannot be taken back or done again. Nothing was changed.",
+                broken);
     }
 
     /** The edits of a change in the order in which they were made. */
     List<StashEdit> edits(long change) throws SQLException, StashUnusable {
         List<StashEdit> edits = new ArrayList<>();
-        try (PreparedStatement statement = connection.prepareStatement("select kind, before, after from edit where change = ? order by place")) {
+        try (PreparedStatement statement = connection
+                .prepareStatement("select kind, before, after from edit where change = ? order by place")) {
             statement.setLong(1, change);
             try (ResultSet result = statement.executeQuery()) {
                 while (result.next()) {
@@ -108,7 +116,8 @@ final class History {
     }
 
     private static StashEdit edit(String kind, String before, String after) throws StashUnusable {
-        ItemTable table = Arrays.stream(ItemTable.values()).filter(known -> known.table().equals(kind)).findFirst().orElseThrow(() -> unreadable(null));
+        ItemTable table = Arrays.stream(ItemTable.values()).filter(known -> known.table().equals(kind)).findFirst()
+                .orElseThrow(() -> unreadable(null));
         if (before == null && after == null) {
             throw unreadable(null);
         }
@@ -134,9 +143,11 @@ final class History {
 
     private List<Entry> entries(String which) throws SQLException {
         List<Entry> entries = new ArrayList<>();
-        try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery("select id, at, words, state from change " + which)) {
+        try (Statement statement = connection.createStatement();
+                ResultSet result = statement.executeQuery("select id, at, words, state from change " + which)) {
             while (result.next()) {
-                entries.add(new Entry(result.getLong(1), instant(result.getString(2)), String.valueOf(result.getString(3)), !State.DONE.word().equals(result.getString(4))));
+                entries.add(new Entry(result.getLong(1), instant(result.getString(2)),
+                        String.valueOf(result.getString(3)), !State.DONE.word().equals(result.getString(4))));
             }
         }
         return entries;

@@ -20,17 +20,24 @@ enum ItemTable {
         Row write(StashItem item) {
             StashPaper paper = (StashPaper) item;
             Stock stock = paper.stock();
-            return new Row.Builder().put("name", stock.name()).put("width", stock.width()).put("height", stock.height()).put("weight", stock.weight().amount())
-                    .put("basis", stock.weight().basis().name()).put("caliper", stock.measuredCaliper()).put("face", stock.face()).put("back", stock.back())
-                    .put("directional", stock.directional()).put("grain", stock.grain().name()).size("measured_", paper.measured()).put("swatch", paper.swatch().name())
-                    .put("two_sided", paper.twoSided()).put("offcut", paper.offcut()).put("count", paper.count()).put("price", paper.price()).put("notes", paper.notes()).done();
+            return new Row.Builder().put("name", stock.name()).put("width", stock.width()).put("height", stock.height())
+                    .put("weight", stock.weight().amount())
+                    .put("basis", stock.weight().basis().name()).put("caliper", stock.measuredCaliper())
+                    .put("face", stock.face()).put("back", stock.back())
+                    .put("directional", stock.directional()).put("grain", stock.grain().name())
+                    .size("measured_", paper.measured()).put("swatch", paper.swatch().name())
+                    .put("two_sided", paper.twoSided()).put("offcut", paper.offcut()).put("count", paper.count())
+                    .put("price", paper.price()).put("notes", paper.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"), new Weight(row.number("weight"), row.word("basis", Weight.Basis.class)),
-                    row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"), row.word("grain", Stock.Grain.class));
-            return new StashPaper(id, stock, row.optionalSize("measured_"), row.word("swatch", Swatch.class), row.yes("two_sided"), row.yes("offcut"), row.count("count"),
+            Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"),
+                    new Weight(row.number("weight"), row.word("basis", Weight.Basis.class)),
+                    row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"),
+                    row.word("grain", Stock.Grain.class));
+            return new StashPaper(id, stock, row.optionalSize("measured_"), row.word("swatch", Swatch.class),
+                    row.yes("two_sided"), row.yes("offcut"), row.count("count"),
                     row.optionalAmount("price"), row.text("notes"));
         }
     },
@@ -38,50 +45,59 @@ enum ItemTable {
         @Override
         Row write(StashItem item) {
             StashRibbon ribbon = (StashRibbon) item;
-            return new Row.Builder().put("name", ribbon.name()).put("width", ribbon.width()).put("remaining", ribbon.left()).put("colour", ribbon.colour()).put("notes", ribbon.notes()).done();
+            return new Row.Builder().put("name", ribbon.name()).put("width", ribbon.width())
+                    .put("remaining", ribbon.left()).put("colour", ribbon.colour()).put("notes", ribbon.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashRibbon(id, row.text("name"), row.length("width"), row.length("remaining"), row.text("colour"), row.text("notes"));
+            return new StashRibbon(id, row.text("name"), row.length("width"), row.length("remaining"),
+                    row.text("colour"), row.text("notes"));
         }
     },
     ENVELOPE {
         @Override
         Row write(StashItem item) {
             StashEnvelope envelope = (StashEnvelope) item;
-            return new Row.Builder().put("name", envelope.name()).size("", envelope.size()).size("measured_", envelope.measured()).put("count", envelope.count())
+            return new Row.Builder().put("name", envelope.name()).size("", envelope.size())
+                    .size("measured_", envelope.measured()).put("count", envelope.count())
                     .put("notes", envelope.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"), row.count("count"), row.text("notes"));
+            return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"),
+                    row.count("count"), row.text("notes"));
         }
     },
     PUNCH {
         @Override
         Row write(StashItem item) {
             StashPunch punch = (StashPunch) item;
-            return new Row.Builder().put("name", punch.name()).size("cuts_", punch.cuts()).size("layer_", punch.layer()).put("notes", punch.notes()).done();
+            return new Row.Builder().put("name", punch.name()).size("cuts_", punch.cuts()).size("layer_", punch.layer())
+                    .put("notes", punch.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashPunch(id, row.text("name"), row.size("cuts_"), row.optionalSize("layer_"), row.text("notes"));
+            return new StashPunch(id, row.text("name"), row.size("cuts_"), row.optionalSize("layer_"),
+                    row.text("notes"));
         }
     },
     TOOLS {
         @Override
         Row write(StashItem item) {
             BenchTools tools = ((StashTools) item).tools();
-            return new Row.Builder().put("trimmer", tools.trimmerLength()).put("board_width", tools.boardWidth()).put("board_height", tools.boardHeight()).put("groove", tools.grooveStep())
+            return new Row.Builder().put("trimmer", tools.trimmerLength()).put("board_width", tools.boardWidth())
+                    .put("board_height", tools.boardHeight()).put("groove", tools.grooveStep())
                     .put("grain", tools.grain().name()).put("on_grooves", tools.onGrooves()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashTools(new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"), row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false)));
+            return new StashTools(
+                    new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"),
+                            row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false)));
         }
     };
 
@@ -93,7 +109,8 @@ enum ItemTable {
 
     /** The table of an item. */
     static ItemTable of(StashItem item) {
-        return item instanceof StashPaper ? PAPER : item instanceof StashRibbon ? RIBBON : item instanceof StashEnvelope ? ENVELOPE : item instanceof StashPunch ? PUNCH : TOOLS;
+        return item instanceof StashPaper ? PAPER : item instanceof StashRibbon ? RIBBON
+                : item instanceof StashEnvelope ? ENVELOPE : item instanceof StashPunch ? PUNCH : TOOLS;
     }
 
     /** The table's name. */

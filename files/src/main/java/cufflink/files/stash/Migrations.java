@@ -9,7 +9,10 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.stream.Collectors;
 
-/** Brings a database to the newest version: the scripts 1.sql, 2.sql ... one after the other, each in a transaction. The version stands in the file itself ({@code user_version}). */
+/**
+ * Brings a database to the newest version: the scripts 1.sql, 2.sql ... one after the other, each in a transaction. The
+ * version stands in the file itself ({@code user_version}).
+ */
 final class Migrations {
     /** The newest version. */
     static final int NEWEST = 4;
@@ -20,10 +23,13 @@ final class Migrations {
     static void run(Connection connection) throws SQLException, StashUnusable {
         int version = version(connection);
         if (version > NEWEST) {
-            throw new StashUnusable("The stash was kept by a newer Cufflink (version " + version + " of its file; this one knows " + NEWEST + "). It was not touched; use the newer one.", null);
+            throw new StashUnusable("The stash was kept by a newer Cufflink (version " + version
+                    + " of its file; this one knows " + NEWEST + "). It was not touched; use the newer one.", null);
         }
         if (version < 0) {
-            throw new StashUnusable("The stash is damaged: the version of its file cannot be read. It was not touched; look for an older copy.", null);
+            throw new StashUnusable(
+                    "The stash is damaged: the version of its file cannot be read. It was not touched; look for an older copy.",
+                    null);
         }
         for (int next = version + 1; next <= NEWEST; next++) {
             try (Statement statement = connection.createStatement()) {
@@ -42,7 +48,8 @@ final class Migrations {
     }
 
     static int version(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery("pragma user_version")) {
+        try (Statement statement = connection.createStatement();
+                ResultSet result = statement.executeQuery("pragma user_version")) {
             return result.getInt(1);
         }
     }
@@ -50,7 +57,8 @@ final class Migrations {
     /** A script without its comments, which may hold semicolons. */
     private static String script(int version) {
         try (InputStream stream = Migrations.class.getResourceAsStream("/cufflink/files/stash/" + version + ".sql")) {
-            return new String(stream.readAllBytes(), StandardCharsets.UTF_8).lines().filter(line -> !line.startsWith("--")).collect(Collectors.joining("\n"));
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8).lines()
+                    .filter(line -> !line.startsWith("--")).collect(Collectors.joining("\n"));
         } catch (IOException fault) {
             throw new IllegalStateException("migration " + version + " cannot be read", fault);
         }

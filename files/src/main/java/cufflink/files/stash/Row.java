@@ -24,8 +24,10 @@ record Row(Map<String, Object> cells) {
         /** Nothing for an empty optional. */
         Builder put(String column, Object value) {
             Object plain = value instanceof Optional<?> optional ? optional.orElse(null) : value;
-            cells.put(column, plain instanceof Length length ? (Object) length.nanometres() : plain instanceof Boolean yes ? (Object) (yes ? 1 : 0)
-                    : plain instanceof BigDecimal amount ? amount.toPlainString() : plain);
+            cells.put(column,
+                    plain instanceof Length length ? (Object) length.nanometres()
+                            : plain instanceof Boolean yes ? (Object) (yes ? 1 : 0)
+                            : plain instanceof BigDecimal amount ? amount.toPlainString() : plain);
             return this;
         }
 
@@ -34,7 +36,8 @@ record Row(Map<String, Object> cells) {
         }
 
         Builder size(String columns, Optional<SheetSize> size) {
-            return put(columns + "width", size.map(SheetSize::width)).put(columns + "height", size.map(SheetSize::height));
+            return put(columns + "width", size.map(SheetSize::width)).put(columns + "height",
+                    size.map(SheetSize::height));
         }
 
         Row done() {
@@ -110,7 +113,8 @@ record Row(Map<String, Object> cells) {
     <E extends Enum<E>> E word(String column, Class<E> type) {
         String word = text(column);
         return Arrays.stream(type.getEnumConstants()).filter(value -> value.name().equals(word)).findFirst()
-                .orElseThrow(() -> new UnreadableCell(column, word, "one of " + Arrays.toString(type.getEnumConstants())));
+                .orElseThrow(
+                        () -> new UnreadableCell(column, word, "one of " + Arrays.toString(type.getEnumConstants())));
     }
 
     /** Whole nanometres, up to ten metres. */

@@ -31,11 +31,13 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * The stash as one CSV table: papers, offcuts, ribbons, envelopes and punches, one a line. What is written is read back equal, but for ids. Reading gives everything in the
- * table or, with a mistake anywhere, nothing but the list of mistakes by line.
+ * The stash as one CSV table: papers, offcuts, ribbons, envelopes and punches, one a line. What is written is read back
+ * equal, but for ids. Reading gives everything in the table or, with a mistake anywhere, nothing but the list of
+ * mistakes by line.
  */
 public final class StashCsv {
-    private static final List<String> COLUMNS = List.of("kind", "name", "width", "height", "count", "measured width", "measured height", "weight", "basis", "caliper", "face", "back",
+    private static final List<String> COLUMNS = List.of("kind", "name", "width", "height", "count", "measured width",
+            "measured height", "weight", "basis", "caliper", "face", "back",
             "direction", "grain", "swatch", "two-sided", "price", "layer width", "layer height", "notes");
     private static final int MOST_SHEETS = 100_000;
     private static final double USUAL_WEIGHT = 120;
@@ -49,7 +51,10 @@ public final class StashCsv {
         this.unit = unit;
     }
 
-    /** The items of a table, new to the stash; {@code unit} is that of numbers without one. Kind, name, width and height are needed, the rest may be left out. */
+    /**
+     * The items of a table, new to the stash; {@code unit} is that of numbers without one. Kind, name, width and height
+     * are needed, the rest may be left out.
+     */
     public static Outcome<List<StashItem>> read(Path file, LengthUnit unit) {
         return CsvTable.read(file, COLUMNS.subList(0, 4)).then(table -> new StashCsv(unit).items(table));
     }
@@ -61,9 +66,13 @@ public final class StashCsv {
             switch (kind) {
                 case "paper", "offcut" -> items.add(paper(row, kind.equals("offcut")));
                 case "ribbon" -> items.add(ribbon(row));
-                case "envelope" -> items.add(new StashEnvelope(0, name(row), size(row, ""), measured(row), count(row, 0), row.text("notes")));
-                case "punch" -> items.add(new StashPunch(0, name(row), size(row, ""), optionalSize(row, "layer "), row.text("notes")));
-                default -> row.problem("kind", "“" + row.text("kind") + "” is not known: use paper, offcut, ribbon, envelope or punch.", problems);
+                case "envelope" -> items.add(new StashEnvelope(0, name(row), size(row, ""), measured(row),
+                        count(row, 0), row.text("notes")));
+                case "punch" -> items.add(
+                        new StashPunch(0, name(row), size(row, ""), optionalSize(row, "layer "), row.text("notes")));
+                default -> row.problem("kind",
+                        "“" + row.text("kind") + "” is not known: use paper, offcut, ribbon, envelope or punch.",
+                        problems);
             }
         }
         return problems.isEmpty() ? Outcome.of(items) : Outcome.failed(problems);
@@ -78,7 +87,8 @@ public final class StashCsv {
     }
 
     private SheetSize size(CsvRow row, String before) {
-        return new SheetSize(row.length(before + "width", unit, problems), row.length(before + "height", unit, problems));
+        return new SheetSize(row.length(before + "width", unit, problems),
+                row.length(before + "height", unit, problems));
     }
 
     private Optional<SheetSize> measured(CsvRow row) {
@@ -86,17 +96,22 @@ public final class StashCsv {
     }
 
     private Optional<SheetSize> optionalSize(CsvRow row, String before) {
-        return row.text(before + "width").isEmpty() && row.text(before + "height").isEmpty() ? Optional.empty() : Optional.of(size(row, before));
+        return row.text(before + "width").isEmpty() && row.text(before + "height").isEmpty() ? Optional.empty()
+                : Optional.of(size(row, before));
     }
 
     private StashPaper paper(CsvRow row, boolean offcut) {
         SheetSize size = size(row, "");
         double weight = weight(row);
         Weight.Basis basis = word(row, "basis", Weight.Basis.METRIC, Weight.Basis.values(), Weight.Basis::label);
-        Stock stock = new Stock(name(row), size.width(), size.height(), new Weight(weight, basis), row.optionalLength("caliper", LengthUnit.MILLIMETRE, problems), colour(row, "face"),
-                colour(row, "back"), row.yes("direction", problems), word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain));
-        Optional<BigDecimal> price = row.number("price", problems).map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
-        return new StashPaper(0, stock, measured(row), word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word), row.yes("two-sided", problems), offcut, count(row, offcut ? 1 : 0), price,
+        Stock stock = new Stock(name(row), size.width(), size.height(), new Weight(weight, basis),
+                row.optionalLength("caliper", LengthUnit.MILLIMETRE, problems), colour(row, "face"),
+                colour(row, "back"), row.yes("direction", problems),
+                word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain));
+        Optional<BigDecimal> price = row.number("price", problems)
+                .map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
+        return new StashPaper(0, stock, measured(row), word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word),
+                row.yes("two-sided", problems), offcut, count(row, offcut ? 1 : 0), price,
                 row.text("notes"));
     }
 
@@ -105,12 +120,15 @@ public final class StashCsv {
         if (weight > 0 && weight < MOST_WEIGHT) {
             return weight;
         }
-        row.problem("weight", "must be more than 0 and less than " + MOST_WEIGHT + "; leave it empty if you do not know it.", problems);
+        row.problem("weight",
+                "must be more than 0 and less than " + MOST_WEIGHT + "; leave it empty if you do not know it.",
+                problems);
         return USUAL_WEIGHT;
     }
 
     private StashRibbon ribbon(CsvRow row) {
-        return new StashRibbon(0, name(row), row.length("width", unit, problems), row.length("height", unit, problems), colour(row, "face"), row.text("notes"));
+        return new StashRibbon(0, name(row), row.length("width", unit, problems), row.length("height", unit, problems),
+                colour(row, "face"), row.text("notes"));
     }
 
     private String colour(CsvRow row, String column) {
@@ -129,16 +147,20 @@ public final class StashCsv {
     /** One of a few words; the usual one for an empty cell. */
     private <E> E word(CsvRow row, String column, E usual, E[] values, Function<E, String> words) {
         String text = row.text(column);
-        return text.isEmpty() ? usual : Arrays.stream(values).filter(value -> words.apply(value).equalsIgnoreCase(text)).findFirst().orElseGet(() -> {
-            row.problem(column, "“" + text + "” is not one of " + String.join(", ", Arrays.stream(values).map(words).toList()) + ".", problems);
-            return usual;
-        });
+        return text.isEmpty() ? usual : Arrays.stream(values).filter(value -> words.apply(value).equalsIgnoreCase(text))
+                .findFirst().orElseGet(() -> {
+                    row.problem(column, "“" + text + "” is not one of "
+                            + String.join(", ", Arrays.stream(values).map(words).toList()) + ".", problems);
+                    return usual;
+                });
     }
 
     /** The whole stash but its tools. */
     public static String write(Stash stash) {
-        return CsvWriter.write(COLUMNS, stash.items().stream().filter(item -> !(item instanceof StashTools)).map(StashCsv::cells)
-                .map(cells -> COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList()).toList());
+        return CsvWriter.write(COLUMNS,
+                stash.items().stream().filter(item -> !(item instanceof StashTools)).map(StashCsv::cells)
+                        .map(cells -> COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList())
+                        .toList());
     }
 
     private static Map<String, Object> cells(StashItem item) {

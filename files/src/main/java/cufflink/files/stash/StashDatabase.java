@@ -24,8 +24,8 @@ import java.util.Set;
 import org.sqlite.SQLiteConfig;
 
 /**
- * The stash in one SQLite file. Every change is one transaction, written to the history with what was before and after, so that it can be taken back; what fails changes
- * nothing. To be used on one thread.
+ * The stash in one SQLite file. Every change is one transaction, written to the history with what was before and after,
+ * so that it can be taken back; what fails changes nothing. To be used on one thread.
  */
 public final class StashDatabase implements AutoCloseable {
     private static final int BUSY_MILLISECONDS = 3000;
@@ -71,7 +71,8 @@ public final class StashDatabase implements AutoCloseable {
             }
             return new StashDatabase(connection, clock);
         } catch (SQLException | IOException fault) {
-            throw new StashUnusable("The stash in " + file + " cannot be opened: " + DatabaseTrouble.reason(fault) + ". The file was not changed.", fault);
+            throw new StashUnusable("The stash in " + file + " cannot be opened: " + DatabaseTrouble.reason(fault)
+                    + ". The file was not changed.", fault);
         }
     }
 
@@ -91,9 +92,12 @@ public final class StashDatabase implements AutoCloseable {
                 throw fault;
             }
         } catch (IllegalArgumentException unreadable) {
-            throw new StashUnusable("An entry of the stash cannot be read: " + unreadable.getMessage() + ". Nothing was changed.", unreadable);
+            throw new StashUnusable(
+                    "An entry of the stash cannot be read: " + unreadable.getMessage() + ". Nothing was changed.",
+                    unreadable);
         } catch (SQLException fault) {
-            throw new StashUnusable("The stash could not be read or written: " + DatabaseTrouble.reason(fault) + ". Nothing was changed.", fault);
+            throw new StashUnusable("The stash could not be read or written: " + DatabaseTrouble.reason(fault)
+                    + ". Nothing was changed.", fault);
         }
     }
 
@@ -136,18 +140,21 @@ public final class StashDatabase implements AutoCloseable {
     }
 
     /**
-     * Takes a taking back, whatever was done since: by undoing it if it is the last change, otherwise as a change of its own.
+     * Takes a taking back, whatever was done since: by undoing it if it is the last change, otherwise as a change of
+     * its own.
      *
      * @return what was said in the history; nothing if the taking did not stand
      */
     public Optional<String> putBack(StashTaking taking) throws StashUnusable {
-        OptionalLong change = transaction(() -> takings.stands(taking.id()) ? takings.change(taking.id()) : OptionalLong.empty());
+        OptionalLong change = transaction(
+                () -> takings.stands(taking.id()) ? takings.change(taking.id()) : OptionalLong.empty());
         if (change.isEmpty()) {
             return Optional.empty();
         } else if (transaction(history::lastDone).filter(last -> last.id() == change.getAsLong()).isPresent()) {
             return undo();
         }
-        Outcome<List<StashEdit>> reversed = StashReversal.of(transaction(() -> history.edits(change.getAsLong())), stash());
+        Outcome<List<StashEdit>> reversed = StashReversal.of(transaction(() -> history.edits(change.getAsLong())),
+                stash());
         if (reversed.value().isEmpty()) {
             throw new StashUnusable(String.join(" ", reversed.problems().stream().map(Problem::text).toList()), null);
         }
@@ -163,7 +170,8 @@ public final class StashDatabase implements AutoCloseable {
      */
     public Optional<String> takeAgain(StashTaking taking) throws StashUnusable {
         Optional<Entry> next = transaction(history::nextUndone);
-        return next.isPresent() && transaction(() -> takings.isOf(next.get().id(), taking.id(), false)) ? redo() : Optional.empty();
+        return next.isPresent() && transaction(() -> takings.isOf(next.get().id(), taking.id(), false)) ? redo()
+                : Optional.empty();
     }
 
     /** The edit as it was made: with the id that a new item got. */
@@ -171,7 +179,9 @@ public final class StashDatabase implements AutoCloseable {
         if (edit.before().isPresent()) {
             StashItem before = edit.before().get();
             if (!tables.find(ItemTable.of(before), before.id()).equals(edit.before())) {
-                throw new StashUnusable("“" + before.name() + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; look again.", null);
+                throw new StashUnusable("“" + before.name()
+                        + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; look again.",
+                        null);
             }
         }
         if (edit.after().isEmpty()) {

@@ -29,7 +29,8 @@ final class Tables {
         List<StashItem> items = new ArrayList<>();
         List<Problem> notices = new ArrayList<>();
         for (ItemTable table : ItemTable.values()) {
-            try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery("select * from " + table.table() + " order by id")) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet result = statement.executeQuery("select * from " + table.table() + " order by id")) {
                 while (result.next()) {
                     try {
                         items.add(item(table, result));
@@ -42,14 +43,17 @@ final class Tables {
         return Outcome.of(new Stash(items), notices);
     }
 
-    private static Problem notice(ItemTable table, ResultSet result, IllegalArgumentException unreadable) throws SQLException {
-        return Problem.notice("stash.db, " + table.table() + " " + result.getString("id"), "This entry cannot be read: " + unreadable.getMessage() + ".",
+    private static Problem notice(ItemTable table, ResultSet result, IllegalArgumentException unreadable)
+            throws SQLException {
+        return Problem.notice("stash.db, " + table.table() + " " + result.getString("id"),
+                "This entry cannot be read: " + unreadable.getMessage() + ".",
                 "It is not shown, and lies in the file as it was.");
     }
 
     /** The item with this id; throws {@link IllegalArgumentException} if its line cannot be read. */
     Optional<StashItem> find(ItemTable table, long id) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement("select * from " + table.table() + " where id = ?")) {
+        try (PreparedStatement statement = connection
+                .prepareStatement("select * from " + table.table() + " where id = ?")) {
             statement.setLong(1, id);
             try (ResultSet result = statement.executeQuery()) {
                 return result.next() ? Optional.of(item(table, result)) : Optional.empty();
@@ -73,7 +77,8 @@ final class Tables {
         }
         cells.putAll(ItemTable.of(item).write(item).cells());
         String marks = cells.keySet().stream().map(column -> "?").collect(Collectors.joining(", "));
-        String sql = "insert into " + ItemTable.of(item).table() + " (" + String.join(", ", cells.keySet()) + ") values (" + marks + ")";
+        String sql = "insert into " + ItemTable.of(item).table() + " (" + String.join(", ", cells.keySet())
+                + ") values (" + marks + ")";
         try (PreparedStatement statement = connection.prepareStatement(sql, Statement.RETURN_GENERATED_KEYS)) {
             fill(statement, cells.values());
             statement.executeUpdate();
@@ -88,14 +93,16 @@ final class Tables {
         String sets = cells.keySet().stream().map(column -> column + " = ?").collect(Collectors.joining(", "));
         List<Object> values = new ArrayList<>(cells.values());
         values.add(item.id());
-        try (PreparedStatement statement = connection.prepareStatement("update " + ItemTable.of(item).table() + " set " + sets + " where id = ?")) {
+        try (PreparedStatement statement = connection
+                .prepareStatement("update " + ItemTable.of(item).table() + " set " + sets + " where id = ?")) {
             fill(statement, values);
             statement.executeUpdate();
         }
     }
 
     void delete(StashItem item) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement("delete from " + ItemTable.of(item).table() + " where id = ?")) {
+        try (PreparedStatement statement = connection
+                .prepareStatement("delete from " + ItemTable.of(item).table() + " where id = ?")) {
             statement.setLong(1, item.id());
             statement.executeUpdate();
         }

@@ -5,7 +5,8 @@ final class UnreadableCell extends IllegalArgumentException {
     private static final long serialVersionUID = 1;
 
     UnreadableCell(String column, Object found, String expected) {
-        super(column.replace('_', ' ') + " is " + (found == null ? "empty" : "“" + shortened(found) + "”") + " where " + expected + " was expected");
+        super(column.replace('_', ' ') + " is " + (found == null ? "empty" : "“" + shortened(found) + "”") + " where "
+                + expected + " was expected");
     }
 
     private static String shortened(Object found) {

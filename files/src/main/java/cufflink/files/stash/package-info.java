@@ -1,2 +1,5 @@
-/** The stash as one SQLite database with versioned migrations ({@link cufflink.files.stash.StashDatabase}), and as CSV ({@link cufflink.files.stash.StashCsv}). */
+/**
+ * The stash as one SQLite database with versioned migrations ({@link cufflink.files.stash.StashDatabase}), and as CSV
+ * ({@link cufflink.files.stash.StashCsv}).
+ */
 package cufflink.files.stash;
