@@ -1,8 +1,8 @@
 package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.design.SizedDesign;
 import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
 import cufflink.mat.LayerForm;
@@ -10,7 +10,6 @@ import cufflink.mat.MatLayer;
 import cufflink.mat.MatRole;
 import cufflink.measure.Length;
 import cufflink.plan.GlueScene;
-import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
 import cufflink.plan.Slanting;
@@ -59,23 +58,49 @@ public final class StepDrawing {
     }
 
     private Picture picture() {
-        StepSubject subject = step.subject();
-        if (subject instanceof StepSubject.OfSheet sheet) {
-            int now = moment.reading() < 0 || moment.reading() >= step.readings().size() ? 0
-                    : sheet.layout().cuts().get(moment.reading()).number();
-            return SheetDrawing.draw(sheet.layout(), now, colourOf(sheet), plan.format(), point);
-        } else if (subject instanceof StepSubject.OfScores scores) {
-            return scores(scores.setup());
-        } else if (subject instanceof StepSubject.OfLayers layers) {
-            return step.phase() == Phase.GLUE ? layersOnPiece(layers) : layers(layers.layers());
-        } else if (subject instanceof StepSubject.OfPiece piece) {
-            return flat(piece.piece());
-        } else if (subject instanceof StepSubject.OfFold fold) {
-            return fold(fold);
-        } else if (subject instanceof StepSubject.OfGlue glue) {
-            return glue(glue.glue());
-        }
-        return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().pieces().get(0).id()));
+        return step.subject().accept(new StepSubject.Cases<>() {
+            @Override
+            public Picture sheet(StepSubject.OfSheet sheet) {
+                int now = moment.reading() < 0 || moment.reading() >= step.readings().size() ? 0
+                        : sheet.layout().cuts().get(moment.reading()).number();
+                return SheetDrawing.draw(sheet.layout(), now, colourOf(sheet), plan.format(), point);
+            }
+
+            @Override
+            public Picture scores(StepSubject.OfScores scores) {
+                return scored(scores.setup());
+            }
+
+            @Override
+            public Picture layers(StepSubject.OfLayers layers) {
+                return laid(layers.layers());
+            }
+
+            @Override
+            public Picture mounted(StepSubject.OfMounted layers) {
+                return layersOnPiece(layers);
+            }
+
+            @Override
+            public Picture piece(StepSubject.OfPiece piece) {
+                return flat(piece.piece());
+            }
+
+            @Override
+            public Picture fold(StepSubject.OfFold fold) {
+                return folded(fold);
+            }
+
+            @Override
+            public Picture glue(StepSubject.OfGlue glue) {
+                return glued(glue.glue());
+            }
+
+            @Override
+            public Picture card(StepSubject.OfCard card) {
+                return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().pieces().get(0).id()));
+            }
+        });
     }
 
     private String colourOf(StepSubject.OfSheet sheet) {
@@ -94,7 +119,7 @@ public final class StepDrawing {
                 Optional.of(plan.format()));
     }
 
-    private Picture scores(ScoreSetup setup) {
+    private Picture scored(ScoreSetup setup) {
         Picture flat = flat(setup.piece(), setup.mirrored());
         Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
         List<Shape> shapes = new ArrayList<>();
@@ -160,7 +185,7 @@ public final class StepDrawing {
                 && step.readings().get(moment.reading()).id().equals(id);
     }
 
-    private Picture layers(List<MatLayer> layers) {
+    private Picture laid(List<MatLayer> layers) {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         AffineTransformation lying = LayerDrawing.lying(plan, layers.get(0));
@@ -189,7 +214,7 @@ public final class StepDrawing {
     }
 
     /** The piece with the panel's face up, the glue on the panel and the lowest layer in its place. */
-    private Picture layersOnPiece(StepSubject.OfLayers layers) {
+    private Picture layersOnPiece(StepSubject.OfMounted layers) {
         String id = layers.panel().piece();
         CreasePattern pattern = plan.pieces().get(id).pattern();
         boolean mirrored = layers.layers().get(0).on().face() != pattern.up();
@@ -213,7 +238,7 @@ public final class StepDrawing {
         return new Shape.Spot(flat.bounds().getMaxX() - spot.x(), spot.y());
     }
 
-    private Picture fold(StepSubject.OfFold fold) {
+    private Picture folded(StepSubject.OfFold fold) {
         return foldScene(plan, fold.stage(), moment.folded())
                 .map(scene -> FoldDrawing.draw(scene, moment.view(), point)).orElseGet(() -> flat(fold.piece()));
     }
@@ -242,7 +267,7 @@ public final class StepDrawing {
         return new Picture(flat.bounds(), point, shapes);
     }
 
-    private Picture glue(Glue glue) {
+    private Picture glued(Glue glue) {
         Optional<GlueScene> scene = GlueScene.of(plan, glue);
         if (scene.isEmpty()) {
             return flat(glue.part().piece());

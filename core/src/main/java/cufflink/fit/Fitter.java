@@ -11,6 +11,7 @@ import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Finds the measures for a wish. Only the finished width and height are sought, on the maker's ruler; everything else
@@ -33,27 +34,49 @@ public final class Fitter {
     }
 
     private Outcome<FitAnswer> fit(Wish wish) {
-        if (wish instanceof Wish.AsDesigned) {
-            return answer(sizing.given(), "as designed", "", "");
-        } else if (wish instanceof Wish.Holding holding) {
-            return new ContentsFit(sizing, holding.item()).answer();
-        } else if (!sizing.hasSize()) {
-            return Outcome.failed(Problem.error(sizing.definition().title(),
-                    "This design has no finished size of its own: it follows what it holds.",
-                    "Say what that is, or set its measures by hand."));
-        } else if (wish instanceof Wish.FinishedSize size) {
-            return finishedSize(size);
-        }
-        Outcome<SizedDesign> usual = sizing.usual();
-        if (usual.value().isEmpty()) {
-            return Outcome.failed(usual.problems());
-        }
-        return wish instanceof Wish.InEnvelope envelope
-                ? new EnvelopeFit(sizing, context, envelope, usual.value().get()).answer()
-                : new SheetAnswer(sizing, context, (Wish.FromSheet) wish, usual.value().get()).answer();
+        return wish.accept(new Wish.Cases<>() {
+            @Override
+            public Outcome<FitAnswer> asDesigned(Wish.AsDesigned as) {
+                return answer(sizing.given(), "as designed", "", "");
+            }
+
+            @Override
+            public Outcome<FitAnswer> finishedSize(Wish.FinishedSize size) {
+                return sizing.hasSize() ? sized(size) : noSize();
+            }
+
+            @Override
+            public Outcome<FitAnswer> inEnvelope(Wish.InEnvelope envelope) {
+                return fromUsual(usual -> new EnvelopeFit(sizing, context, envelope, usual).answer());
+            }
+
+            @Override
+            public Outcome<FitAnswer> fromSheet(Wish.FromSheet sheet) {
+                return fromUsual(usual -> new SheetAnswer(sizing, context, sheet, usual).answer());
+            }
+
+            @Override
+            public Outcome<FitAnswer> holding(Wish.Holding holding) {
+                return new ContentsFit(sizing, holding.item()).answer();
+            }
+        });
     }
 
-    private Outcome<FitAnswer> finishedSize(Wish.FinishedSize size) {
+    private Outcome<FitAnswer> fromUsual(Function<SizedDesign, Outcome<FitAnswer>> fit) {
+        if (!sizing.hasSize()) {
+            return noSize();
+        }
+        Outcome<SizedDesign> usual = sizing.usual();
+        return usual.value().map(fit).orElseGet(() -> Outcome.failed(usual.problems()));
+    }
+
+    private Outcome<FitAnswer> noSize() {
+        return Outcome.failed(Problem.error(sizing.definition().title(),
+                "This design has no finished size of its own: it follows what it holds.",
+                "Say what that is, or set its measures by hand."));
+    }
+
+    private Outcome<FitAnswer> sized(Wish.FinishedSize size) {
         Length square = Length.shorter(size.width(), size.height());
         String target = format.size(size.width(), size.height());
         Optional<DesignDefinition.Measure> driver = sizing.free().stream().findFirst()

@@ -9,10 +9,18 @@ import cufflink.paper.NamedSize;
 public sealed interface Wish {
     /** The design's own defaults. */
     record AsDesigned() implements Wish {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.asDesigned(this);
+        }
     }
 
     /** A closed size. */
     record FinishedSize(Length width, Length height) implements Wish {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.finishedSize(this);
+        }
     }
 
     /**
@@ -25,6 +33,11 @@ public sealed interface Wish {
         /** What makers of either unit leave (common practice). */
         public static Length usualEase(LengthUnit unit) {
             return unit == LengthUnit.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.inEnvelope(this);
         }
     }
 
@@ -42,9 +55,34 @@ public sealed interface Wish {
                         "sheets, width and height must be positive: " + sheets + ", " + width + ", " + height);
             }
         }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.fromSheet(this);
+        }
     }
 
     /** The smallest size that holds something. */
     record Holding(Contents item) implements Wish {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.holding(this);
+        }
     }
+
+    /** What to do in each case. */
+    interface Cases<R> {
+        R asDesigned(AsDesigned wish);
+
+        R finishedSize(FinishedSize size);
+
+        R inEnvelope(InEnvelope envelope);
+
+        R fromSheet(FromSheet sheet);
+
+        R holding(Holding holding);
+    }
+
+    /** Does what its case asks for. */
+    <R> R accept(Cases<R> cases);
 }

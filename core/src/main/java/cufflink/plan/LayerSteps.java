@@ -3,8 +3,8 @@ package cufflink.plan;
 import cufflink.crease.Openings;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
+import cufflink.design.SizedDesign;
 import cufflink.fold.StackLayer;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
@@ -182,7 +182,7 @@ final class LayerSteps {
         String text = "Glue the layers: " + places + ", " + border(first.layers())
                 + " showing on each side. Keep glue off the score lines."
                 + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
-        sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfLayers(first.on().on(), first.layers()), List.of());
+        sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
     }
 
     private String panel(Stack stack) {

@@ -12,32 +12,95 @@ import java.util.List;
 public sealed interface StepSubject {
     /** Cutting a sheet; {@code alike} sheets are cut the same way. */
     record OfSheet(SheetLayout layout, int alike) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.sheet(this);
+        }
     }
 
     /** Scoring a piece against the fence. */
     record OfScores(ScoreSetup setup) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.scores(this);
+        }
     }
 
-    /** Layers put together before they go on a panel. */
+    /** Layers that are put together before they go on a panel. */
     record OfLayers(PanelRef panel, List<MatLayer> layers) implements StepSubject {
         public OfLayers {
             layers = List.copyOf(layers);
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.layers(this);
+        }
+    }
+
+    /** Layers, put together before, that go on a panel. */
+    record OfMounted(PanelRef panel, List<MatLayer> layers) implements StepSubject {
+        public OfMounted {
+            layers = List.copyOf(layers);
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.mounted(this);
         }
     }
 
     /** Openings and notches of a piece. */
     record OfPiece(String piece) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.piece(this);
+        }
     }
 
     /** A fold of a piece. */
     record OfFold(String piece, int index, FoldStage stage) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.fold(this);
+        }
     }
 
     /** Glue between panels, or of a piece onto a panel. */
     record OfGlue(Glue glue) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.glue(this);
+        }
     }
 
     /** The closed card. */
     record OfCard() implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.card(this);
+        }
     }
+
+    /** What to do in each case. */
+    interface Cases<R> {
+        R sheet(OfSheet sheet);
+
+        R scores(OfScores scores);
+
+        R layers(OfLayers layers);
+
+        R mounted(OfMounted mounted);
+
+        R piece(OfPiece piece);
+
+        R fold(OfFold fold);
+
+        R glue(OfGlue glue);
+
+        R card(OfCard card);
+    }
+
+    /** Does what its case asks for. */
+    <R> R accept(Cases<R> cases);
 }

@@ -19,4 +19,9 @@ public record StashEnvelope(long id, String name, SheetSize size, Optional<Sheet
     public StashEnvelope withId(long value) {
         return new StashEnvelope(value, name, size, measured, count, notes);
     }
+
+    @Override
+    public <R> R accept(Cases<R> cases) {
+        return cases.envelope(this);
+    }
 }

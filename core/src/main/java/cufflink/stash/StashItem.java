@@ -10,6 +10,22 @@ public sealed interface StashItem permits StashPaper, StashRibbon, StashEnvelope
     /** The same with an id. */
     StashItem withId(long value);
 
+    /** What to do with each kind. */
+    interface Cases<R> {
+        R paper(StashPaper paper);
+
+        R ribbon(StashRibbon ribbon);
+
+        R envelope(StashEnvelope envelope);
+
+        R punch(StashPunch punch);
+
+        R tools(StashTools tools);
+    }
+
+    /** Does what its kind asks for. */
+    <R> R accept(Cases<R> cases);
+
     /** An amount that must not be negative, named in the message. */
     static void requireCount(int count, String name) {
         if (count < 0) {

@@ -76,4 +76,9 @@ public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swa
         return stock.equals(other.stock) && size().equals(other.size()) && swatch == other.swatch
                 && twoSided == other.twoSided && offcut == other.offcut;
     }
+
+    @Override
+    public <R> R accept(Cases<R> cases) {
+        return cases.paper(this);
+    }
 }

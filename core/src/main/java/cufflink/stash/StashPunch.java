@@ -15,4 +15,9 @@ public record StashPunch(long id, String name, SheetSize cuts, Optional<SheetSiz
     public StashPunch withId(long value) {
         return new StashPunch(value, name, cuts, layer, notes);
     }
+
+    @Override
+    public <R> R accept(Cases<R> cases) {
+        return cases.punch(this);
+    }
 }

@@ -20,4 +20,9 @@ public record StashRibbon(long id, String name, Length width, Length left, Strin
     public StashRibbon withId(long value) {
         return new StashRibbon(value, name, width, left, colour, notes);
     }
+
+    @Override
+    public <R> R accept(Cases<R> cases) {
+        return cases.ribbon(this);
+    }
 }

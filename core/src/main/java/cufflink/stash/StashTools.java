@@ -20,4 +20,9 @@ public record StashTools(BenchTools tools) implements StashItem {
     public StashTools withId(long value) {
         return this;
     }
+
+    @Override
+    public <R> R accept(Cases<R> cases) {
+        return cases.tools(this);
+    }
 }

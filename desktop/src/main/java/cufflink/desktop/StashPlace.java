@@ -67,16 +67,32 @@ final class StashPlace implements StashScreen.Actions {
     }
 
     private Optional<StashItem> asked(StashItem item) {
-        if (item instanceof StashPaper paper) {
-            return ask(new StashPaperDialog(paper, unit())).map(StashItem.class::cast);
-        } else if (item instanceof StashRibbon ribbon) {
-            return ask(new RibbonDialog(ribbon, unit())).map(StashItem.class::cast);
-        } else if (item instanceof StashEnvelope envelope) {
-            return ask(new TwoSizesDialog(envelope, unit()));
-        } else if (item instanceof StashPunch punch) {
-            return ask(new TwoSizesDialog(punch, unit()));
-        }
-        throw new IllegalArgumentException("no dialog for " + item);
+        return item.accept(new StashItem.Cases<>() {
+            @Override
+            public Optional<StashItem> paper(StashPaper paper) {
+                return ask(new StashPaperDialog(paper, unit())).map(StashItem.class::cast);
+            }
+
+            @Override
+            public Optional<StashItem> ribbon(StashRibbon ribbon) {
+                return ask(new RibbonDialog(ribbon, unit())).map(StashItem.class::cast);
+            }
+
+            @Override
+            public Optional<StashItem> envelope(StashEnvelope envelope) {
+                return ask(new TwoSizesDialog(envelope, unit()));
+            }
+
+            @Override
+            public Optional<StashItem> punch(StashPunch punch) {
+                return ask(new TwoSizesDialog(punch, unit()));
+            }
+
+            @Override
+            public Optional<StashItem> tools(StashTools tools) {
+                return ask(new ToolsDialog(tools.tools(), unit())).map(StashTools::new);
+            }
+        });
     }
 
     private <R> Optional<R> ask(Dialog<R> dialog) {

@@ -2,6 +2,7 @@ package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.PicturePane;
+import cufflink.drawing.Picture;
 import cufflink.drawing.StashDrawing;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.SheetSize;
@@ -10,6 +11,7 @@ import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -24,9 +26,7 @@ final class StashCard extends Button {
         PicturePane picture = new PicturePane(2, 3);
         picture.getStyleClass().add("stash-picture");
         picture.setMouseTransparent(true);
-        picture.show(point -> Optional
-                .of(item instanceof StashRibbon ribbon ? StashDrawing.ribbon(ribbon, room, format, point)
-                        : StashDrawing.draw(sheet(item), room, format, point)));
+        picture.show(point -> drawn(item, room, format, point));
         Label name = new Label(item.name());
         name.getStyleClass().add("stash-card-name");
         String line = new StashWords(format).line(item);
@@ -37,15 +37,33 @@ final class StashCard extends Button {
         setOnAction(press -> pick.run());
     }
 
-    /** What is drawn of an entry: its sheet, or a plain one of its size. */
-    private static StashPaper sheet(StashItem item) {
-        if (item instanceof StashPaper paper) {
-            return paper;
-        } else if (item instanceof StashEnvelope envelope) {
-            return StashDrawing.plain(item.name(), envelope.measured().orElse(envelope.size()), "#FFFFFF");
-        } else if (item instanceof StashPunch punch) {
-            return StashDrawing.plain(item.name(), punch.cuts(), "#FFFFFF");
-        }
-        throw new IllegalArgumentException("not drawn: " + item);
+    /** An entry as its sheet, or as a plain one of its size; tools have no picture. */
+    private static Optional<Picture> drawn(StashItem item, SheetSize room, LengthFormat format, double point) {
+        return item.accept(new StashItem.Cases<>() {
+            @Override
+            public Optional<Picture> paper(StashPaper paper) {
+                return Optional.of(StashDrawing.draw(paper, room, format, point));
+            }
+
+            @Override
+            public Optional<Picture> ribbon(StashRibbon ribbon) {
+                return Optional.of(StashDrawing.ribbon(ribbon, room, format, point));
+            }
+
+            @Override
+            public Optional<Picture> envelope(StashEnvelope envelope) {
+                return paper(StashDrawing.plain(item.name(), envelope.measured().orElse(envelope.size()), "#FFFFFF"));
+            }
+
+            @Override
+            public Optional<Picture> punch(StashPunch punch) {
+                return paper(StashDrawing.plain(item.name(), punch.cuts(), "#FFFFFF"));
+            }
+
+            @Override
+            public Optional<Picture> tools(StashTools tools) {
+                return Optional.empty();
+            }
+        });
     }
 }

@@ -10,6 +10,7 @@ import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
+import cufflink.stash.StashTools;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -28,42 +29,82 @@ final class StashWords {
 
     /** One line under its picture. */
     String line(StashItem item) {
-        if (item instanceof StashPaper paper) {
-            return paper.count() == 0 ? "none left" : paper.count() + " × " + size(paper.size());
-        } else if (item instanceof StashRibbon ribbon) {
-            return format.text(ribbon.width()) + " wide, " + format.text(ribbon.left()) + " left";
-        } else if (item instanceof StashEnvelope envelope) {
-            return envelope.count() + " × " + size(envelope.measured().orElse(envelope.size()));
-        } else if (item instanceof StashPunch punch) {
-            return "cuts " + size(punch.cuts());
-        }
-        return "";
+        return item.accept(new StashItem.Cases<>() {
+            @Override
+            public String paper(StashPaper paper) {
+                return paper.count() == 0 ? "none left" : paper.count() + " × " + size(paper.size());
+            }
+
+            @Override
+            public String ribbon(StashRibbon ribbon) {
+                return format.text(ribbon.width()) + " wide, " + format.text(ribbon.left()) + " left";
+            }
+
+            @Override
+            public String envelope(StashEnvelope envelope) {
+                return envelope.count() + " × " + size(envelope.measured().orElse(envelope.size()));
+            }
+
+            @Override
+            public String punch(StashPunch punch) {
+                return "cuts " + size(punch.cuts());
+            }
+
+            @Override
+            public String tools(StashTools tools) {
+                return "";
+            }
+        });
     }
 
     /** Everything that is known, by what it is. */
     Map<String, String> facts(StashItem item) {
-        Map<String, String> facts = new LinkedHashMap<>();
-        if (item instanceof StashPaper paper) {
-            paper(paper, facts);
-        } else if (item instanceof StashRibbon ribbon) {
-            facts.put("Width", format.text(ribbon.width()));
-            facts.put("On the reel", format.text(ribbon.left()));
-            facts.put("Notes", ribbon.notes());
-        } else if (item instanceof StashEnvelope envelope) {
-            facts.put("On the packet", size(envelope.size()));
-            facts.put("Measured", envelope.measured().map(this::size).orElse("not yet"));
-            facts.put("Count", String.valueOf(envelope.count()));
-            facts.put("Notes", envelope.notes());
-        } else if (item instanceof StashPunch punch) {
-            facts.put("Cuts", size(punch.cuts()));
-            facts.put("Layer that fits inside", punch.layer().map(this::size).orElse("not tried yet"));
-            facts.put("Notes", punch.notes());
-        }
+        Map<String, String> facts = item.accept(new StashItem.Cases<>() {
+            @Override
+            public Map<String, String> paper(StashPaper paper) {
+                return ofPaper(paper);
+            }
+
+            @Override
+            public Map<String, String> ribbon(StashRibbon ribbon) {
+                Map<String, String> facts = new LinkedHashMap<>();
+                facts.put("Width", format.text(ribbon.width()));
+                facts.put("On the reel", format.text(ribbon.left()));
+                facts.put("Notes", ribbon.notes());
+                return facts;
+            }
+
+            @Override
+            public Map<String, String> envelope(StashEnvelope envelope) {
+                Map<String, String> facts = new LinkedHashMap<>();
+                facts.put("On the packet", size(envelope.size()));
+                facts.put("Measured", envelope.measured().map(StashWords.this::size).orElse("not yet"));
+                facts.put("Count", String.valueOf(envelope.count()));
+                facts.put("Notes", envelope.notes());
+                return facts;
+            }
+
+            @Override
+            public Map<String, String> punch(StashPunch punch) {
+                Map<String, String> facts = new LinkedHashMap<>();
+                facts.put("Cuts", size(punch.cuts()));
+                facts.put("Layer that fits inside",
+                        punch.layer().map(StashWords.this::size).orElse("not tried yet"));
+                facts.put("Notes", punch.notes());
+                return facts;
+            }
+
+            @Override
+            public Map<String, String> tools(StashTools tools) {
+                return new LinkedHashMap<>();
+            }
+        });
         facts.values().removeIf(String::isEmpty);
         return facts;
     }
 
-    private void paper(StashPaper paper, Map<String, String> facts) {
+    private Map<String, String> ofPaper(StashPaper paper) {
+        Map<String, String> facts = new LinkedHashMap<>();
         Stock stock = paper.stock();
         LengthFormat metric = LengthFormat.of(LengthUnit.MILLIMETRE);
         facts.put(paper.offcut() ? "Size" : "On the packet", format.size(stock.width(), stock.height()));
@@ -82,5 +123,6 @@ final class StashWords {
         });
         paper.price().ifPresent(price -> facts.put("A sheet costs", price.toPlainString()));
         facts.put("Notes", paper.notes());
+        return facts;
     }
 }

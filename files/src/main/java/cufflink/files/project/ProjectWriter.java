@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
-import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
 import cufflink.paper.BenchTools;
@@ -36,7 +35,7 @@ public final class ProjectWriter {
         root.put("cufflinkProject", VERSION);
         root.put("name", project.name());
         root.put("design", project.design().id());
-        root.set("fit", wish(project.wish()));
+        root.set("fit", project.wish().accept(new WishJson()));
         ObjectNode set = root.putObject("set");
         new TreeMap<>(project.set()).forEach(set::put);
         root.put("ruler", project.step().label());
@@ -53,25 +52,6 @@ public final class ProjectWriter {
         } catch (JsonProcessingException impossible) {
             throw new IllegalStateException("a tree of texts and numbers could not be written", impossible);
         }
-    }
-
-    private static ObjectNode wish(Wish wish) {
-        ObjectNode node = MAPPER.createObjectNode();
-        if (wish instanceof Wish.FinishedSize size) {
-            node.put("to", "finished size").put("width", ExactText.of(size.width())).put("height",
-                    ExactText.of(size.height()));
-        } else if (wish instanceof Wish.InEnvelope in) {
-            node.put("to", "envelope").put("envelope", in.envelope().name()).put("ease", ExactText.of(in.ease()));
-        } else if (wish instanceof Wish.FromSheet sheet) {
-            node.put("to", "sheet").put("sheet", sheet.name()).put("width", ExactText.of(sheet.width()))
-                    .put("height", ExactText.of(sheet.height()))
-                    .put("sheets", sheet.sheets()).put("use", sheet.use().word());
-        } else if (wish instanceof Wish.Holding holding) {
-            node.put("to", "contents").put("item", holding.item().typed());
-        } else {
-            node.put("to", "design");
-        }
-        return node;
     }
 
     private static void mats(ObjectNode node, MatSettings mats) {

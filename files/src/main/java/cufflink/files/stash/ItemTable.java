@@ -109,8 +109,32 @@ enum ItemTable {
 
     /** The table of an item. */
     static ItemTable of(StashItem item) {
-        return item instanceof StashPaper ? PAPER : item instanceof StashRibbon ? RIBBON
-                : item instanceof StashEnvelope ? ENVELOPE : item instanceof StashPunch ? PUNCH : TOOLS;
+        return item.accept(new StashItem.Cases<>() {
+            @Override
+            public ItemTable paper(StashPaper paper) {
+                return PAPER;
+            }
+
+            @Override
+            public ItemTable ribbon(StashRibbon ribbon) {
+                return RIBBON;
+            }
+
+            @Override
+            public ItemTable envelope(StashEnvelope envelope) {
+                return ENVELOPE;
+            }
+
+            @Override
+            public ItemTable punch(StashPunch punch) {
+                return PUNCH;
+            }
+
+            @Override
+            public ItemTable tools(StashTools tools) {
+                return TOOLS;
+            }
+        });
     }
 
     /** The table's name. */

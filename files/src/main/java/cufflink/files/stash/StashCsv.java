@@ -165,26 +165,46 @@ public final class StashCsv {
 
     private static Map<String, Object> cells(StashItem item) {
         Map<String, Object> cells = new LinkedHashMap<>(Map.of("name", item.name()));
-        if (item instanceof StashPaper paper) {
-            paper(paper, cells);
-        } else if (item instanceof StashRibbon ribbon) {
-            cells.put("kind", "ribbon");
-            size(cells, "", ribbon.width(), ribbon.left());
-            cells.put("face", ribbon.colour());
-            cells.put("notes", ribbon.notes());
-        } else if (item instanceof StashEnvelope envelope) {
-            cells.put("kind", "envelope");
-            size(cells, "", envelope.size().width(), envelope.size().height());
-            envelope.measured().ifPresent(size -> size(cells, "measured ", size.width(), size.height()));
-            cells.put("count", envelope.count());
-            cells.put("notes", envelope.notes());
-        } else if (item instanceof StashPunch punch) {
-            cells.put("kind", "punch");
-            size(cells, "", punch.cuts().width(), punch.cuts().height());
-            punch.layer().ifPresent(size -> size(cells, "layer ", size.width(), size.height()));
-            cells.put("notes", punch.notes());
-        }
-        return cells;
+        return item.accept(new StashItem.Cases<>() {
+            @Override
+            public Map<String, Object> paper(StashPaper paper) {
+                StashCsv.paper(paper, cells);
+                return cells;
+            }
+
+            @Override
+            public Map<String, Object> ribbon(StashRibbon ribbon) {
+                cells.put("kind", "ribbon");
+                size(cells, "", ribbon.width(), ribbon.left());
+                cells.put("face", ribbon.colour());
+                cells.put("notes", ribbon.notes());
+                return cells;
+            }
+
+            @Override
+            public Map<String, Object> envelope(StashEnvelope envelope) {
+                cells.put("kind", "envelope");
+                size(cells, "", envelope.size().width(), envelope.size().height());
+                envelope.measured().ifPresent(size -> size(cells, "measured ", size.width(), size.height()));
+                cells.put("count", envelope.count());
+                cells.put("notes", envelope.notes());
+                return cells;
+            }
+
+            @Override
+            public Map<String, Object> punch(StashPunch punch) {
+                cells.put("kind", "punch");
+                size(cells, "", punch.cuts().width(), punch.cuts().height());
+                punch.layer().ifPresent(size -> size(cells, "layer ", size.width(), size.height()));
+                cells.put("notes", punch.notes());
+                return cells;
+            }
+
+            @Override
+            public Map<String, Object> tools(StashTools tools) {
+                throw new IllegalArgumentException("tools have no line in a table");
+            }
+        });
     }
 
     private static void size(Map<String, Object> cells, String before, Length width, Length height) {
