@@ -19,8 +19,8 @@ import org.locationtech.jts.geom.LineSegment;
  * <p>
  * How far a point moves: one crease turning between two panels leads it along an arc, so that it is never farther from
  * the middle of a stretch than at its ends. Where several turn evenly, it may be farther by as much as their speeds and
- * reach bend its way. Where loops make them turn unevenly, that is read off the way itself, twice as much as shows,
- * after a first division that leaves no whole turn unseen.
+ * reach bend its way. Where loops make them turn unevenly, that is read off the way itself, four times as much as its
+ * halves bend if it bends evenly, after a first division that leaves no whole turn unseen.
  */
 final class Sweep {
     /** Paper that goes less far through other paper, or passes it nearer to its edge, only touches it, millimetres. */
@@ -64,6 +64,7 @@ final class Sweep {
     private final Map<Integer, Optional<RigidMotion[]>> states = new HashMap<>();
     private final Optional<FlatFoldedState> layers;
     private final Optional<Travel> sinceLayers;
+
     private Sweep(FoldMotion motion, Optional<FlatFoldedState> layers) {
         this.motion = motion;
         this.panels = motion.from().assembly().panels();

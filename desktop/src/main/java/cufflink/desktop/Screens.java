@@ -75,6 +75,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
         this.jobPlace = new JobPlace(this, store, stash);
+        HeldKeys.countOnce(scene, stage);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTextSizeKey);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);
     }

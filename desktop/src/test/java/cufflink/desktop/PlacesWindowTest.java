@@ -8,12 +8,14 @@ import cufflink.desktop.demo.DemoStash;
 import cufflink.desktop.work.JobWork;
 import cufflink.stash.StashPaper;
 import java.util.concurrent.TimeoutException;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -84,7 +86,15 @@ class PlacesWindowTest extends WindowDriver {
         waitFor(() -> work.planProperty().get().isPresent() && !work.searchingProperty().get());
         fire("job-begin");
         focus("jobs-screen");
-        press(KeyCode.X);
+        robot.interact(() -> {
+            // A key that is held down repeats.
+            for (int i = 0; i < 5; i++) {
+                Event.fireEvent(robot.lookup(".jobs-screen").query(),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.X, false, false, false, false));
+            }
+            Event.fireEvent(robot.lookup(".jobs-screen").query(),
+                    new KeyEvent(KeyEvent.KEY_RELEASED, "", "", KeyCode.X, false, false, false, false));
+        });
         assertEquals(1, work.job().cutting().orElseThrow().doneCount());
         press(KeyCode.T);
         assertTrue(robot.lookup(".table-screen").tryQuery().isPresent());
