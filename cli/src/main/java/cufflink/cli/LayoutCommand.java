@@ -53,12 +53,14 @@ final class LayoutCommand implements Callable<Integer> {
             description = "How far the grain binds a long fold.")
     private GrainRule grain;
     @Option(names = "--seconds", paramLabel = "S", defaultValue = "10",
-            description = "How long to look for a better plan; it ends sooner when the plan is proved. 0: the first answer.")
+            description = "How long to look for a better plan; it ends sooner when the plan is proved. 0: the first "
+                    + "answer.")
     private double seconds;
     @Option(names = "--blade", paramLabel = "12in", description = "The longest cut of the trimmer; without it, any.")
     private String blade;
     @Option(names = "--unit", paramLabel = "in|mm",
-            description = "Unit of numbers without one, and of the answer; without it, told from the size of the stock.")
+            description = "Unit of numbers without one, and of the answer; without it, told from the size of the "
+                    + "stock.")
     private String unit;
     @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
     private Answers.Format format;

@@ -41,7 +41,8 @@ final class PlanOptions {
             description = "The largest size from one sheet, or from several.")
     private String sheet;
     @Option(names = "--use", paramLabel = "whole|shape|N",
-            description = "With --sheet: use the whole sheet, keep the design's proportions, or N cards from one sheet.")
+            description = "With --sheet: use the whole sheet, keep the design's proportions, or N cards from one "
+                    + "sheet.")
     private String use;
     @Option(names = "--hold", paramLabel = "ITEM",
             description = "The smallest size that holds it: gift-card, photograph, note, or WxH.")

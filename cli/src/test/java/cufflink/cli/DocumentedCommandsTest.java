@@ -67,7 +67,8 @@ class DocumentedCommandsTest {
         Files.writeString(folder.resolve("stock.csv"),
                 "id,material,width,height,count,offcut,direction\nLetter,card,8 1/2 in,11 in,,,\n");
         Files.writeString(folder.resolve("stash.csv"),
-                "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 in,11 in,100\n");
+                "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 "
+                        + "in,11 in,100\n");
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
         int status = Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true))

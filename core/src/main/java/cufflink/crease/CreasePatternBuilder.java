@@ -139,12 +139,14 @@ public final class CreasePatternBuilder {
         Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(),
                 piece.height().length().toMillimetres());
         for (CutOut cutOut : piece.cutOuts()) {
-            Polygon shape = CutShapes.polygon(cutOut, FACTORY);
-            if (!CutShapes.hasSize(cutOut) || !shape.isValid() || shape.getArea() <= 0) {
+            Optional<Polygon> shape = Optional.of(cutOut).filter(CutShapes::hasSize)
+                    .map(sized -> CutShapes.polygon(sized, FACTORY))
+                    .filter(polygon -> polygon.isValid() && polygon.getArea() > 0);
+            if (shape.isEmpty()) {
                 problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.",
                         cutOut.shape() == CutShape.POLYGON ? "Give its corners in order, once round the opening."
                                 : "Its sides and radius must be more than 0."));
-            } else if (RobustOverlay.intersection(whole, shape).getArea() <= 0) {
+            } else if (RobustOverlay.intersection(whole, shape.get()).getArea() <= 0) {
                 problems.add(problem("Cut-out " + cutOut.id() + " lies beside the piece and cuts nothing.",
                         "Change the measures it is made of."));
             }

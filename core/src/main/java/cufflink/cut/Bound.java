@@ -15,6 +15,20 @@ public record Bound(CutJob job, int sheets, Reason reason) {
     public sealed interface Reason permits Area, Alone, Prices, Search {
         /** One word for it: {@code area}, {@code alone}, {@code prices} or {@code search}. */
         String word();
+
+        /** Does what its kind asks for. */
+        <R> R accept(Cases<R> cases);
+    }
+
+    /** What to do with each kind of reason. */
+    public interface Cases<R> {
+        R area(Area area);
+
+        R alone(Alone alone);
+
+        R prices(Prices prices);
+
+        R search(Search search);
     }
 
     /** The pieces less all offcuts cover so many of the largest sheet. */
@@ -23,6 +37,11 @@ public record Bound(CutJob job, int sheets, Reason reason) {
         public String word() {
             return "area";
         }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.area(this);
+        }
     }
 
     /** So many pieces, of which no two go on one sheet, are more than there are offcuts. */
@@ -30,6 +49,11 @@ public record Bound(CutJob job, int sheets, Reason reason) {
         @Override
         public String word() {
             return "alone";
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.alone(this);
         }
     }
 
@@ -58,6 +82,11 @@ public record Bound(CutJob job, int sheets, Reason reason) {
         public String word() {
             return "prices";
         }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.prices(this);
+        }
     }
 
     /**
@@ -69,6 +98,11 @@ public record Bound(CutJob job, int sheets, Reason reason) {
         @Override
         public String word() {
             return "search";
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.search(this);
         }
     }
 }

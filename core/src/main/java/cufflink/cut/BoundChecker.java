@@ -32,11 +32,31 @@ public final class BoundChecker {
 
     /** Whether every plan of the bound's job needs as many new sheets as it says. */
     public static Verdict verdict(Bound bound) {
-        BoundChecker checker = new BoundChecker(bound);
-        return bound.sheets() <= 0 ? Verdict.HOLDS
-                : bound.reason() instanceof Bound.Area ? holds(checker.isMoreByArea())
-                : bound.reason() instanceof Bound.Alone ? holds(checker.isMoreAlone())
-                : bound.reason() instanceof Bound.Prices prices ? checker.prices(prices) : checker.search();
+        return bound.sheets() <= 0 ? Verdict.HOLDS : new BoundChecker(bound).verdict();
+    }
+
+    private Verdict verdict() {
+        return bound.reason().accept(new Bound.Cases<>() {
+            @Override
+            public Verdict area(Bound.Area area) {
+                return holds(isMoreByArea());
+            }
+
+            @Override
+            public Verdict alone(Bound.Alone alone) {
+                return holds(isMoreAlone());
+            }
+
+            @Override
+            public Verdict prices(Bound.Prices prices) {
+                return priced(prices);
+            }
+
+            @Override
+            public Verdict search(Bound.Search search) {
+                return searched();
+            }
+        });
     }
 
     private static Verdict holds(boolean yes) {
@@ -89,7 +109,7 @@ public final class BoundChecker {
         return alone - offcuts >= bound.sheets();
     }
 
-    private Verdict prices(Bound.Prices reason) {
+    private Verdict priced(Bound.Prices reason) {
         List<Long> prices = reason.rectangles().stream().map(Bound.Priced::price).toList();
         if (prices.size() != demand.kinds.size() || prices.stream().anyMatch(price -> price < 0)) {
             return Verdict.FAILS;
@@ -174,7 +194,7 @@ public final class BoundChecker {
      * Every set of few rectangles, each with all its smallest blocks; then every way to deal the sets out to the
      * sheets.
      */
-    private Verdict search() {
+    private Verdict searched() {
         List<Integer> rectangles = new ArrayList<>();
         for (int kind = 0; kind < demand.kinds.size(); kind++) {
             for (int i = 0; i < demand.quantities()[kind]; i++) {

@@ -38,12 +38,27 @@ public final class LayoutWords {
         if (bound.sheets() == 0) {
             return "offcuts may be enough";
         }
-        return bound.reason() instanceof Bound.Area ? "their area alone takes " + sheets
-                : bound.reason() instanceof Bound.Alone
-                        ? "no two of these pieces come out of one sheet, which takes " + sheets
-                : bound.reason() instanceof Bound.Prices
-                        ? "whatever the cuts, no sheet holds enough of them for fewer than " + sheets
-                : "every way with fewer than " + sheets + " was tried";
+        return bound.reason().accept(new Bound.Cases<>() {
+            @Override
+            public String area(Bound.Area area) {
+                return "their area alone takes " + sheets;
+            }
+
+            @Override
+            public String alone(Bound.Alone alone) {
+                return "no two of these pieces come out of one sheet, which takes " + sheets;
+            }
+
+            @Override
+            public String prices(Bound.Prices prices) {
+                return "whatever the cuts, no sheet holds enough of them for fewer than " + sheets;
+            }
+
+            @Override
+            public String search(Bound.Search search) {
+                return "every way with fewer than " + sheets + " was tried";
+            }
+        });
     }
 
     /** Sheets and offcuts: "2 sheets and 1 offcut". */

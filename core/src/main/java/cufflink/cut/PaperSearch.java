@@ -235,9 +235,9 @@ final class PaperSearch {
         dive(program, 0, knapsacks, stop);
         better.run();
         program.solve(() -> isSettled() || stop.getAsBoolean(), () -> {
-            Bound before = bound;
+            int before = bound.sheets();
             raiseBound(program.proof());
-            if (bound != before) {
+            if (bound.sheets() > before) {
                 better.run();
             }
         });

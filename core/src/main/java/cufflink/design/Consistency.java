@@ -14,7 +14,8 @@ import java.util.function.Function;
  */
 final class Consistency {
     private static final double SHUT = 180 + 1e-9;
-    private static final String BETWEEN = "Give an angle between -180 deg and 180 deg; below 0 it is folded against its mark.";
+    private static final String BETWEEN = "Give an angle between -180 deg and 180 deg; below 0 it is folded against "
+            + "its mark.";
 
     private final SizedDesign design;
     private final Set<String> known;
@@ -57,6 +58,8 @@ final class Consistency {
                 add("pose " + name, tooFar(crease.crease(), angle), BETWEEN);
             }
         }));
+        design.folding()
+                .forEach(step -> once("folding of " + step.piece(), "crease", step.creases(), crease -> crease));
         poses();
         held();
         return problems;

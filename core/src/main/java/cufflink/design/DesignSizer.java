@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}.
@@ -45,18 +46,18 @@ public final class DesignSizer {
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
         SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(),
                 stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
-        Set<String> known = new HashSet<>();
-        Set<String> loose = new HashSet<>();
-        definition.pieces().forEach(piece -> sheet.repeat(piece.repeat(), () -> {
-            known.add(sheet.text(piece.id()));
-            if (piece.loose()) {
-                loose.add(sheet.text(piece.id()));
-            }
-        }));
         if (problems.stream().noneMatch(Problem::isError)) {
-            problems.addAll(new Consistency(design, known, loose).problems());
+            problems.addAll(new Consistency(design, ids(piece -> true), ids(DesignDefinition.Piece::loose)).problems());
         }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
+    }
+
+    /** Ids of pieces, those included that a condition leaves out. */
+    private Set<String> ids(Predicate<DesignDefinition.Piece> wanted) {
+        Set<String> ids = new HashSet<>();
+        definition.pieces().stream().filter(wanted)
+                .forEach(piece -> sheet.repeat(piece.repeat(), () -> ids.add(sheet.text(piece.id()))));
+        return ids;
     }
 
     private List<SizedDesign.Piece> pieces() {

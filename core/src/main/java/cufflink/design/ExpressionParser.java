@@ -26,7 +26,8 @@ public final class ExpressionParser {
     private static final int LONGEST = 400;
     private static final int DEEPEST = 40;
     private static final Pattern TOKEN = Pattern.compile("\\s*(?:"
-            + "(?<measured>(?:\\d{1,6} \\d{1,4}/\\d{1,4}|\\d{1,6}/\\d{1,4}|\\d{1,6}(?:\\.\\d{1,9})?) ?(?<unit>in|mm|cm|deg)\\b)"
+            + "(?<measured>(?:\\d{1,6} \\d{1,4}/\\d{1,4}|\\d{1,6}/\\d{1,4}|\\d{1,6}(?:\\.\\d{1,9})?) "
+            + "?(?<unit>in|mm|cm|deg)\\b)"
             + "|(?<number>\\d{1,9}(?:\\.\\d{1,9})?)"
             + "|(?<word>[A-Za-z][A-Za-z0-9]*(?:\\.[A-Za-z][A-Za-z0-9]*)?)"
             + "|'(?<quoted>[^']*)'"

@@ -160,9 +160,12 @@ public final class FoldSequencer {
         if (after.isFlat() && problems.isEmpty()) {
             LayerProblem layers = LayerProblem.of(after);
             checkTucked(step, Optional.of(layers.places()));
-            Outcome<FlatFoldedState> proof = obstacle.isPresent() ? layers.solve()
+            Outcome<FlatFoldedState> proof = obstacle.isPresent() ? layers.knowing(tucked(step)).solve()
                     : layers.knowing(known(step, motion, after, layers.places())).solve();
-            proof = proof.value().isEmpty() && anyWay && obstacle.isEmpty() ? LayerProblem.of(after).solve() : proof;
+            if (proof.value().isEmpty() && anyWay && obstacle.isEmpty()) {
+                // The way told an order that is none: it only grazed. Any that is one can be reached.
+                proof = LayerProblem.of(after).knowing(tucked(step)).solve();
+            }
             problems.addAll(proof.problems().stream().map(this::atStep).toList());
             flat = proof.value();
             lastFlat = flat;
@@ -174,6 +177,11 @@ public final class FoldSequencer {
 
     private Problem atStep(Problem problem) {
         return problem.saying("Step " + (stages.size() + 1) + ": " + problem.what());
+    }
+
+    private List<LayerProblem.Known> tucked(FoldStep step) {
+        return step.tucks().stream().map(tuck -> new LayerProblem.Known(new PanelRef(piece, tuck.front()),
+                new PanelRef(piece, tuck.behind()))).toList();
     }
 
     /** The order of all pairs about which the past or the motion leaves no doubt. */

@@ -40,7 +40,7 @@ public final class PathChecker {
     static Optional<Problem> obstacle(FoldMotion motion, Optional<FlatFoldedState> layers, Set<Sweep.Pair> exchanged) {
         PathChecker checker = new PathChecker(motion, layers, exchanged);
         Optional<FlatFoldedState> start = layers
-                .filter(flat -> Travel.between(flat.state(), motion.from()).moved().isEmpty());
+                .filter(flat -> Travel.between(flat.state(), motion.from()).isStill());
         return start.flatMap(checker::onTheWayOut).or(() -> start.isPresent() && checker.movesAsOne() ? Optional.empty()
                 : checker.between().or(checker::atTheEnd));
     }

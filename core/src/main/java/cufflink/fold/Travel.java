@@ -12,6 +12,7 @@ import org.locationtech.jts.geom.Coordinate;
 final class Travel {
     private static final double STILL = 1e-9;
     private static final double TOGETHER = 1e-6;
+    private static final double ROUNDED = 1e-4;
 
     private final List<PanelRef> panels;
     private final Map<PanelRef, RigidMotion> moves = new HashMap<>();
@@ -36,6 +37,11 @@ final class Travel {
         Set<PanelRef> moved = new LinkedHashSet<>();
         panels.stream().filter(panel -> moves.get(panel).difference(RigidMotion.STAY) > STILL).forEach(moved::add);
         return moved;
+    }
+
+    /** Whether no panel has moved by more than what rounding explains. */
+    boolean isStill() {
+        return moves.values().stream().allMatch(move -> move.difference(RigidMotion.STAY) < ROUNDED);
     }
 
     /** Whether two panels moved as one. */

@@ -99,7 +99,8 @@ final class LayerSteps {
             case RECTANGLE -> "";
             case TRIANGLE -> " It is a right triangle: mark the two sides at a right angle and cut from mark to mark.";
             case OUTLINE ->
-                " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the page that shows it true to size.";
+                " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the "
+                        + "page that shows it true to size.";
         };
     }
 
@@ -197,7 +198,8 @@ final class LayerSteps {
             if (!through.isEmpty()) {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
                 sheet.add(Phase.GLUE, piece.label() + ": " + what + " through both",
-                        "Open the piece flat. Punch or cut with the knife when the glue has dried, through the paper and its layers: "
+                        "Open the piece flat. Punch or cut with the knife when the glue has dried, through the "
+                                + "paper and its layers: "
                                 + what + "."
                                 + sheet.times(),
                         PunchSteps.KNIFE, new StepSubject.OfPiece(piece.id()),
@@ -235,7 +237,8 @@ final class LayerSteps {
             case 0 -> "";
             case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
             default ->
-                " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will be held.";
+                " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will "
+                        + "be held.";
         };
     }
 }

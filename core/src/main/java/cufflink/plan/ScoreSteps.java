@@ -76,7 +76,8 @@ final class ScoreSteps {
                             .append(ruler.text(part.end())).append(" on its way from the first mark, no further."));
         }
         String text = "Before anything is cut away, " + faceUp(setup, ", so that the marks count from the other side")
-                + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a "
+                + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove "
+                + "of the board, or lay a "
                 + "metal rule from mark to mark, and score along it." + parts + sheet.times();
         String label = sheet.plan().design().piece(setup.piece()).label();
         int count = setup.slants().size();

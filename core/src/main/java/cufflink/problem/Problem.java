@@ -40,7 +40,8 @@ public record Problem(Severity severity, String where, String what, String remed
     /** Something that the program did not expect while it worked on {@code where}. */
     public static Problem unforeseen(String where, Throwable fault) {
         return new Problem(Severity.ERROR, where,
-                "Cufflink met something that it did not expect and could not work this out: a fault of the program, not yours.",
+                "Cufflink met something that it did not expect and could not work this out: a fault of the program, "
+                        + "not yours.",
                 "Take the last change back or try another value; what is saved stays as it is.", Optional.of(fault));
     }
 

@@ -16,9 +16,11 @@ import cufflink.design.SizedDesign.Score;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -149,5 +151,63 @@ class CreasePatternBuilderTest {
             assertEquals(one.hinges().size(), other.hinges().size());
             assertEquals(area(one), area(other), 1e-6);
         });
+    }
+
+    private static Line line(int x1, int y1, int x2, int y2) {
+        return new Line(Along.LINE, Optional.empty(), mm(x1), mm(y1), mm(x2), mm(y2));
+    }
+
+    private static String refused(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
+        Outcome<CreasePattern> built = build(scores, slits, cutOuts);
+        assertTrue(built.problems().stream().anyMatch(Problem::isError), "nothing is wrong with it");
+        return built.problems().get(0).what();
+    }
+
+    @Test
+    void cutsThatCutNothing_areRefused() {
+        assertEquals("Cut-out hole crosses itself or has no size.",
+                refused(List.of(), List.of(), List.of(circle(50, 30, -5))));
+        assertEquals("Cut-out hole crosses itself or has no size.",
+                refused(List.of(), List.of(), List.of(circle(50, 30, 0))));
+        assertEquals("Cut-out hole lies beside the piece and cuts nothing.",
+                refused(List.of(), List.of(), List.of(circle(200, 30, 10))));
+        assertTrue(build(List.of(), List.of(), List.of(circle(100, 30, 10))).value().isPresent(), "half of it does");
+        assertEquals("Slit cut lies beyond the piece.",
+                refused(List.of(), List.of(new Slit("cut", line(90, 10, 120, 10), mm(0), false)), List.of()));
+        assertEquals("Slit cut has no length, or a width below 0.",
+                refused(List.of(), List.of(new Slit("cut", line(90, 10, 90, 10), mm(0), false)), List.of()));
+        assertEquals("Slit cut has no length, or a width below 0.",
+                refused(List.of(), List.of(new Slit("cut", line(10, 10, 90, 10), mm(-1), false)), List.of()));
+    }
+
+    /** A fold goes from edge to edge: of the piece, of an opening, of a slit, of another fold. */
+    @Test
+    void foldThatEndsInsideAPanel_isRefused() {
+        Score level = new Score("level", line(0, 30, 100, 30), Fold.VALLEY);
+        Score half = new Score("half", line(50, 0, 50, 30), Fold.VALLEY);
+        Score less = new Score("half", line(50, 0, 50, 29), Fold.VALLEY);
+        Slit slit = new Slit("cut", line(40, 29, 60, 29), mm(0), false);
+        assertEquals("Score half ends inside a panel: it cannot be folded there.",
+                refused(List.of(half), List.of(), List.of()));
+        assertEquals("Score half ends inside a panel: it cannot be folded there.",
+                refused(List.of(level, less), List.of(), List.of()));
+        assertEquals(3, build(List.of(level, half), List.of(), List.of()).orThrow().panels().size());
+        assertEquals(1, build(List.of(new Score("rib", line(50, 0, 50, 30), Fold.DECORATIVE)), List.of(), List.of())
+                .orThrow().panels().size());
+        assertTrue(build(List.of(level, less), List.of(slit), List.of()).value().isPresent(), "it ends at the slit");
+        assertTrue(build(List.of(level, half), List.of(), List.of(circle(50, 0, 10))).value().isPresent(),
+                "it begins at the notch");
+        assertEquals("Score half lies on no paper.", refused(
+                List.of(new Score("half", line(48, 0, 52, 0), Fold.VALLEY)), List.of(), List.of(circle(50, 0, 10))));
+    }
+
+    /** One message, however many lie there. */
+    @Test
+    void scoresBeyondThePiece_areNamedTogether() {
+        List<Score> beyond = IntStream.rangeClosed(1, 20)
+                .mapToObj(i -> new Score("rib" + i, line(0, 60 + i, 100, 60 + i), Fold.DECORATIVE)).toList();
+        Outcome<CreasePattern> built = build(beyond, List.of(), List.of());
+        assertEquals(1, built.problems().size());
+        assertEquals("Scores rib1, rib2, rib3 and 17 more lie beyond the piece.", built.problems().get(0).what());
     }
 }

@@ -112,7 +112,8 @@ class LayoutLawsTest {
                 Optional.of(new GrainCost(6, 3, List.of(new GrainCost.Between(1, 4), new GrainCost.Between(2, 2)))),
                 plan.grain());
         assertEquals(
-                "3 sheets give every piece, and 3 is the least possible. 6 pieces lie across the grain; 1 sheet more leaves 4 across, 2 sheets more leave 2 across, all along it takes 3 sheets more.",
+                "3 sheets give every piece, and 3 is the least possible. 6 pieces lie across the grain; 1 sheet "
+                        + "more leaves 4 across, 2 sheets more leave 2 across, all along it takes 3 sheets more.",
                 LayoutWords.sheets(plan));
     }
 

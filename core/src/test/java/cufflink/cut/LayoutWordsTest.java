@@ -52,7 +52,8 @@ class LayoutWordsTest {
         List<String> settings = LayoutWords.cuts(plan(3, 4, 12, 12, 12, OptionalInt.empty(), false).sheets().get(0),
                 LengthFormat.of(LengthUnit.INCH));
         assertEquals(List.of(
-                "Fence at 4 in: cut 1 from the top edge of the sheet gives 1a (card) and 1b; cut 2 from the top edge of 1b gives 2a (card) and 2b (card)."),
+                "Fence at 4 in: cut 1 from the top edge of the sheet gives 1a (card) and 1b; cut 2 from the top "
+                        + "edge of 1b gives 2a (card) and 2b (card)."),
                 settings.stream().map(text -> text.replace("left", "top")).toList());
     }
 

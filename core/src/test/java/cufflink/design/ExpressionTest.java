@@ -60,7 +60,8 @@ class ExpressionTest {
         assertThrows(ExpressionFault.class, () -> ExpressionParser.parse("1+".repeat(3000) + "1"));
         assertThrows(ExpressionFault.class, () -> value("999999999 * 999999999 * 999999999 * 999999999"));
         assertEquals(Value.number(0), assertDoesNotThrow(() -> value(
-                "1/999999937 * 1/999999929 * 1/999999893 * 1/999999883 * 1/999999797 * 1/999999761 * 1/999999757 * 1/999999751 * 1/999999739")));
+                "1/999999937 * 1/999999929 * 1/999999893 * 1/999999883 * 1/999999797 * 1/999999761 * 1/999999757 * "
+                        + "1/999999751 * 1/999999739")));
     }
 
     /**

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.fold.Vertices.Vertex;
 import java.util.List;
@@ -103,5 +104,33 @@ class VertexTest {
             FoldedPiece piece = folded(vertex.pattern(0), vertex.names());
             assertEquals(vertex.foldsFlat(), piece.problems().isEmpty(), () -> vertex + ": " + piece.problems());
         }
+    }
+
+    /** What the maker tucks lies as it was tucked, also where the way was not found. */
+    @Test
+    void tuck_isKeptWhereverThePaperAllowsIt() {
+        Random random = new Random(3);
+        int kept = 0;
+        for (int i = 0; i < 60; i++) {
+            Vertex vertex = Vertices.random(random, 6, 20);
+            if (vertex.foldsFlat()) {
+                CreasePattern pattern = vertex.pattern(10);
+                String anchor = pattern.panels().get(0).id();
+                FlatFoldedState flat = folded(pattern, vertex.names()).flat().orElseThrow();
+                for (PanelRef a : flat.relation().panels()) {
+                    for (PanelRef b : flat.relation().panels()) {
+                        if (flat.relation().side(a, b) > 0) {
+                            FoldStep tucking = new FoldStep("base", vertex.names(), 180, "", false,
+                                    List.of(new FoldStep.Tuck(a.panel(), b.panel())));
+                            FoldedPiece tucked = FoldSequencer.fold(pattern, anchor, List.of(tucking));
+                            assertTrue(tucked.flat().isEmpty() || tucked.flat().get().relation().side(b, a) > 0,
+                                    vertex + ": " + a + " behind " + b);
+                            kept += tucked.flat().isPresent() ? 1 : 0;
+                        }
+                    }
+                }
+            }
+        }
+        assertTrue(kept > 5, kept + " tucks can be made");
     }
 }

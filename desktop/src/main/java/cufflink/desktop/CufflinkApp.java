@@ -117,7 +117,8 @@ public final class CufflinkApp extends Application {
             } else {
                 notice("Cufflink is open already", "Another Cufflink has the folder " + data
                         + " and does not answer. Two windows on one folder would write over each other, so this one "
-                        + "has opened nothing. Close the other one, or end it if it hangs, then try again. What it saved is safe.");
+                        + "has opened nothing. Close the other one, or end it if it hangs, then try again. What it "
+                        + "saved is safe.");
             }
         });
     }

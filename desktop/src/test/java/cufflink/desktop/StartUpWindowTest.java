@@ -62,7 +62,8 @@ class StartUpWindowTest extends WindowDriver {
         Path bowTie = Files.writeString(designs.resolve("bow-tie.yaml"), BuiltInDesigns.text("half-fold")
                 .replace("id: half-fold", "id: bow-tie")
                 .replaceFirst("(?m)^    scores:",
-                        "    cutOuts:\n      - {id: hole, polygon: [[10 mm, 10 mm], [30 mm, 30 mm], [30 mm, 10 mm], [10 mm, 30 mm]]}\n    scores:"));
+                        "    cutOuts:\n      - {id: hole, polygon: [[10 mm, 10 mm], [30 mm, 30 mm], [30 mm, 10 mm], "
+                                + "[10 mm, 30 mm]]}\n    scores:"));
         Path broken = Files.writeString(designs.resolve("broken.yaml"), "id: [");
         byte[] before = Files.readAllBytes(bowTie);
         again();

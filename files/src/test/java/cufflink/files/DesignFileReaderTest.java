@@ -37,9 +37,12 @@ class DesignFileReaderTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "id: overlapping-gate| idd: overlapping-gate| “id” is missing",
-        "is: finished width| is: finished with| my.yaml, line 9, column 18: “finished with” is not known here; expected one of finished width",
-        "width * 7/12| widht * 7/12| my.yaml, line 11, column 21: “widht” is not known here; known are card.caliper, ruler.step, width, height.",
-        "width * 5/6| width * 5/| my.yaml, line 12, column 31: In “width * 5/”: a measure, a number or a length was expected here.",
+        "is: finished width| is: finished with| my.yaml, line 9, column 18: “finished with” is not known here; "
+                + "expected one of finished width",
+        "width * 7/12| widht * 7/12| my.yaml, line 11, column 21: “widht” is not known here; known are "
+                + "card.caliper, ruler.step, width, height.",
+        "width * 5/6| width * 5/| my.yaml, line 12, column 31: In “width * 5/”: a measure, a number or a length was "
+                + "expected here.",
         "fold: valley}| fold: sideways}| “sideways” is not known",
         "x: underlap,| z: underlap,| A line needs x, or y, or line",
         "on: base.cover| on: base.lid| There is no panel “base.lid”",

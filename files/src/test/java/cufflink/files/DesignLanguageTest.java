@@ -143,21 +143,35 @@ class DesignLanguageTest {
         "checks: []| 'checks: []\\nstack: [{front: base.front}]'| “behind” is missing",
         "onto: base.front, face| onto: \"tag{i}.tag\", face| The panel tag1.tag is put on itself",
         "at: [i * 1/4 in, i * 1/4 in], turn| at: [10 in, 0 mm], turn| closed the two do not lie on each other",
-        "checks: []| 'checks: []\\nstack: [{front: base.back, behind: tag1.tag}, {front: tag1.tag, behind: base.back}]'| The layers cannot lie flat",
-        "- {fold: [spine], say: Fold it.}| '- {fold: [spine], say: Fold it.}\\n  - {piece: lid, fold: [spine], say: Fold it.}'| It folds a piece “lid” that this design does not have",
-        "fold: valley}| 'fold: valley}\\n      - {id: other, y: height / 4, to: width, fold: valley}'| Crease other is never folded",
-        "fold: valley}| 'fold: valley}\\n      - {id: short, y: height / 2, to: width / 2, fold: valley}'| Score short ends inside a panel",
-        "fold: valley}| 'fold: valley}\\n      - {id: spine, y: height / 2, fold: decorative}'| There are two of the score “spine”",
+        "checks: []| 'checks: []\\nstack: [{front: base.back, behind: tag1.tag}, {front: tag1.tag, behind: "
+                + "base.back}]'| The layers cannot lie flat",
+        "- {fold: [spine], say: Fold it.}| '- {fold: [spine], say: Fold it.}\\n  - {piece: lid, fold: [spine], say: "
+                + "Fold it.}'| It folds a piece “lid” that this design does not have",
+        "fold: valley}| 'fold: valley}\\n      - {id: other, y: height / 4, to: width, fold: valley}'| Crease other "
+                + "is never folded",
+        "fold: valley}| 'fold: valley}\\n      - {id: short, y: height / 2, to: width / 2, fold: valley}'| Score "
+                + "short ends inside a panel",
+        "fold: valley}| 'fold: valley}\\n      - {id: spine, y: height / 2, fold: decorative}'| There are two of "
+                + "the score “spine”",
         "fold: valley}| 'fold: valley}\\n    slits: [{id: cut, x: 10 in}]'| Slit cut lies beyond the piece",
-        "fold: valley}| 'fold: valley}\\n    slits: [{id: cut, x: 1 in, from: 1 in, to: 1 in}]'| Slit cut has no length",
-        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [1 in, 1 in, 0 mm - 1 in]}]'| Cut-out hole crosses itself or has no size",
-        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [20 in, 1 in, 1 in]}]'| Cut-out hole lies beside the piece",
-        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: bow, polygon: [[0 mm, 0 mm], [1 in, 1 in], [1 in, 0 mm], [0 mm, 1 in]]}]'| Cut-out bow crosses itself",
-        "{id: front, at: [width / 2, height / 2]}| {id: back, at: [width / 2, height / 2]}| There are two of the panel “back”",
-        "half open: {spine: 90 deg}| half open: {after: half open, spine: 90 deg}| There is no pose “half open” before it",
-        "half open: {spine: 90 deg}| 'half open: {after: open, spine: 90 deg}\\n  open: {after: half open, spine: 0 deg}'| There is no pose “open” before it",
+        "fold: valley}| 'fold: valley}\\n    slits: [{id: cut, x: 1 in, from: 1 in, to: 1 in}]'| Slit cut has no "
+                + "length",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [1 in, 1 in, 0 mm - 1 in]}]'| Cut-out "
+                + "hole crosses itself or has no size",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: hole, circle: [20 in, 1 in, 1 in]}]'| Cut-out hole lies "
+                + "beside the piece",
+        "fold: valley}| 'fold: valley}\\n    cutOuts: [{id: bow, polygon: [[0 mm, 0 mm], [1 in, 1 in], [1 in, 0 "
+                + "mm], [0 mm, 1 in]]}]'| Cut-out bow crosses itself",
+        "{id: front, at: [width / 2, height / 2]}| {id: back, at: [width / 2, height / 2]}| There are two of the "
+                + "panel “back”",
+        "half open: {spine: 90 deg}| half open: {after: half open, spine: 90 deg}| There is no pose “half open” "
+                + "before it",
+        "half open: {spine: 90 deg}| 'half open: {after: open, spine: 90 deg}\\n  open: {after: half open, spine: 0 "
+                + "deg}'| There is no pose “open” before it",
         "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    loose: yes'| said to be loose, but glue joins it",
-        "folding:| '  spare:\\n    size: [1 in, 1 in]\\n    panels: [spare]\\nfolding:'| Nothing joins this piece to the others",
+        "folding:| '  spare:\\n    size: [1 in, 1 in]\\n    panels: [spare]\\nfolding:'| Nothing joins this piece "
+                + "to the others",
+        "fold: [spine], say: Fold it.}| 'fold: [spine, spine], say: Fold it.}'| There are two of the crease “spine”",
         "half open: {spine: 90 deg}| half open: {spine: 200 deg}| Crease spine cannot stand at 200°",
         "say: Fold it.}| 'to: -181 deg, say: Fold it.}'| Crease spine cannot stand at -181°",
         "checks: []| 'checks: []\\n---\\nid: second'| A second document begins here"})
@@ -197,7 +211,8 @@ class DesignLanguageTest {
     @Test
     void settingThatMakesAFormulaImpossible_isNamed() {
         String parted = CARD.replace("tags:   {is: count, default: 2, min: 1, max: 3}",
-                "tags:   {is: count, default: 2, min: 0, max: 3, label: Tags}\n  share: {is: result, value: width / tags}");
+                "tags:   {is: count, default: 2, min: 0, max: 3, label: Tags}\n  share: {is: result, value: width / "
+                        + "tags}");
         DesignDefinition design = DesignFileReader.read("trial.yaml", parted).orThrow();
         List<Problem> problems = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH).withSet("tags", "0"))
                 .problems();
@@ -213,7 +228,8 @@ class DesignLanguageTest {
     @Test
     void cardGluedShut_isRefused() {
         String tied = CARD.replace("poses:",
-                "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], say: Do not do this.}\nposes:");
+                "  - {id: shut, glue: base.back, onto: base.front, face: inside, edges: [left, right, top, bottom], "
+                        + "say: Do not do this.}\nposes:");
         assertTrue(
                 problems(tied).stream()
                         .anyMatch(problem -> problem.contains("stops at") || problem.contains("do not close")),
@@ -224,7 +240,8 @@ class DesignLanguageTest {
     @Test
     void tooManyPanels_areRefused() {
         String many = CARD.replace("- {id: spine, x: width, fold: valley}",
-                "- {id: spine, x: width, fold: valley}\n      - {id: \"up{i}\", repeat: {i: [1, 14]}, x: i * width / 7.5, fold: valley}\n"
+                "- {id: spine, x: width, fold: valley}\n      - {id: \"up{i}\", repeat: {i: [1, 14]}, x: i * width "
+                        + "/ 7.5, fold: valley}\n"
                         + "      - {id: \"across{i}\", repeat: {i: [1, 15]}, y: i * height / 16, fold: valley}");
         assertTimeoutPreemptively(Duration.ofSeconds(20),
                 () -> assertTrue(

@@ -217,7 +217,8 @@ class FittingTest {
                 project("half-fold").withWish(new Wish.InEnvelope(Plans.envelope("A2"), Length.ofInches(1, 8))))
                 .closes("4 1/4 in", "5 5/8 in").plan();
         assertEquals(
-                "The A2 envelope is 4 3/8 × 5 3/4 in; less 1/8 in of ease each way, the closed card may be 4 1/4 × 5 5/8 in.",
+                "The A2 envelope is 4 3/8 × 5 3/4 in; less 1/8 in of ease each way, the closed card may be 4 1/4 × "
+                        + "5 5/8 in.",
                 plan.fit().limit());
     }
 

@@ -331,11 +331,15 @@ class FoldedDesignsTest {
     /** Each row changes a crease, a slit or an angle of a good design; the file is refused with the reason. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "squash-fold| then 'mountain' else 'valley'\"}| then 'valley' else 'mountain'\"}| there must be two more of one than of the other",
+        "squash-fold| then 'mountain' else 'valley'\"}| then 'valley' else 'mountain'\"}| there must be two more of "
+                + "one than of the other",
         "squash-fold| - {id: \"upright{i}\"| - {id: \"upright{i}\", when: i > 1| in one panel",
-        "centre-step| - {id: right slit, x: width - side, from: height - 2 * step, to: height + tread + step}| - {id: right slit, x: width - side, from: height - 2 * step, to: height - step}| in one panel",
-        "centre-step| to: width - side, fold: mountain}| to: width - side, fold: valley}| It cannot be folded with stiff panels",
-        "accordion| [1, panels - 1]}, x: first + (i - 1) * middle, fold: \"if i mod 2 = 1 then 'valley' else 'mountain'\"| [1, panels - 1]}, x: first + (i - 1) * middle, fold: valley| lies on the last panel"})
+        "centre-step| - {id: right slit, x: width - side, from: height - 2 * step, to: height + tread + step}| - "
+                + "{id: right slit, x: width - side, from: height - 2 * step, to: height - step}| in one panel",
+        "centre-step| to: width - side, fold: mountain}| to: width - side, fold: valley}| It cannot be folded with "
+                + "stiff panels",
+        "accordion| [1, panels - 1]}, x: first + (i - 1) * middle, fold: \"if i mod 2 = 1 then 'valley' else "
+                + "'mountain'\"| [1, panels - 1]}, x: first + (i - 1) * middle, fold: valley| lies on the last panel"})
     void wrongCrease_isRefusedWithTheReason(String id, String good, String wrong, String reason) {
         String text = BuiltInDesigns.text(id);
         assertTrue(text.contains(good), good);

@@ -55,7 +55,8 @@ class StashCsvTest {
     @Test
     void everyMistake_isNamedByLine_andNothingIsRead() throws IOException {
         Outcome<List<StashItem>> outcome = read(
-                "kind,name,width,height,count,face\npaper,Fine,8 1/2,11,3,\npaper,Broad,wide,11,-2,blue\ncardboard,X,1,1,,\n");
+                "kind,name,width,height,count,face\npaper,Fine,8 "
+                        + "1/2,11,3,\npaper,Broad,wide,11,-2,blue\ncardboard,X,1,1,,\n");
         assertTrue(outcome.value().isEmpty());
         assertEquals(List.of("stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 3", "stash.csv, line 4"),
                 outcome.problems().stream().map(Problem::where).toList());
@@ -69,7 +70,8 @@ class StashCsvTest {
     @Test
     void missingColumns_areNamed() throws IOException {
         assertEquals(
-                "stash.csv, line 1: The heading has no width, no height. Begin the file with a line such as kind,name,width,height.",
+                "stash.csv, line 1: The heading has no width, no height. Begin the file with a line such as "
+                        + "kind,name,width,height.",
                 read("kind,name\npaper,Fine\n").problems().get(0).text());
     }
 }

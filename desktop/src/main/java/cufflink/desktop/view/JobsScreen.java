@@ -98,8 +98,10 @@ public final class JobsScreen extends ListeningScreen {
 
     private static Node empty(List<ProjectStore.Kept> projects) {
         Fractions text = new Fractions(projects.isEmpty()
-                ? "A job makes many copies of your projects from the paper in your stash. Start a project on the shelf first."
-                : "A job makes many copies of your projects from the paper in your stash: what to cut from which sheet, in which order, and what to buy. Make a new job to begin.",
+                ? "A job makes many copies of your projects from the paper in your stash. Start a project on the "
+                        + "shelf first."
+                : "A job makes many copies of your projects from the paper in your stash: what to cut from which "
+                        + "sheet, in which order, and what to buy. Make a new job to begin.",
                 "empty");
         text.setMaxWidth(520);
         return new StackPane(text);

@@ -182,7 +182,8 @@ public final class ShelfScreen extends ListeningScreen {
         cards.getChildren().setAll(found.stream().map(this::card).toList());
         if (found.isEmpty()) {
             cards.getChildren().add(new Fractions(
-                    "No design does all of this from these sheets. Untick something, or size a design to your sheet on its bench.",
+                    "No design does all of this from these sheets. Untick something, or size a design to your sheet "
+                            + "on its bench.",
                     "empty"));
         }
         refused.forEach(design -> cards.getChildren().add(refusal(design)));

@@ -203,7 +203,8 @@ public final class JobWork {
                 || next.cutting().filter(cutting -> cutting.id().equals(out.get().id())).isPresent();
         if (!kept) {
             stash.say(
-                    "This step cannot be taken back: sheets of this cutting are out of the stash. Put them back in the stash first (Undo there).");
+                    "This step cannot be taken back: sheets of this cutting are out of the stash. Put them back in "
+                            + "the stash first (Undo there).");
         }
         return kept;
     }
@@ -339,7 +340,8 @@ public final class JobWork {
         Optional<JobCutting> next = rest.value().flatMap(planned -> begun.get().withRest(planned.sheets()));
         if (next.isEmpty()) {
             message.set(rest.value().isPresent()
-                    ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back first (Undo in the stash), or cut the sheets before it."
+                    ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back "
+                            + "first (Undo in the stash), or cut the sheets before it."
                     : text(rest.problems()));
             return;
         }

@@ -1,14 +1,10 @@
 package cufflink.files.design;
 
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.CutOut;
-import cufflink.design.DesignDefinition.CutShape;
 import cufflink.design.DesignDefinition.FoldStep;
 import cufflink.design.DesignDefinition.Glue;
-import cufflink.design.DesignDefinition.Line;
 import cufflink.design.DesignDefinition.Mat;
 import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.PanelName;
 import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Piece;
 import cufflink.design.DesignDefinition.Pocket;
@@ -16,21 +12,15 @@ import cufflink.design.DesignDefinition.Pose;
 import cufflink.design.DesignDefinition.Repeat;
 import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignDefinition.Rule;
-import cufflink.design.DesignDefinition.Score;
-import cufflink.design.DesignDefinition.Slit;
-import cufflink.design.DesignDefinition.Spot;
 import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
-import cufflink.design.Expression;
 import cufflink.design.Face;
 import cufflink.design.Held;
-import cufflink.design.Fold;
 import cufflink.design.Formula;
 import cufflink.design.PanelRef;
 import cufflink.design.Rounding;
 import cufflink.design.Side;
 import cufflink.design.Template;
-import cufflink.mat.MatRole;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
@@ -60,13 +50,14 @@ final class DesignParser {
     DesignDefinition design(YamlNode root) {
         try (Fields fields = fields(root, "A design")) {
             List<Measure> measures = new ArrayList<>();
-            if (fields.entries("measures").size() > MOST_MEASURES) {
-                fields.problem(fields.place(), "This design has " + fields.entries("measures").size()
-                        + " measures; at most " + MOST_MEASURES + " are worked out.");
+            Map<String, YamlNode> written = fields.entries("measures");
+            if (written.size() > MOST_MEASURES) {
+                fields.problem(fields.place(), "This design has " + written.size() + " measures; at most "
+                        + MOST_MEASURES + " are worked out.");
             }
-            fields.entries("measures").forEach((name, node) -> measures.add(measure(name, node, fields)));
+            written.forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Piece> pieces = new ArrayList<>();
-            fields.entries("pieces").forEach((id, node) -> pieces.add(piece(id, node)));
+            fields.entries("pieces").forEach((id, node) -> pieces.add(new PieceParser(problems).piece(id, node)));
             Map<String, Pose> poses = new LinkedHashMap<>();
             fields.entries("poses").forEach((name, node) -> poses.put(name, pose(node, fields)));
             if (pieces.isEmpty()) {
@@ -114,7 +105,7 @@ final class DesignParser {
                 } else if (entry.getKey().equals("when")) {
                     when = Optional.of(fields.formula(entry.getValue()));
                 } else if (entry.getKey().equals("repeat")) {
-                    repeat = repeat(entry.getValue(), fields);
+                    repeat = fields.repeat(entry.getValue());
                 } else {
                     angles.put(fields.template(new YamlNode.Scalar(entry.getKey(), node.place())),
                             fields.formula(entry.getValue()));
@@ -129,7 +120,7 @@ final class DesignParser {
     private DesignDefinition.Layers layers(YamlNode node) {
         try (Fields fields = fields(node, "“stack”")) {
             return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"), fields.formula("when"),
-                    repeat(fields));
+                    fields.repeat());
         }
     }
 
@@ -197,150 +188,12 @@ final class DesignParser {
         });
     }
 
-    private static String material(Fields fields) {
-        String material = fields.text("material").orElse("card");
-        if (MatRole.layer(material).isPresent()) {
-            fields.problem(fields.place(),
-                    "“" + material + "” is the paper of a layer; a piece's material needs another name.");
-        }
-        return material;
-    }
-
-    private Piece piece(String id, YamlNode node) {
-        try (Fields fields = fields(node, "A piece")) {
-            List<YamlNode> size = fields.list("size");
-            if (size.size() != 2) {
-                fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
-                size = List.of(new YamlNode.Scalar("1 mm", fields.place()),
-                        new YamlNode.Scalar("1 mm", fields.place()));
-            }
-            Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
-            YamlNode where = new YamlNode.Scalar(id, node.place());
-            return new Piece(fields.template(where),
-                    fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
-                    fields.text("from"), fields.flag("loose"),
-                    fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up,
-                    fields.formula("when"), repeat(fields), fields.formula(size.get(0)), fields.formula(size.get(1)),
-                    fields.list("scores").stream().map(this::score).toList(),
-                    fields.list("slits").stream().map(this::slit).toList(),
-                    fields.list("cutOuts").stream().map(this::cutOut).toList(),
-                    fields.list("panels").stream().map(this::panelName).toList());
-        }
-    }
-
-    private Score score(YamlNode node) {
-        try (Fields fields = fields(node, "A score")) {
-            return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("when"),
-                    repeat(fields));
-        }
-    }
-
-    /** A fold is one of three plain words, or a formula that gives one. */
-    private static Formula fold(Fields fields) {
-        String text = fields.requiredText("fold");
-        for (Fold fold : Fold.values()) {
-            if (fold.word().equals(text)) {
-                return new Formula(new Expression.Quoted(0, text), fields.place());
-            }
-        }
-        return fields.requiredFormula("fold");
-    }
-
-    private static Line line(Fields fields) {
-        Optional<Formula> from = fields.formula("from");
-        Optional<Formula> to = fields.formula("to");
-        if (fields.has("x")) {
-            return new DesignDefinition.AtX(fields.requiredFormula("x"), from, to);
-        } else if (fields.has("y")) {
-            return new DesignDefinition.AtY(fields.requiredFormula("y"), from, to);
-        }
-        List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream())
-                .map(fields::formula).toList();
-        if (ends.size() != 4) {
-            fields.problem(fields.place(), "A line needs x, or y, or line: [[x, y], [x, y]].");
-            Formula nowhere = fields.formula("0 mm", fields.place());
-            return new DesignDefinition.Between(nowhere, nowhere, nowhere, nowhere);
-        }
-        return new DesignDefinition.Between(ends.get(0), ends.get(1), ends.get(2), ends.get(3));
-    }
-
-    private Slit slit(YamlNode node) {
-        try (Fields fields = fields(node, "A slit")) {
-            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"),
-                    fields.formula("when"), repeat(fields));
-        }
-    }
-
-    private CutOut cutOut(YamlNode node) {
-        try (Fields fields = fields(node, "A cut-out")) {
-            CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED
-                    : CutShape.POLYGON;
-            List<YamlNode> numbers = switch (shape) {
-                case CIRCLE -> fields.list("circle");
-                case ROUNDED -> fields.list("rounded");
-                case POLYGON ->
-                    fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
-            };
-            boolean right = switch (shape) {
-                case CIRCLE -> numbers.size() == 3;
-                case ROUNDED -> numbers.size() == 5;
-                case POLYGON -> numbers.size() >= 6 && numbers.size() % 2 == 0;
-            };
-            if (!right) {
-                fields.problem(fields.place(),
-                        "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or polygon: [[x, y], ...] with three corners or more.");
-            }
-            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(),
-                    fields.flag("outside"), fields.flag("through"),
-                    fields.formula("when"), repeat(fields));
-        }
-    }
-
-    private PanelName panelName(YamlNode node) {
-        if (node instanceof YamlNode.Scalar scalar) {
-            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(),
-                    Optional.empty(), Optional.empty());
-        }
-        try (Fields fields = fields(node, "A panel")) {
-            Template id = fields.requiredTemplate("id");
-            return new PanelName(id, fields.has("label") ? fields.template("label") : id, spot(fields),
-                    fields.formula("when"), repeat(fields));
-        }
-    }
-
-    private static Optional<Spot> spot(Fields fields) {
-        List<YamlNode> at = fields.list("at");
-        if (!at.isEmpty() && at.size() != 2) {
-            fields.problem(fields.place(), "“at” needs two values: [x, y].");
-        }
-        return at.size() == 2 ? Optional.of(new Spot(fields.formula(at.get(0)), fields.formula(at.get(1))))
-                : Optional.empty();
-    }
-
-    private static Optional<Repeat> repeat(Fields fields) {
-        return fields.node("repeat").flatMap(node -> repeat(node, fields));
-    }
-
-    private static Optional<Repeat> repeat(YamlNode node, Fields fields) {
-        if (!(node instanceof YamlNode.Mapping mapping) || mapping.entries().size() != 1) {
-            fields.problem(node.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
-            return Optional.empty();
-        }
-        Map.Entry<String, YamlNode> entry = mapping.entries().entrySet().iterator().next();
-        List<YamlNode> range = fields.items(entry.getValue());
-        if (range.size() != 2) {
-            fields.problem(entry.getValue().place(), "A repeat needs two values: [from, to].");
-            return Optional.empty();
-        }
-        return Optional.of(new Repeat(entry.getKey(), fields.formula(range.get(0)), fields.formula(range.get(1))));
-    }
-
     private Mat mat(YamlNode node) {
         try (Fields fields = fields(node, "A mat")) {
             PanelPlace on = place(fields, "on");
             return new Mat(on.piece(), on.panel(), fields.word("face", Face.class, Face::word),
                     fields.has("label") ? fields.template("label") : on.panel(),
-                    fields.formula("when"), repeat(fields));
+                    fields.formula("when"), fields.repeat());
         }
     }
 
@@ -354,7 +207,7 @@ final class DesignParser {
             return new FoldStep(Template.of(fields.text("piece").orElse("base")),
                     fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
                     fields.formula("to"), fields.template("say"), fields.flag("through"), opens, tucks(fields),
-                    fields.formula("when"), repeat(fields));
+                    fields.formula("when"), fields.repeat());
         }
     }
 
@@ -406,11 +259,11 @@ final class DesignParser {
         try (Fields fields = fields(node, "Glue")) {
             return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
                     place(fields, "glue"), place(fields, "onto"),
-                    fields.word("face", Face.class, Face::word), spot(fields), fields.formula("turn"),
+                    fields.word("face", Face.class, Face::word), fields.spot(), fields.formula("turn"),
                     fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
                     sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang"), places(fields, "over"),
                     places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
-                    fields.formula("when"), repeat(fields));
+                    fields.formula("when"), fields.repeat());
         }
     }
 

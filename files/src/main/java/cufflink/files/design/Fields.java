@@ -1,5 +1,7 @@
 package cufflink.files.design;
 
+import cufflink.design.DesignDefinition.Spot;
+import cufflink.design.DesignDefinition.Repeat;
 import cufflink.design.Expression;
 import cufflink.design.ExpressionFault;
 import cufflink.design.ExpressionParser;
@@ -196,6 +198,35 @@ final class Fields implements AutoCloseable {
         }
         node.ifPresent(other -> problem(other.place(), "“" + name + "” must hold named entries."));
         return Map.of();
+    }
+
+    /** The place under {@code at}. */
+    Optional<Spot> spot() {
+        List<YamlNode> at = list("at");
+        if (!at.isEmpty() && at.size() != 2) {
+            problem(place(), "“at” needs two values: [x, y].");
+        }
+        return at.size() == 2 ? Optional.of(new Spot(formula(at.get(0)), formula(at.get(1))))
+                : Optional.empty();
+    }
+
+    /** The count under {@code repeat}. */
+    Optional<Repeat> repeat() {
+        return node("repeat").flatMap(this::repeat);
+    }
+
+    Optional<Repeat> repeat(YamlNode node) {
+        if (!(node instanceof YamlNode.Mapping mapping) || mapping.entries().size() != 1) {
+            problem(node.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
+            return Optional.empty();
+        }
+        Map.Entry<String, YamlNode> entry = mapping.entries().entrySet().iterator().next();
+        List<YamlNode> range = items(entry.getValue());
+        if (range.size() != 2) {
+            problem(entry.getValue().place(), "A repeat needs two values: [from, to].");
+            return Optional.empty();
+        }
+        return Optional.of(new Repeat(entry.getKey(), formula(range.get(0)), formula(range.get(1))));
     }
 
     @Override

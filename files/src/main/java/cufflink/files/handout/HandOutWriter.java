@@ -256,7 +256,8 @@ public final class HandOutWriter {
                     new double[] {0, 50}, 10.5, false);
         }
         flow.text(
-                "The instructions of your tools' makers and local rules go first; posting sizes and prices are the operator's to say.",
+                "The instructions of your tools' makers and local rules go first; posting sizes and prices are the "
+                        + "operator's to say.",
                 9.5, 0, false);
     }
 

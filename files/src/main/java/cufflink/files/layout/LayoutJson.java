@@ -52,19 +52,38 @@ public final class LayoutJson {
         node.put("why", bound.reason().word()).put("sheets", bound.sheets()).put("text", LayoutWords.why(bound));
         ArrayNode pieces = node.putArray("pieces");
         bound.job().pieces().forEach(piece -> pieces.add(piece.id()));
-        if (bound.reason() instanceof Bound.Search search) {
-            node.put("selections", search.selections());
-        } else if (bound.reason() instanceof Bound.Prices prices) {
-            ArrayNode rectangles = node.putArray("rectangles");
-            prices.rectangles().forEach(rectangle -> {
-                ObjectNode priced = rectangles.addObject().put("count", rectangle.count()).put("price",
-                        rectangle.price());
-                priced.set("width", length(rectangle.width()));
-                priced.set("height", length(rectangle.height()));
-            });
-            ArrayNode most = node.putArray("most");
-            prices.sheets().forEach(held -> most.addObject().put("stock", held.stock()).put("price", held.most()));
-        }
+        bound.reason().accept(new Bound.Cases<ObjectNode>() {
+            @Override
+            public ObjectNode area(Bound.Area area) {
+                return node;
+            }
+
+            @Override
+            public ObjectNode alone(Bound.Alone alone) {
+                return node;
+            }
+
+            @Override
+            public ObjectNode prices(Bound.Prices prices) {
+                ArrayNode rectangles = node.putArray("rectangles");
+                prices.rectangles().forEach(rectangle -> priced(rectangles.addObject(), rectangle));
+                ArrayNode most = node.putArray("most");
+                prices.sheets()
+                        .forEach(held -> most.addObject().put("stock", held.stock()).put("price", held.most()));
+                return node;
+            }
+
+            @Override
+            public ObjectNode search(Bound.Search search) {
+                return node.put("selections", search.selections());
+            }
+        });
+    }
+
+    private void priced(ObjectNode node, Bound.Priced rectangle) {
+        node.put("count", rectangle.count()).put("price", rectangle.price());
+        node.set("width", length(rectangle.width()));
+        node.set("height", length(rectangle.height()));
     }
 
     private void sheet(ObjectNode node, SheetLayout sheet) {

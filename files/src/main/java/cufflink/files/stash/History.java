@@ -96,7 +96,8 @@ final class History {
 
     private static StashUnusable unreadable(Exception broken) {
         return new StashUnusable(
-                "What this change did cannot be read from the stash's history, so it cannot be taken back or done again. Nothing was changed.",
+                "What this change did cannot be read from the stash's history, so it cannot be taken back or done "
+                        + "again. Nothing was changed.",
                 broken);
     }
 

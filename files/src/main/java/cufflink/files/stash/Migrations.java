@@ -28,7 +28,8 @@ final class Migrations {
         }
         if (version < 0) {
             throw new StashUnusable(
-                    "The stash is damaged: the version of its file cannot be read. It was not touched; look for an older copy.",
+                    "The stash is damaged: the version of its file cannot be read. It was not touched; look for an "
+                            + "older copy.",
                     null);
         }
         for (int next = version + 1; next <= NEWEST; next++) {

@@ -180,7 +180,8 @@ public final class StashDatabase implements AutoCloseable {
             StashItem before = edit.before().get();
             if (!tables.find(ItemTable.of(before), before.id()).equals(edit.before())) {
                 throw new StashUnusable("“" + before.name()
-                        + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; look again.",
+                        + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; "
+                        + "look again.",
                         null);
             }
         }

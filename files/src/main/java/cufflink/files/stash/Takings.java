@@ -17,7 +17,8 @@ import java.util.TreeSet;
  */
 final class Takings {
     /** Counts what stands: taken and put back. */
-    private static final String STANDING = " from taking left join change on change.id = taking.change where (change.state = 'done' or taking.change is null) and ";
+    private static final String STANDING = " from taking left join change on change.id = taking.change where "
+            + "(change.state = 'done' or taking.change is null) and ";
 
     private final Connection connection;
 
