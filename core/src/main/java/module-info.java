@@ -12,6 +12,7 @@ module cufflink.core {
     exports cufflink.crease;
     exports cufflink.mat;
     exports cufflink.score;
+    exports cufflink.stack;
     exports cufflink.fold;
     exports cufflink.cut;
     exports cufflink.fit;

@@ -1,5 +1,6 @@
 package cufflink;
 
+import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignDefinition.AtX;
 import cufflink.design.DesignDefinition.Measure;
@@ -67,7 +68,7 @@ public final class TestDesigns {
                         Optional.empty(), Optional.empty()));
             }
         }
-        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), "card",
+        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), PaperRole.material("card"),
                 Optional.empty(), false, Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(),
                 formula(x.toString()), formula("height"), scores, List.of(),
                 List.of(), folds.contains("d") ? List.of() : panels);

@@ -46,7 +46,7 @@ final class Answers {
         Plan plan = outcome.value().get();
         line.getOut().println(
                 format == Format.JSON ? json(FoldJson.of(plan, counted)) : FoldText.of(plan, counted).stripTrailing());
-        return plan.folded().faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
+        return plan.faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
     }
 
     /**

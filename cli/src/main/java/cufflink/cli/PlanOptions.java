@@ -3,7 +3,7 @@ package cufflink.cli;
 import cufflink.design.DesignDefinition;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.LengthParser;
@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
@@ -263,10 +264,8 @@ final class PlanOptions {
             if (size.isEmpty()) {
                 continue;
             }
-            List<String> roles = i == 0
-                    ? project.design().pieces().stream().map(DesignDefinition.Piece::material).distinct().toList()
-                    : List.of(MatRole.of(i));
-            for (String role : roles) {
+            Set<PaperRole> roles = i == 0 ? project.design().materials() : Set.of(PaperRole.layer(i));
+            for (PaperRole role : roles) {
                 Stock paper = project.paper(role).inSheets(size.get().width(), size.get().height());
                 result = result.withPaper(role, paper);
             }

@@ -4,11 +4,9 @@ import cufflink.cut.LayoutPlan;
 import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
-import cufflink.fold.ClosedStack;
-import cufflink.fold.FlatFoldedState;
+import cufflink.stack.ClosedStack;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.PosedCard;
-import cufflink.problem.Outcome;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -16,6 +14,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.StackedDesign;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,18 +22,45 @@ import java.util.Optional;
 /**
  * Everything that is judged.
  *
- * @param pieces           folded, by piece id
- * @param assembly         the pieces joined
- * @param closed           the closed card, or why it does not close
- * @param poses            of the closed card
- * @param stack            the closed card, if every piece folds flat
- * @param envelope         the one it is to go into
- * @param fittedToEnvelope whether the size was sought for it
+ * @param stacked  the design after its last stage
+ * @param poses    of the closed card
+ * @param envelope the one it is to go into
  */
-public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, Assembly assembly,
-        Outcome<FlatFoldedState> closed, List<PosedCard> poses, Optional<ClosedStack> stack, List<MatLayer> mats,
-        List<ScoreSetup> scores, LayoutPlan layout, Optional<NamedSize> envelope, boolean fittedToEnvelope,
-        BenchTools tools, RulerStep step) {
+public record CheckSubject(StackedDesign stacked, List<PosedCard> poses, List<ScoreSetup> scores, LayoutPlan layout,
+        Optional<Into> envelope, BenchTools tools, RulerStep step) {
+    /**
+     * An envelope.
+     *
+     * @param fitted whether the size was sought for it
+     */
+    public record Into(NamedSize envelope, boolean fitted) {
+    }
+
+    /** The sized design, with the creases that folding adds. */
+    SizedDesign design() {
+        return stacked.design();
+    }
+
+    /** Folded, by piece id. */
+    Map<String, FoldedPiece> pieces() {
+        return stacked.pieces();
+    }
+
+    /** The pieces joined. */
+    Assembly assembly() {
+        return stacked.assembly();
+    }
+
+    /** The closed card; absent while it does not close. */
+    Optional<ClosedStack> stack() {
+        return stacked.stack();
+    }
+
+    /** Every layer to cut. */
+    List<MatLayer> mats() {
+        return stacked.mats();
+    }
+
     LengthFormat format() {
         return LengthFormat.of(step.unit());
     }
@@ -51,7 +77,7 @@ public record CheckSubject(SizedDesign design, Map<String, FoldedPiece> pieces, 
 
     /** Names the measure to change, as a change without a value. */
     Optional<Check.Change> change(String measure) {
-        return design.definition().measure(measure).filter(Measure::canBeSet)
+        return design().definition().measure(measure).filter(Measure::canBeSet)
                 .map(found -> new Check.Change(found.name(), found.label(), Optional.empty()));
     }
 }

@@ -1,6 +1,6 @@
 package cufflink.check;
 
-import cufflink.fold.ClosedStack;
+import cufflink.stack.ClosedStack;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -19,7 +19,7 @@ final class EnvelopeJudge implements Judge {
             return List.of();
         }
         ClosedStack stack = subject.stack().get();
-        NamedSize envelope = subject.envelope().get();
+        NamedSize envelope = subject.envelope().get().envelope();
         LengthFormat format = subject.format();
         Length spareLong = Length.longer(envelope.width(), envelope.height())
                 .minus(Length.longer(stack.width(), stack.height())).minus(stack.thickness());
@@ -36,7 +36,7 @@ final class EnvelopeJudge implements Judge {
                     .of(Check
                             .bad("envelope", Optional.of(margin),
                                     text + ": " + format.text(subject.step().up(margin.abs())) + " too little.",
-                                    subject.fittedToEnvelope() ? "Choose a larger envelope."
+                                    subject.envelope().get().fitted() ? "Choose a larger envelope."
                                             : "Fit the card to the envelope, or choose a larger one.",
                                     Optional.empty()));
         }

@@ -28,7 +28,7 @@ final class FoldingJudge implements Judge {
             }
         }
         boolean eachFolds = subject.pieces().values().stream().allMatch(piece -> piece.problems().isEmpty());
-        subject.closed().problems().stream().filter(problem -> eachFolds).findFirst()
+        subject.stacked().closed().closed().problems().stream().filter(problem -> eachFolds).findFirst()
                 .ifPresent(problem -> checks.add(Check.bad("closes", Optional.empty(),
                         "Put together it does not close: " + problem.what(), problem.remedy(), Optional.empty())));
         return checks;

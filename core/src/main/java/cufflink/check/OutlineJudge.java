@@ -1,7 +1,7 @@
 package cufflink.check;
 
-import cufflink.fold.ClosedStack;
-import cufflink.fold.StackLayer;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackLayer;
 import cufflink.measure.Length;
 import java.util.Comparator;
 import java.util.List;

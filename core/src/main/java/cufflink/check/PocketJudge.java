@@ -15,7 +15,7 @@ final class PocketJudge implements Judge {
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
         for (Pocket pocket : subject.design().pockets()) {
-            PocketFit.contents(subject.design(), pocket).ifPresent(item -> judge(subject, pocket, item, checks));
+            subject.design().contents(pocket).ifPresent(item -> judge(subject, pocket, item, checks));
         }
         return checks;
     }

@@ -2,8 +2,8 @@ package cufflink.check;
 
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.design.Side;
-import cufflink.fold.ClosedStack;
-import cufflink.fold.PocketSpace;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.PocketSpace;
 import cufflink.measure.Length;
 import java.util.List;
 import java.util.Optional;

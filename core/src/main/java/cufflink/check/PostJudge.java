@@ -1,6 +1,6 @@
 package cufflink.check;
 
-import cufflink.fold.ClosedStack;
+import cufflink.stack.ClosedStack;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
@@ -17,7 +17,7 @@ final class PostJudge implements Judge {
         if (subject.stack().isEmpty() || subject.envelope().isEmpty()) {
             return List.of();
         }
-        NamedSize envelope = subject.envelope().get();
+        NamedSize envelope = subject.envelope().get().envelope();
         Length longer = Length.longer(envelope.width(), envelope.height());
         Length shorter = Length.shorter(envelope.width(), envelope.height());
         ClosedStack stack = subject.stack().get();

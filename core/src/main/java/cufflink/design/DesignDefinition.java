@@ -2,9 +2,12 @@ package cufflink.design;
 
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
+import cufflink.paper.PaperRole;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a
@@ -99,7 +102,7 @@ public record DesignDefinition(String id, String title, String group, String abo
      * others, {@code rests} names the panel that stays on the table; width and height with the face {@code up} lying
      * up.
      */
-    public record Piece(Template id, Template label, String material, Optional<String> from, boolean loose,
+    public record Piece(Template id, Template label, PaperRole material, Optional<String> from, boolean loose,
             Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
             Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts,
             List<PanelName> panels) {
@@ -277,6 +280,18 @@ public record DesignDefinition(String id, String title, String group, String abo
     /** A judgement of the design's own; {@code change} names the measure to change. */
     public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad,
             Optional<Formula> when) {
+    }
+
+    /** The piece that the others are put on: the first. */
+    public Piece main() {
+        return pieces.get(0);
+    }
+
+    /** What its pieces are cut from, the main piece's first. */
+    public Set<PaperRole> materials() {
+        Set<PaperRole> materials = new LinkedHashSet<>();
+        pieces.forEach(piece -> materials.add(piece.material()));
+        return materials;
     }
 
     public Optional<Measure> measure(String name) {

@@ -225,19 +225,13 @@ public final class DesignSizer {
             if (!sheet.wanted(pose.when())) {
                 return;
             }
+            String main = sheet.text(definition.main().id());
             Map<CreaseRef, Double> angles = new LinkedHashMap<>();
             sheet.repeat(pose.repeat(), () -> pose.angles()
-                    .forEach((crease, angle) -> angles.put(crease(sheet.text(crease)), sheet.degrees(angle))));
+                    .forEach((crease, angle) -> angles.put(CreaseRef.read(sheet.text(crease), main), sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
         return poses;
-    }
-
-    /** {@code piece.crease}, or a crease of the main piece. */
-    private CreaseRef crease(String name) {
-        int dot = name.indexOf('.');
-        return dot < 0 ? new CreaseRef(sheet.text(definition.pieces().get(0).id()), name)
-                : new CreaseRef(name.substring(0, dot), name.substring(dot + 1));
     }
 
     private List<SizedDesign.Judgement> judgements(MeasureSizer measures) {

@@ -43,6 +43,10 @@ final class MeasureSizer {
         this.scorePlaces = ScorePlaces.measures(definition, given);
         this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step",
                 Value.length(given.step().length()));
+        given.facts().found().forEach((name, length) -> {
+            scope = scope.with(name, Value.length(length));
+            labels.put(name, Facts.label(name));
+        });
     }
 
     Measures measures() {
@@ -71,8 +75,9 @@ final class MeasureSizer {
         return conflicts;
     }
 
+    /** What the rest of the design may refer to: measures, not the facts that they ask for. */
     Scope scope() {
-        return scope;
+        return scope.without(given.facts().found().keySet());
     }
 
     Map<String, String> labels() {

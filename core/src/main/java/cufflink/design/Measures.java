@@ -60,6 +60,12 @@ public final class Measures {
         return byName.get(name).length();
     }
 
+    /** Whether every measure has the same value, however it came about. */
+    public boolean sameValues(Measures other) {
+        return byName.keySet().equals(other.byName.keySet()) && byName.values().stream()
+                .allMatch(sized -> sized.value().equals(other.byName.get(sized.definition().name()).value()));
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Measures measures && byName.equals(measures.byName);

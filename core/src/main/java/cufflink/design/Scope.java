@@ -3,6 +3,7 @@ package cufflink.design;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -25,6 +26,13 @@ public final class Scope {
         Map<String, Value> grown = new LinkedHashMap<>(values);
         grown.put(name, value);
         return new Scope(grown);
+    }
+
+    /** This scope with fewer names. */
+    Scope without(Set<String> names) {
+        Map<String, Value> left = new LinkedHashMap<>(values);
+        left.keySet().removeAll(names);
+        return new Scope(left);
     }
 
     public Optional<Value> value(String name) {

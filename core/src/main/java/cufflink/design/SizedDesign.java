@@ -3,6 +3,8 @@ package cufflink.design;
 import cufflink.design.DesignDefinition.CutShape;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
+import cufflink.paper.PaperRole;
 import cufflink.problem.Ordered;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +43,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from, {@code rests}
      * the panel that stays on the table.
      */
-    public record Piece(String id, String label, String material, Optional<String> from, Optional<String> rests,
+    public record Piece(String id, String label, PaperRole material, Optional<String> from, Optional<String> rests,
             Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
             List<CutOut> cutOuts, List<PanelName> panelNames) {
         public Piece {
@@ -211,6 +213,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
         return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, lean,
                 judgements);
+    }
+
+    /** What it puts into a pocket. */
+    public Optional<Contents> contents(Pocket pocket) {
+        return measures.get(pocket.definition().holds()).flatMap(Measures.Sized::contents);
     }
 
     /** A piece by id; it must exist. */

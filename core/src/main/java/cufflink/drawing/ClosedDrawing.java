@@ -3,9 +3,9 @@ package cufflink.drawing;
 import cufflink.design.Face;
 import cufflink.design.Held;
 import cufflink.drawing.Shape.Spot;
-import cufflink.fold.ClosedStack;
-import cufflink.fold.StackLayer;
-import cufflink.mat.MatRole;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackLayer;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -59,7 +59,7 @@ public final class ClosedDrawing {
     private static String colour(Plan plan, StackLayer layer, Face facing) {
         return switch (layer.kind()) {
             case CONTENTS -> Ink.CONTENTS.colour();
-            case MAT -> plan.project().paper(MatRole.of(layer.level())).face();
+            case MAT -> plan.project().paper(PaperRole.layer(layer.level())).face();
             case PANEL -> {
                 var stock = plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material());
                 yield facing == Face.OUTSIDE ? stock.face() : stock.back();

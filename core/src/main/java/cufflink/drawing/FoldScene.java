@@ -6,7 +6,7 @@ import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
 import cufflink.mat.MatLayer;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Ordered;
@@ -52,7 +52,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         Map<String, Stock> papers = new HashMap<>();
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
-        plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(MatRole.of(mat.layer()))));
+        plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers,
                 Set.of(), tops(plan));
     }
@@ -62,7 +62,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         Map<PanelRef, Integer> tops = new HashMap<>();
         Held held = plan.design().definition().held();
         Point3 up = new Point3(held.ownX(0, -1), held.ownY(0, -1), 0);
-        plan.folded().closed().value().ifPresent(flat -> flat.state().position().forEach((panel, motion) -> {
+        plan.closed().ifPresent(flat -> flat.state().position().forEach((panel, motion) -> {
             Point3 top = motion.inverse().turn(up);
             tops.put(panel, (int) Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y()))));
         }));

@@ -17,7 +17,7 @@ public final class PoseDrawing {
 
     /** The pose; absent if the card cannot take it. */
     public static Optional<Picture> draw(Plan plan, String pose, View view, double point) {
-        return plan.folded().poses().stream().filter(posed -> posed.name().equals(pose)).findFirst()
+        return plan.poses().stream().filter(posed -> posed.name().equals(pose)).findFirst()
                 .flatMap(posed -> posed.state().value())
                 .map(state -> FoldDrawing.draw(scene(plan, state), view, point));
     }
@@ -38,7 +38,7 @@ public final class PoseDrawing {
     }
 
     private static FoldScene scene(Plan plan, FoldedState state) {
-        FlatFoldedState closed = plan.folded().closed().orThrow();
+        FlatFoldedState closed = plan.closed().orElseThrow();
         return FoldScene.of(plan, state, closed.state(), closed.order());
     }
 }

@@ -7,7 +7,7 @@ import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.plan.GlueScene;
 import cufflink.plan.Plan;
@@ -104,7 +104,7 @@ public final class StepDrawing {
     }
 
     private String colourOf(StepSubject.OfSheet sheet) {
-        return plan.project().papers().values().stream()
+        return plan.project().papers().chosen().values().stream()
                 .filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst()
                 .map(stock -> stock.face()).orElse("#FFFFFF");
     }
@@ -192,12 +192,12 @@ public final class StepDrawing {
         for (MatLayer layer : layers) {
             Polygon outline = (Polygon) lying.transform(layer.outline());
             bounds.expandToInclude(outline.getEnvelopeInternal());
-            String colour = plan.project().paper(MatRole.of(layer.layer())).face();
+            String colour = plan.project().paper(PaperRole.layer(layer.layer())).face();
             shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(outline),
                     Outlines.openings(outline), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
-        Ink ink = Colours.isLight(plan.project().paper(MatRole.of(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
+        Ink ink = Colours.isLight(plan.project().paper(PaperRole.layer(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
         LayerForm form = layers.get(0).form();
         if (form.kind() != LayerForm.Kind.RECTANGLE) {
             shapes.addAll(EdgeLengths.of((Polygon) lying.transform(form.outline()), plan.project().step(), ink, point));
@@ -221,7 +221,7 @@ public final class StepDrawing {
         Picture flat = flat(id, mirrored);
         List<Shape> shapes = new ArrayList<>();
         for (MatLayer layer : layers.layers()) {
-            String colour = plan.project().paper(MatRole.of(layer.layer())).face();
+            String colour = plan.project().paper(PaperRole.layer(layer.layer())).face();
             Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(layer.outline()),
                     Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT));
             shapes.add(mirrored ? mat.moved(spot -> mirror(spot, flat)) : mat);
@@ -268,7 +268,7 @@ public final class StepDrawing {
     }
 
     private Picture glued(Glue glue) {
-        Optional<GlueScene> scene = GlueScene.of(plan, glue);
+        Optional<GlueScene> scene = GlueScene.of(plan.workings(), glue);
         if (scene.isEmpty()) {
             return flat(glue.part().piece());
         }

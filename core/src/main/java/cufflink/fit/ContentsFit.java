@@ -38,19 +38,19 @@ final class ContentsFit {
         }
         Given base = sizing.given().with(holds.get().name(), item);
         if (!sizing.hasSize() || sizing.free().isEmpty()) {
-            return Fitter.answer(sizing.definition(), base, item.name(), "", "");
+            return Fitter.answer(sizing, base, item.name(), "", "");
         }
         Optional<SizedDesign> found = smallest(base);
         if (found.isEmpty()) {
             String settings = Settings.inTheWay(sizing.definition(), base.without(holds.get().name()),
                     given -> smallest(given.with(holds.get().name(), item)).isPresent());
-            return Fitter.answer(sizing.definition(), base, item.name(),
+            return Fitter.answer(sizing, base, item.name(),
                     "No size of this design holds the " + item.name()
                             + (settings.isEmpty() ? "." : " as its measures are set."),
                     settings.isEmpty() ? "Choose another holder for it." : settings);
         }
-        Given given = new Sizing(sizing.definition(), base).at(sizing.width(found.get()), sizing.height(found.get()));
-        return Fitter.answer(sizing.definition(), given, item.name(), limit(found.get()),
+        Given given = sizing.with(base).at(sizing.width(found.get()), sizing.height(found.get()));
+        return Fitter.answer(sizing, given, item.name(), limit(found.get()),
                 "A smaller " + item.name() + " would allow a smaller card.");
     }
 
@@ -58,7 +58,7 @@ final class ContentsFit {
      * What the pocket has to spare, which may be more than the play where the ruler or a limit of the design says so.
      */
     private String limit(SizedDesign design) {
-        return design.pockets().stream().findFirst().flatMap(pocket -> PocketFit.contents(design, pocket).map(held -> {
+        return design.pockets().stream().findFirst().flatMap(pocket -> design.contents(pocket).map(held -> {
             Length spare = pocket.width().length().minus(held.width());
             return "Held snugly: the pocket is " + step.text(spare) + " wider than the " + item.name()
                     + (held.thickness().isPositive() ? ", its thickness counted in." : ".");
@@ -68,7 +68,7 @@ final class ContentsFit {
 
     /** Where some rules of the design only warn, a size that heeds them too is looked for first. */
     private Optional<SizedDesign> smallest(Given base) {
-        Sizing trial = new Sizing(sizing.definition(), base);
+        Sizing trial = sizing.with(base);
         return smallest(trial, true).or(() -> smallest(trial, false));
     }
 
@@ -99,7 +99,7 @@ final class ContentsFit {
         SizedDesign design = sized.value().get();
         boolean rules = design.judgements().stream()
                 .allMatch(judgement -> judgement.holds() || !judgement.bad() && !warned);
-        return rules && design.pockets().stream().allMatch(pocket -> PocketFit.contents(design, pocket).map(held -> {
+        return rules && design.pockets().stream().allMatch(pocket -> design.contents(pocket).map(held -> {
             PocketFit fit = PocketFit.of(pocket, held, step.unit());
             return (!across || !fit.width().isNegative()) && !fit.room().isNegative() && !fit.held().isNegative();
         }).orElse(true));

@@ -1,5 +1,6 @@
 package cufflink.fit;
 
+import cufflink.stack.ClosedSize;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -47,7 +48,7 @@ final class EnvelopeFit {
     Outcome<FitAnswer> answer() {
         String target = wanted.envelope().name() + " envelope";
         if (sizing.free().isEmpty()) {
-            return Fitter.answer(sizing.definition(), sizing.given(), target,
+            return Fitter.answer(sizing, sizing.given(), target,
                     "Width and height are set by hand: nothing is left to be fitted to the envelope.", "");
         }
         Optional<Tried> found = search();
@@ -56,9 +57,9 @@ final class EnvelopeFit {
             String what = "No size of this design was found that goes into the " + wanted.envelope().name()
                     + " envelope (" + format.size(across, down) + ").";
             String settings = Settings.inTheWay(sizing.definition(), sizing.given(),
-                    given -> new EnvelopeFit(new Sizing(sizing.definition(), given), context, wanted,
+                    given -> new EnvelopeFit(sizing.with(given), context, wanted,
                             sizing.usual().value().orElseThrow()).search().isPresent());
-            return Fitter.answer(sizing.definition(), sizing.at(w, sizing.closesElsewhere() ? w : least(down)), target,
+            return Fitter.answer(sizing, sizing.at(w, sizing.closesElsewhere() ? w : least(down)), target,
                     what, settings.isEmpty() ? "Choose a larger envelope." : settings);
         }
         Length ease = ease(found.get().closed());
@@ -67,7 +68,7 @@ final class EnvelopeFit {
         String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(across, down) + "; less " + why
                 + " each way, the closed card may be "
                 + format.size(room(across, ease), room(down, ease)) + ".";
-        return Fitter.answer(sizing.definition(), sizing.at(found.get().width(), found.get().height()), target, limit,
+        return Fitter.answer(sizing, sizing.at(found.get().width(), found.get().height()), target, limit,
                 "A larger envelope" + (ease.equals(wanted.ease()) ? " or less ease would lift it."
                         : " or fewer layers would lift it."));
     }

@@ -4,6 +4,8 @@ import cufflink.cut.CutJob;
 import cufflink.cut.LayoutPlan;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
+import cufflink.problem.Outcome;
+import cufflink.stack.ClosedSize;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -11,6 +13,9 @@ import java.util.OptionalInt;
 public interface FitContext {
     /** What the maker has set; it stays. */
     Given given();
+
+    /** The design at what is given, as large as its later stages make it. */
+    Outcome<SizedDesign> sized(Given given);
 
     /** How many are made. */
     int copies();

@@ -1,7 +1,6 @@
 package cufflink.fit;
 
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignSizer;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
@@ -23,7 +22,7 @@ public final class Fitter {
     private final LengthFormat format;
 
     private Fitter(DesignDefinition definition, FitContext context) {
-        this.sizing = new Sizing(definition, context.given());
+        this.sizing = new Sizing(definition, context.given(), context);
         this.context = context;
         this.format = LengthFormat.of(context.given().step().unit());
     }
@@ -92,13 +91,12 @@ public final class Fitter {
     }
 
     private Outcome<FitAnswer> answer(Given given, String target, String limit, String lift) {
-        return answer(sizing.definition(), given, target, limit, lift);
+        return answer(sizing, given, target, limit, lift);
     }
 
     /** A design sized for what was found. */
-    static Outcome<FitAnswer> answer(DesignDefinition definition, Given given, String target, String limit,
-            String lift) {
-        Outcome<SizedDesign> sized = DesignSizer.size(definition, given);
+    static Outcome<FitAnswer> answer(Sizing sizing, Given given, String target, String limit, String lift) {
+        Outcome<SizedDesign> sized = sizing.sized(given);
         List<Problem> notices = sized.problems().stream().filter(problem -> !problem.isError()).toList();
         return sized.map(design -> new FitAnswer(design, target, limit, lift, notices));
     }

@@ -1,11 +1,9 @@
 package cufflink.fit;
 
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
-import java.util.Optional;
 
 /**
  * How contents sit in a flat pocket; a negative margin is too little. Something thick takes more of it than its own
@@ -38,10 +36,5 @@ public record PocketFit(Length width, Length room, Length held, Length reach) {
     /** Whether the contents go in and stay inside the card. */
     public boolean holds() {
         return !width.isNegative() && !room.isNegative() && !held.isNegative();
-    }
-
-    /** What the design puts into a pocket. */
-    public static Optional<Contents> contents(SizedDesign design, Pocket pocket) {
-        return design.measures().get(pocket.definition().holds()).flatMap(sized -> sized.contents());
     }
 }

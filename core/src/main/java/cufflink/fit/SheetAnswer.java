@@ -44,7 +44,7 @@ final class SheetAnswer {
 
     Outcome<FitAnswer> answer() {
         if (sizing.free().isEmpty()) {
-            return Fitter.answer(sizing.definition(), sizing.given(), target(),
+            return Fitter.answer(sizing, sizing.given(), target(),
                     "Width and height are set by hand: nothing is left to be fitted to the sheet.", "");
         }
         Optional<Steps> found = fit.largest();
@@ -52,7 +52,7 @@ final class SheetAnswer {
             return nothingFits();
         }
         List<Steps> next = fit.next(found.get());
-        return Fitter.answer(sizing.definition(), given(found.get()), target(), limit(next, found.get()), lift(next));
+        return Fitter.answer(sizing, given(found.get()), target(), limit(next, found.get()), lift(next));
     }
 
     private Given given(Steps size) {

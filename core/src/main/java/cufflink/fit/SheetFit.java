@@ -255,14 +255,14 @@ final class SheetFit {
 
     /** Whether a size comes out with other measures. */
     boolean comesOutWith(Steps size, Given other) {
-        Outcome<SizedDesign> sized = new Sizing(sizing.definition(), other).size(length(size.across()),
+        Outcome<SizedDesign> sized = sizing.with(other).size(length(size.across()),
                 length(size.down()));
         return Sizing.isSound(sized) && room.gives(sized.value().orElseThrow());
     }
 
     /** Whether anything at all comes out with other measures. */
     boolean isPossibleWith(Given other) {
-        Sizing sized = new Sizing(sizing.definition(), other);
+        Sizing sized = sizing.with(other);
         return sized.usual().value().map(design -> sized.free().isEmpty() ? room.gives(design)
                 : new SheetFit(sized, room, wanted, design).search().isPresent()).orElse(false);
     }

@@ -3,7 +3,6 @@ package cufflink.fit;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.DesignDefinition.Role;
-import cufflink.design.DesignSizer;
 import cufflink.design.Given;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
@@ -22,13 +21,15 @@ import java.util.stream.Stream;
 final class Sizing {
     private final DesignDefinition definition;
     private final Given given;
+    private final FitContext context;
     private final Optional<Measure> width;
     private final Optional<Measure> height;
     private final Map<List<Length>, Outcome<SizedDesign>> known = new HashMap<>();
 
-    Sizing(DesignDefinition definition, Given given) {
+    Sizing(DesignDefinition definition, Given given, FitContext context) {
         this.definition = definition;
         this.given = given;
+        this.context = context;
         this.width = definition.measure(Role.FINISHED_WIDTH);
         this.height = definition.measure(Role.FINISHED_HEIGHT);
     }
@@ -75,12 +76,22 @@ final class Sizing {
     }
 
     Outcome<SizedDesign> size(Length w, Length h) {
-        return known.computeIfAbsent(List.of(w, h), none -> DesignSizer.size(definition, at(w, h)));
+        return known.computeIfAbsent(List.of(w, h), none -> sized(at(w, h)));
+    }
+
+    /** The design at any measures. */
+    Outcome<SizedDesign> sized(Given other) {
+        return context.sized(other);
+    }
+
+    /** The same design with other measures given. */
+    Sizing with(Given other) {
+        return new Sizing(definition, other, context);
     }
 
     /** The design as it is without a wish. */
     Outcome<SizedDesign> usual() {
-        return DesignSizer.size(definition, given);
+        return sized(given);
     }
 
     /** The finished width of a sized design. */

@@ -1,6 +1,7 @@
 package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasedDesign;
 import cufflink.crease.Panel;
 import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
@@ -9,6 +10,7 @@ import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Placing;
 import cufflink.design.SizedDesign.Slit;
+import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -24,24 +26,29 @@ import org.locationtech.jts.geom.Polygon;
 /**
  * Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out.
  */
-public final class AssemblyBuilder {
+final class AssemblyBuilder {
     private final SizedDesign design;
     private final Map<String, CreasePattern> patterns;
-    private final List<Problem> problems;
+    private final List<Problem> problems = new ArrayList<>();
 
-    private AssemblyBuilder(SizedDesign design, Map<String, CreasePattern> patterns, List<Problem> problems) {
-        this.design = design;
-        this.patterns = patterns;
-        this.problems = problems;
+    private AssemblyBuilder(CreasedDesign creased) {
+        this.design = creased.sized();
+        this.patterns = creased.patterns();
     }
 
-    /** The assembly around the first piece; joints that name what is not there are added to {@code problems}. */
-    public static Assembly build(SizedDesign design, Map<String, CreasePattern> patterns, PanelRef anchor,
-            List<Problem> problems) {
-        AssemblyBuilder builder = new AssemblyBuilder(design, patterns, problems);
+    /** The assembly around the main piece, or the joints that name what is not there. */
+    static Outcome<Assembly> build(CreasedDesign creased) {
+        AssemblyBuilder builder = new AssemblyBuilder(creased);
+        Assembly assembly = builder.build();
+        return builder.problems.isEmpty() ? Outcome.of(assembly) : Outcome.failed(builder.problems);
+    }
+
+    private Assembly build() {
+        CreasePattern main = patterns.values().iterator().next();
+        PanelRef anchor = new PanelRef(main.piece(), Anchor.of(design, main));
         List<Join> joins = new ArrayList<>();
-        design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(builder::isKnown)
-                .forEach(glue -> joins.add(builder.join(glue)));
+        design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(this::isKnown)
+                .forEach(glue -> joins.add(join(glue)));
         Set<String> reached = new LinkedHashSet<>(Set.of(anchor.piece()));
         boolean grew = true;
         while (grew) {

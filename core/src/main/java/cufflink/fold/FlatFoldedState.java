@@ -41,7 +41,7 @@ public final class FlatFoldedState {
     }
 
     /** Which panels lie over each place; worked out when first asked for. */
-    synchronized Places places() {
+    public synchronized Places places() {
         if (places.isEmpty()) {
             places = Optional.of(new Places(state));
         }

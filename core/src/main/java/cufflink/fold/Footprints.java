@@ -9,12 +9,12 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.CoordinateFilter;
 
 /** What moved paper covers, seen from above. */
-final class Footprints {
+public final class Footprints {
     private Footprints() {
     }
 
     /** A side of a rectangle. */
-    static LineSegment side(Envelope box, Side side) {
+    public static LineSegment side(Envelope box, Side side) {
         return switch (side) {
             case LEFT -> new LineSegment(box.getMinX(), box.getMinY(), box.getMinX(), box.getMaxY());
             case RIGHT -> new LineSegment(box.getMaxX(), box.getMinY(), box.getMaxX(), box.getMaxY());
@@ -24,13 +24,13 @@ final class Footprints {
     }
 
     /** A line moved, seen from above. */
-    static LineSegment of(LineSegment line, RigidMotion motion) {
+    public static LineSegment of(LineSegment line, RigidMotion motion) {
         Point3 from = motion.apply(line.p0);
         Point3 to = motion.apply(line.p1);
         return new LineSegment(from.x(), from.y(), to.x(), to.y());
     }
 
-    static Polygon of(Polygon outline, RigidMotion motion) {
+    public static Polygon of(Polygon outline, RigidMotion motion) {
         Geometry moved = outline.copy();
         moved.apply((CoordinateFilter) corner -> {
             Point3 point = motion.apply(new Coordinate(corner.x, corner.y));

@@ -56,7 +56,7 @@ public final class LayerRelation {
     }
 
     /** Sorts panels that all overlap at some place, the nearest to the viewer first. */
-    List<PanelRef> sorted(List<PanelRef> overlapping) {
+    public List<PanelRef> sorted(List<PanelRef> overlapping) {
         List<PanelRef> sorted = new ArrayList<>(overlapping);
         sorted.sort((a, b) -> a.equals(b) ? 0 : -above[index.get(a)][index.get(b)]);
         return sorted;

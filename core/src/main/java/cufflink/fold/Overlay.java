@@ -16,7 +16,7 @@ import org.locationtech.jts.geom.PrecisionModel;
  * place in a cell lies under the same faces. Corners are put on a grid of 1/100 000 mm, so that outlines which folding
  * brought together coincide. Cells below {@link #SPECK} are left out.
  */
-final class Overlay {
+public final class Overlay {
     /** Square millimetres; what overlaps by less only touches. */
     static final double SPECK = 1e-2;
     /** How near an edge must be to a segment to run along it, millimetres. */
@@ -25,23 +25,23 @@ final class Overlay {
     private static final GeometryFactory FACTORY = new GeometryFactory(GRID);
 
     /** A place of the stack, with the indices of the faces over it. */
-    record Cell(Polygon outline, Coordinate inside, BitSet faces) {
+    public record Cell(Polygon outline, Coordinate inside, BitSet faces) {
         double area() {
             return outline.getArea();
         }
     }
 
     /** A stretch between two cells; −1 is outside every face. */
-    record Edge(Coordinate from, Coordinate to, int left, int right) {
-        Coordinate middle() {
+    public record Edge(Coordinate from, Coordinate to, int left, int right) {
+        public Coordinate middle() {
             return new Coordinate((from.x + to.x) / 2, (from.y + to.y) / 2);
         }
 
-        double length() {
+        public double length() {
             return from.distance(to);
         }
 
-        int across(int cell) {
+        public int across(int cell) {
             return cell == left ? right : left;
         }
     }
@@ -52,7 +52,7 @@ final class Overlay {
     private Overlay() {
     }
 
-    static Overlay of(List<Polygon> faces) {
+    public static Overlay of(List<Polygon> faces) {
         Overlay overlay = new Overlay();
         Noding noding = new Noding(faces, GRID);
         Subdivision places = new Subdivision(noding, FACTORY);
@@ -68,16 +68,16 @@ final class Overlay {
         return region < 0 ? -1 : cellOf[region];
     }
 
-    List<Cell> cells() {
+    public List<Cell> cells() {
         return cells;
     }
 
-    List<Edge> edges() {
+    public List<Edge> edges() {
         return edges;
     }
 
     /** The faces over a cell; none outside. */
-    BitSet faces(int cell) {
+    public BitSet faces(int cell) {
         return cell < 0 ? new BitSet() : cells.get(cell).faces();
     }
 
@@ -108,7 +108,7 @@ final class Overlay {
     }
 
     /** Whether an edge runs along a segment. */
-    static boolean runsAlong(Edge edge, LineSegment segment) {
+    public static boolean runsAlong(Edge edge, LineSegment segment) {
         return edge.from().x > Math.min(segment.p0.x, segment.p1.x) - ALONG
                 && edge.to().x < Math.max(segment.p0.x, segment.p1.x) + ALONG
                 && segment.distance(edge.from()) < ALONG && segment.distance(edge.to()) < ALONG

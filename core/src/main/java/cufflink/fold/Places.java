@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.Coordinate;
  * The places of an assembly folded flat: which of its panels lie over each. Panels are numbered in the assembly's
  * order.
  */
-final class Places {
+public final class Places {
     private final List<PanelRef> panels;
     private final Map<PanelRef, Integer> index = new HashMap<>();
     private final Overlay overlay;
@@ -31,39 +31,39 @@ final class Places {
         }
     }
 
-    List<PanelRef> panels() {
+    public List<PanelRef> panels() {
         return panels;
     }
 
-    Overlay overlay() {
+    public Overlay overlay() {
         return overlay;
     }
 
     /** A panel's number; −1 for one that is not here. */
-    int index(PanelRef panel) {
+    public int index(PanelRef panel) {
         return index.getOrDefault(panel, -1);
     }
 
     /** The cells under a panel. */
-    BitSet cellsOf(int panel) {
+    public BitSet cellsOf(int panel) {
         return cellsOf.get(panel);
     }
 
     /** The cells under two panels. */
-    BitSet common(int a, int b) {
+    public BitSet common(int a, int b) {
         BitSet common = (BitSet) cellsOf.get(a).clone();
         common.and(cellsOf.get(b));
         return common;
     }
 
     /** Whether two panels overlap; false for one that is not here. */
-    boolean overlap(PanelRef a, PanelRef b) {
+    public boolean overlap(PanelRef a, PanelRef b) {
         return !a.equals(b) && index(a) >= 0 && index(b) >= 0
                 && cellsOf.get(index(a)).intersects(cellsOf.get(index(b)));
     }
 
     /** A point of each place where both lie. */
-    List<Coordinate> commonPoints(PanelRef a, PanelRef b) {
+    public List<Coordinate> commonPoints(PanelRef a, PanelRef b) {
         return common(index(a), index(b)).stream().mapToObj(cell -> overlay.cells().get(cell).inside()).toList();
     }
 }

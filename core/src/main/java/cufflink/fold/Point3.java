@@ -10,7 +10,7 @@ public record Point3(double x, double y, double z) {
         return new Point3(x + other.x, y + other.y, z + other.z);
     }
 
-    Point3 minus(Point3 other) {
+    public Point3 minus(Point3 other) {
         return new Point3(x - other.x, y - other.y, z - other.z);
     }
 

@@ -1,7 +1,7 @@
 package cufflink.fold;
 
 import cufflink.crease.CreasePattern;
-import cufflink.crease.CreasePatternBuilder;
+import cufflink.crease.CreasedDesign;
 import cufflink.crease.Hinge;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
@@ -14,13 +14,13 @@ import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
+import cufflink.problem.Outcome;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
@@ -34,55 +34,43 @@ import org.locationtech.jts.geom.LineString;
  * layer that the crease crosses gets a score line of its own where the crease falls on it, mountain and valley changed
  * round if that layer lies turned over. They become part of the piece, so that they can be scored beforehand.
  */
-public final class Refolding {
+final class Refolding {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final double SHORTEST = 0.1;
     private static final int MOST_CREASES = 64;
 
-    private final Piece piece;
-    private final List<FoldStep> steps;
-    private final BiFunction<SizedDesign, CreasePattern, String> anchor;
     private final SizedDesign design;
+    private final Piece piece;
+    private final Folder folder;
 
-    private Refolding(SizedDesign design, Piece piece, List<FoldStep> steps,
-            BiFunction<SizedDesign, CreasePattern, String> anchor) {
-        this.design = design;
-        this.piece = piece;
-        this.steps = steps;
-        this.anchor = anchor;
+    private Refolding(CreasedDesign creased, CreasePattern pattern) {
+        this.design = creased.sized();
+        this.piece = design.piece(pattern.piece());
+        this.folder = new Folder(Assembly.of(pattern, Anchor.of(design, pattern)));
     }
 
-    /**
-     * The design with the creases that its folds through all layers add; {@code anchor} chooses the panel that stays.
-     */
-    public static SizedDesign complete(SizedDesign design, BiFunction<SizedDesign, CreasePattern, String> anchor) {
-        SizedDesign complete = design;
-        for (Piece piece : design.pieces()) {
-            for (int added = 0; added < MOST_CREASES; added++) {
-                SizedDesign now = complete;
-                Optional<SizedDesign> next = new Refolding(now, now.piece(piece.id()), now.folding(), anchor)
-                        .withOneMore();
+    /** The design with the creases that its folds through all layers add. */
+    static Outcome<CreasedDesign> complete(CreasedDesign creased) {
+        Outcome<CreasedDesign> complete = Outcome.of(creased);
+        List<String> again = creased.sized().folding().stream().filter(FoldStep::through).map(FoldStep::piece)
+                .distinct().filter(creased.patterns()::containsKey).toList();
+        for (String piece : again) {
+            for (int added = 0; added < MOST_CREASES && complete.value().isPresent(); added++) {
+                CreasedDesign now = complete.value().get();
+                Optional<SizedDesign> next = new Refolding(now, now.patterns().get(piece)).withOneMore();
                 if (next.isEmpty()) {
                     break;
                 }
-                complete = next.get();
+                complete = CreasedDesign.of(next.get());
             }
         }
         return complete;
     }
 
     private Optional<SizedDesign> withOneMore() {
-        if (steps.stream().noneMatch(step -> step.through() && step.piece().equals(piece.id()))) {
-            return Optional.empty();
-        }
-        Optional<CreasePattern> pattern = CreasePatternBuilder.build(piece).value();
-        return pattern.flatMap(built -> withOneMore(new Folder(Assembly.of(built, anchor.apply(design, built)))));
-    }
-
-    private Optional<SizedDesign> withOneMore(Folder folder) {
         Map<CreaseRef, Double> angles = new HashMap<>();
-        for (int i = 0; i < steps.size(); i++) {
-            FoldStep step = steps.get(i);
+        for (int i = 0; i < design.folding().size(); i++) {
+            FoldStep step = design.folding().get(i);
             if (!step.piece().equals(piece.id())) {
                 continue;
             }

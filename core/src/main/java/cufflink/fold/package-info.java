@@ -1,7 +1,9 @@
 /**
  * Folding. Panels are rigid; creases turn by an angle from 0 (flat) to 180 degrees (shut), below 0 against their mark.
+ * Two stages of a plan end here: {@link cufflink.fold.FoldedDesign}, every piece by itself, and
+ * {@link cufflink.fold.ClosedDesign}, the pieces joined and shut.
  * <ol>
- * <li>{@link cufflink.fold.AssemblyBuilder} joins pieces: glued, woven over and under, slotted into each other, or only
+ * <li>{@code AssemblyBuilder} joins pieces: glued, woven over and under, slotted into each other, or only
  * sliding on each other; a single piece is an {@link cufflink.fold.Assembly} without joins;</li>
  * <li>{@code Linkage} makes it a tree of links that gives every panel its place, and links that close loops: around an
  * inner vertex, around a slit, through joined pieces; {@code LinkageState} is where its panels lie at certain angles,
@@ -16,12 +18,10 @@
  * <li>{@link cufflink.fold.FoldSequencer} folds a piece step by step, {@link cufflink.fold.PathChecker} sees what is in
  * the way ({@code Travel}: how panels have moved; {@code Sweep}: what passes through what on the way, by
  * {@code Contact}s; {@code Crossings}: paper that stands across paper), {@code SequenceProposer} proposes steps where a
- * design gives none, {@link cufflink.fold.Refolding} adds the creases that folding folded paper makes,
+ * design gives none, {@code Refolding} adds the creases that folding folded paper makes,
  * {@link cufflink.fold.Trial} folds a crease the wrong way round;</li>
  * <li>{@link cufflink.fold.AssemblyCloser} closes the joined card, {@link cufflink.fold.PosedCard} moves it into its
- * poses;</li>
- * <li>{@link cufflink.fold.ClosedStackBuilder} stacks panels, mats and contents: thickness at every place, what each
- * fold goes round, what shows; {@code PocketFinder} finds the pockets.</li>
+ * poses.</li>
  * </ol>
  * Space: x right, y down, z towards the viewer of the face that lies up; millimetres.
  */

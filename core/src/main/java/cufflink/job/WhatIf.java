@@ -58,7 +58,7 @@ public final class WhatIf {
      * first.
      */
     public static List<Gives> whichPapers(Plan plan, Stash stash, BenchTools tools) {
-        String card = Planner.material(plan.project().paper(plan.design().definition().pieces().get(0).material()));
+        String card = Planner.material(plan.project().card());
         Map<String, List<StashPaper>> byName = new LinkedHashMap<>();
         stash.papers().forEach(paper -> byName.computeIfAbsent(paper.name(), none -> new ArrayList<>()).add(paper));
         List<Gives> gives = new ArrayList<>();

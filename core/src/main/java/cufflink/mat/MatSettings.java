@@ -1,5 +1,6 @@
 package cufflink.mat;
 
+import cufflink.design.PanelRef;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Ordered;
@@ -13,9 +14,9 @@ import java.util.Optional;
  *
  * @param layers  on each panel that takes them, 0 to 5
  * @param reveal  the border left showing on each side
- * @param byPanel exceptions, by panel as {@code piece.panel}
+ * @param byPanel exceptions, by panel
  */
-public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPanel) {
+public record MatSettings(int layers, Length reveal, Map<PanelRef, OnPanel> byPanel) {
     public static final int MOST_LAYERS = 5;
     public static final Length TIGHT_REVEAL = Length.ofInches(1, 16);
     public static final Length OPEN_REVEAL = Length.ofInches(1, 8);
@@ -53,8 +54,8 @@ public record MatSettings(int layers, Length reveal, Map<String, OnPanel> byPane
         return new MatSettings(layers, border, byPanel);
     }
 
-    public MatSettings with(String panel, OnPanel exception) {
-        Map<String, OnPanel> more = new LinkedHashMap<>(byPanel);
+    public MatSettings with(PanelRef panel, OnPanel exception) {
+        Map<PanelRef, OnPanel> more = new LinkedHashMap<>(byPanel);
         more.put(panel, exception);
         return new MatSettings(layers, reveal, more);
     }

@@ -1,20 +1,19 @@
 package cufflink.mat;
 
-import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasedDesign;
 import cufflink.crease.Openings;
 import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Mat;
 import cufflink.mat.LayerForm.Kind;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -37,31 +36,26 @@ public final class MatSizer {
 
     private final MatSettings settings;
     private final RulerStep step;
-    private final List<Problem> problems;
+    private final List<Problem> notices = new ArrayList<>();
 
-    private MatSizer(MatSettings settings, RulerStep step, List<Problem> problems) {
+    private MatSizer(MatSettings settings, RulerStep step) {
         this.settings = settings;
         this.step = step;
-        this.problems = problems;
     }
 
-    /** All layers, panel by panel from the lowest up; a layer with no room left is a notice in {@code problems}. */
-    public static List<MatLayer> size(SizedDesign design, Map<String, CreasePattern> patterns, MatSettings settings,
-            RulerStep step, List<Problem> problems) {
-        MatSizer sizer = new MatSizer(settings, step, problems);
+    /** All layers, panel by panel from the lowest up; a layer with no room left is a notice. */
+    public static Outcome<List<MatLayer>> size(CreasedDesign design, MatSettings settings, RulerStep step) {
+        MatSizer sizer = new MatSizer(settings, step);
         List<MatLayer> layers = new ArrayList<>();
-        for (Mat mat : design.mats()) {
-            Optional<Panel> panel = Optional.ofNullable(patterns.get(mat.on().piece()))
-                    .flatMap(pattern -> pattern.panel(mat.on().panel()));
-            if (panel.isPresent()) {
-                layers.addAll(sizer.onPanel(mat, panel.get(), design.piece(mat.on().piece())));
-            }
+        for (Mat mat : design.sized().mats()) {
+            design.panel(mat.on()).ifPresent(
+                    panel -> layers.addAll(sizer.onPanel(mat, panel, design.sized().piece(mat.on().piece()))));
         }
-        return layers;
+        return Outcome.of(List.copyOf(layers), sizer.notices);
     }
 
     private List<MatLayer> onPanel(Mat mat, Panel panel, Piece piece) {
-        MatSettings.OnPanel exception = settings.byPanel().getOrDefault(mat.on().toString(),
+        MatSettings.OnPanel exception = settings.byPanel().getOrDefault(mat.on(),
                 new MatSettings.OnPanel(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
         int count = exception.layers().orElse(settings.layers());
         Length reveal = exception.reveal().orElse(settings.reveal());
@@ -77,7 +71,7 @@ public final class MatSizer {
             Length border = readyCut ? Length.ZERO : reveal.times(layer);
             Optional<Polygon> outline = form.flatMap(found -> open(found.outline(), openings, border, piece));
             if (outline.isEmpty()) {
-                problems.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".",
+                notices.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".",
                         "Use fewer layers or a smaller border there."));
                 break;
             }

@@ -23,10 +23,10 @@ import org.locationtech.jts.geom.Coordinate;
  */
 public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> place, GluePatch patch) {
     /** The scene of a joint; absent if the assembly has no such joint. */
-    public static Optional<GlueScene> of(Plan plan, Glue glue) {
+    public static Optional<GlueScene> of(Workings plan, Glue glue) {
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
         Face up = plan.pieces().get(host).pattern().up();
-        Assembly assembly = plan.folded().assembly();
+        Assembly assembly = plan.stacked().assembly();
         Optional<Join> join = assembly.joins().stream().filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
         return join.map(

@@ -16,12 +16,12 @@ final class GlueWords {
     }
 
     /** Sentences, each after a space; empty where nothing is glued. */
-    static String edges(Plan plan, Glue glue) {
+    static String edges(Workings plan, Glue glue) {
         Optional<GlueScene> scene = GlueScene.of(plan, glue);
         return scene.map(found -> glued(plan, glue, found) + free(glue, found)).orElse("");
     }
 
-    private static String glued(Plan plan, Glue glue, GlueScene scene) {
+    private static String glued(Workings plan, Glue glue, GlueScene scene) {
         List<PictureEdge> whole = edges(scene, share -> share >= ALL);
         List<PictureEdge> partly = edges(scene, share -> share < ALL && share > SOME);
         if (whole.isEmpty() && partly.isEmpty()) {

@@ -5,10 +5,10 @@ import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign;
-import cufflink.fold.StackLayer;
+import cufflink.stack.StackLayer;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
@@ -35,7 +35,7 @@ final class LayerSteps {
     private static final double EXACT = 1e-3;
 
     private final RunSheet sheet;
-    private final Plan plan;
+    private final Workings plan;
     private final LengthFormat format;
 
     private LayerSteps(RunSheet sheet) {
@@ -213,7 +213,7 @@ final class LayerSteps {
     }
 
     /** Whether some layer lies where a cut-out will be. */
-    static boolean isLayered(Plan plan, SizedDesign.Piece piece, CutOut cut) {
+    static boolean isLayered(Workings plan, SizedDesign.Piece piece, CutOut cut) {
         Polygon shape = Openings.of(cut);
         return plan.mats().stream().filter(mat -> mat.on().on().piece().equals(piece.id()))
                 .anyMatch(mat -> RobustOverlay
@@ -225,7 +225,7 @@ final class LayerSteps {
      * Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it.
      */
     private String patternTop(Stack stack) {
-        if (!plan.project().paper(MatRole.of(1)).directional() || stack.on().face() != Face.OUTSIDE
+        if (!plan.project().paper(PaperRole.layer(1)).directional() || stack.on().face() != Face.OUTSIDE
                 || plan.stack().isEmpty()) {
             return "";
         }

@@ -6,13 +6,18 @@ import cufflink.cut.LayoutPlan;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.fit.FitAnswer;
-import cufflink.fold.ClosedStack;
+import cufflink.fold.Assembly;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.problem.Problem;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.ClosedSize;
+import cufflink.stack.ClosedStack;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,61 +25,98 @@ import java.util.Optional;
 /**
  * A project, worked out.
  *
- * @param folded  the design folded and put together
  * @param run     every step in order
  * @param notices where a wish was changed to the nearest possible
  */
-public record Plan(Project project, FitAnswer fit, FoldedDesign folded, LayoutPlan layout, List<ScoreSetup> scores,
-        List<Check> checks, List<RunStep> run,
-        List<Problem> notices) {
+public record Plan(Workings workings, List<Check> checks, List<RunStep> run, List<Problem> notices) {
     public Plan {
-        scores = List.copyOf(scores);
         checks = List.copyOf(checks);
         run = List.copyOf(run);
         notices = List.copyOf(notices);
     }
 
+    public Project project() {
+        return workings.project();
+    }
+
+    public FitAnswer fit() {
+        return workings.fit();
+    }
+
     /** The sized design, with the creases that folding adds. */
     public SizedDesign design() {
-        return folded.design();
+        return workings.design();
     }
 
     /** Each piece folded by itself, by id, in the order of the design. */
     public Map<String, FoldedPiece> pieces() {
-        return folded.pieces();
+        return workings.pieces();
+    }
+
+    /** The pieces joined. */
+    public Assembly assembly() {
+        return workings.stacked().assembly();
+    }
+
+    /** The closed card with its order of layers; absent while it does not close. */
+    public Optional<FlatFoldedState> closed() {
+        return workings.stacked().flat();
+    }
+
+    /** The closed card in its poses. */
+    public List<PosedCard> poses() {
+        return workings.poses();
     }
 
     /** Every layer to cut. */
     public List<MatLayer> mats() {
-        return folded.mats();
+        return workings.mats();
     }
 
     /** The closed card; absent while it does not close. */
     public Optional<ClosedStack> stack() {
-        return folded.stack();
+        return workings.stack();
+    }
+
+    public LayoutPlan layout() {
+        return workings.layout();
+    }
+
+    public List<ScoreSetup> scores() {
+        return workings.scores();
     }
 
     /** What was given and could not be used as it was. */
     public List<Changed> changed() {
-        return ChangeFinder.find(project, measures(), format());
+        return ChangeFinder.find(project(), measures(), format());
     }
 
     public Measures measures() {
-        return design().measures();
+        return workings.measures();
     }
 
     public LengthFormat format() {
-        return LengthFormat.of(project.unit());
+        return workings.format();
     }
 
     /** Width of the closed card as it is held; absent while it does not close. */
     public Optional<Length> closedWidth() {
-        return stack().map(closed -> design().definition().held().isTurned() ? closed.height() : closed.width());
+        return workings.closedSize().map(ClosedSize::width);
     }
 
     /** Height of the closed card as it is held. */
     public Optional<Length> closedHeight() {
-        return stack().map(closed -> design().definition().held().isTurned() ? closed.width() : closed.height());
+        return workings.closedSize().map(ClosedSize::height);
+    }
+
+    /** Why a piece does not fold, the card does not close, or a pose cannot be taken; empty if nothing is wrong. */
+    public List<Problem> faults() {
+        List<Problem> faults = new ArrayList<>(workings.stacked().faults());
+        poses().forEach(posed -> {
+            faults.addAll(posed.state().problems());
+            posed.obstacle().ifPresent(faults::add);
+        });
+        return List.copyOf(faults);
     }
 
     /** The worst verdict. */

@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.check.Check;
 import cufflink.check.CheckSubject;
 import cufflink.check.Checker;
 import cufflink.cut.Along;
@@ -17,13 +18,15 @@ import cufflink.fit.FitAnswer;
 import cufflink.fit.Fitter;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
+import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
-import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.StackedDesign;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -62,26 +65,25 @@ public final class Planner {
         if (problems.stream().anyMatch(Problem::isError)) {
             return Outcome.failed(problems);
         }
+        Stages stages = new Stages(project);
         Outcome<FitAnswer> fitted = Fitter.fit(project.design(), project.wish(),
-                new ProjectFit(project, given, LAYOUTS));
+                new ProjectFit(project, stages, given, LAYOUTS));
         if (fitted.value().isEmpty()) {
             return Outcome.failed(fitted.problems());
         }
         FitAnswer answer = fitted.value().get();
-        Outcome<FoldedDesign> assembled = FoldedDesign.of(answer.design(), project);
-        if (assembled.value().isEmpty()) {
-            return Outcome.failed(assembled.problems());
+        Outcome<StackedDesign> stacked = stages.stacked(answer.design());
+        if (stacked.value().isEmpty()) {
+            return Outcome.failed(stacked.problems());
         }
         List<Problem> notices = new ArrayList<>(answer.notices());
-        notices.addAll(assembled.problems());
+        notices.addAll(stacked.problems());
         ChangeFinder.square(project, answer.design().measures()).ifPresent(notices::add);
-        FoldedDesign folded = assembled.value().get();
-        LayoutPlan layout = LAYOUTS.plan(job(folded.design(), folded.mats()));
-        return Outcome.of(complete(answer, folded, notices, layout), notices);
+        return Outcome.of(told(workings(answer, stacked.value().get()), notices), notices);
     }
 
     private Given given() {
-        Given given = Given.defaults(project.step(), cardPaper().caliper());
+        Given given = Given.defaults(project.step(), project.card().caliper());
         given = project.tools().onGrooves() ? given.onGrooves(project.tools().grooveStep()) : given;
         for (Map.Entry<String, String> entry : project.set().entrySet()) {
             Outcome<Given> next = MeasureReader.set(project.design(), given, entry.getKey(), entry.getValue());
@@ -91,24 +93,27 @@ public final class Planner {
         return given;
     }
 
-    private Stock cardPaper() {
-        return project.paper(project.cardRole());
+    private Workings workings(FitAnswer answer, StackedDesign stacked) {
+        List<PosedCard> poses = stacked.flat()
+                .map(flat -> PosedCard.pose(flat, stacked.design().poses())).orElse(List.of());
+        List<ScoreSetup> scores = stacked.design().pieces().stream().flatMap(piece -> ScoreLister
+                .list(piece, stacked.pieces().get(piece.id()).pattern(), project.scoring()).stream()).toList();
+        return new Workings(project, answer, stacked, poses, LAYOUTS.plan(job(stacked.design(), stacked.mats())),
+                scores);
     }
 
-    private Plan complete(FitAnswer answer, FoldedDesign folded, List<Problem> notices, LayoutPlan layout) {
-        SizedDesign design = folded.design();
-        List<ScoreSetup> scores = new ArrayList<>();
-        design.pieces().forEach(piece -> scores
-                .addAll(ScoreLister.list(piece, folded.pieces().get(piece.id()).pattern(), project.scoring())));
-        CheckSubject subject = new CheckSubject(design, folded.pieces(), folded.assembly(), folded.closed(),
-                folded.poses(), folded.stack(), folded.mats(), scores, layout, envelope(),
-                project.wish() instanceof Wish.InEnvelope, project.tools(), project.step());
-        Plan plan = new Plan(project, answer, folded, layout, scores, Checker.check(subject), List.of(), notices);
-        return new Plan(project, answer, folded, layout, scores, plan.checks(), RunSheet.of(plan), notices);
+    /** Judged, and told as steps. */
+    private static Plan told(Workings workings, List<Problem> notices) {
+        Project project = workings.project();
+        List<Check> checks = Checker.check(new CheckSubject(workings.stacked(), workings.poses(), workings.scores(),
+                workings.layout(), into(project), project.tools(), project.step()));
+        return new Plan(workings, checks, RunSheet.of(workings), notices);
     }
 
-    private Optional<NamedSize> envelope() {
-        return project.wish() instanceof Wish.InEnvelope in ? Optional.of(in.envelope()) : project.envelope();
+    private static Optional<CheckSubject.Into> into(Project project) {
+        return project.wish() instanceof Wish.InEnvelope in
+                ? Optional.of(new CheckSubject.Into(in.envelope(), true))
+                : project.envelope().map(envelope -> new CheckSubject.Into(envelope, false));
     }
 
     /** What a plan's layout is to cut, and from what. */
@@ -128,9 +133,9 @@ public final class Planner {
     }
 
     /** The papers that a plan's pieces and layers are cut from, by role. */
-    public static Map<String, Stock> papers(Plan plan) {
-        Map<String, Stock> papers = new LinkedHashMap<>();
-        new ProjectPieces(plan.project(), plan.design(), plan.mats(), role -> role).roles().keySet()
+    public static Map<PaperRole, Stock> papers(Plan plan) {
+        Map<PaperRole, Stock> papers = new LinkedHashMap<>();
+        new ProjectPieces(plan.project(), plan.design(), plan.mats(), PaperRole::toString).roles().keySet()
                 .forEach(role -> papers.put(role, plan.project().paper(role)));
         return papers;
     }
@@ -150,16 +155,16 @@ public final class Planner {
     }
 
     /** Roles that use the same paper share its sheets. */
-    private String material(String role) {
+    private String material(PaperRole role) {
         Stock stock = project.paper(role);
         return (isFitted(role) ? "fitted " : "") + stock.name() + " " + stock.width() + " " + stock.height();
     }
 
-    private boolean isFitted(String role) {
+    private boolean isFitted(PaperRole role) {
         return project.wish() instanceof Wish.FromSheet && role.equals(project.cardRole());
     }
 
-    private StockSheet sheet(String role, String material) {
+    private StockSheet sheet(PaperRole role, String material) {
         Stock stock = project.paper(role);
         return project.wish() instanceof Wish.FromSheet sheet && isFitted(role)
                 ? new StockSheet(material, stock.name(), material, sheet.width(), sheet.height(),
@@ -182,14 +187,13 @@ public final class Planner {
      * @param better told of every better plan
      */
     public static Plan improve(Plan plan, BooleanSupplier stop, Consumer<Plan> better) {
-        Planner planner = new Planner(plan.project());
         LayoutPlan layout = LAYOUTS.improve(cutJob(plan), stop, found -> {
             if (LayoutPlan.BETTER.compare(found, plan.layout()) < 0) {
-                better.accept(planner.complete(plan.fit(), plan.folded(), plan.notices(), found));
+                better.accept(told(plan.workings().with(found), plan.notices()));
             }
         });
         boolean gained = LayoutPlan.BETTER.compare(layout, plan.layout()) < 0
                 || layout.newSheets() == plan.layout().newSheets() && layout.bound() > plan.layout().bound();
-        return gained ? planner.complete(plan.fit(), plan.folded(), plan.notices(), layout) : plan;
+        return gained ? told(plan.workings().with(layout), plan.notices()) : plan;
     }
 }

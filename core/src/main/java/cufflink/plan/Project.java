@@ -2,41 +2,33 @@ package cufflink.plan;
 
 import cufflink.design.DesignDefinition;
 import cufflink.fit.Wish;
-import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
+import cufflink.paper.Papers;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
-import cufflink.problem.Ordered;
 import cufflink.score.ScoringStyle;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 
 /**
  * A design with the maker's own sizes, papers and notes.
  *
- * @param name     as the maker calls it
- * @param set      measures set by hand, as typed, with units
- * @param step     the ruler; its unit is the display unit
- * @param papers   by role: a piece's material, {@code mat 1}, {@code mat 2} ...
- * @param envelope the one it is to go into
- * @param copies   1 to 999
+ * @param name   as the maker calls it
+ * @param papers one for every material of the design, and for layers
+ * @param mats   the layers on its panels
+ * @param copies 1 to 999
  */
-public record Project(String name, DesignDefinition design, Wish wish, Map<String, String> set, RulerStep step,
-        MatSettings mats,
-        Map<String, Stock> papers, ScoringStyle scoring, Optional<NamedSize> envelope, BenchTools tools, int copies,
+public record Project(String name, Wanted wanted, Bench bench, Papers papers, MatSettings mats, int copies,
         String notes) {
     public static final int MOST_COPIES = 999;
 
     public Project {
-        set = Ordered.map(set);
-        papers = Ordered.map(papers);
         if (copies < 1 || copies > MOST_COPIES) {
             throw new IllegalArgumentException("copies must lie between 1 and " + MOST_COPIES + ": " + copies);
         }
@@ -44,47 +36,16 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
 
     /** A new project with the design's defaults, on plain card of the usual sheet. */
     public static Project of(DesignDefinition design, RulerStep step) {
-        NamedSize sheet = usualSheet(step);
-        Map<String, Stock> papers = new LinkedHashMap<>();
-        design.pieces().forEach(piece -> papers.put(piece.material(), plainCard(step)));
-        papers.put(MatRole.of(1), Stock.plain("Plain paper 120", sheet, 120));
-        papers.put(MatRole.of(2), Stock.plain("Plain paper 120", sheet, 120));
-        return new Project(design.title(), design, new Wish.AsDesigned(), Map.of(), step,
-                MatSettings.usual(step.unit()), papers, ScoringStyle.ONE_FACE,
-                Optional.empty(), BenchTools.usual(step.unit()), 1, "");
+        Stock plain = Stock.plain("Plain paper 120", usualSheet(step), 120);
+        Papers papers = Papers.completed(Map.of(), design.materials(), plainCard(step))
+                .with(PaperRole.layer(1), plain).with(PaperRole.layer(2), plain);
+        return new Project(design.title(), new Wanted(design, new Wish.AsDesigned(), Map.of(), Optional.empty()),
+                new Bench(step, BenchTools.usual(step.unit()), ScoringStyle.ONE_FACE), papers,
+                MatSettings.usual(step.unit()), 1, "");
     }
 
-    public LengthUnit unit() {
-        return step.unit();
-    }
-
-    /**
-     * The paper for a role; layers above those chosen take the nearest one below, whatever else has none a new
-     * project's.
-     */
-    public Stock paper(String role) {
-        if (papers.containsKey(role)) {
-            return papers.get(role);
-        }
-        OptionalInt layer = MatRole.layer(role);
-        if (layer.isPresent()) {
-            return layer.getAsInt() > 1 ? paper(MatRole.of(layer.getAsInt() - 1)) : paper(cardRole());
-        }
-        return plainCard(step);
-    }
-
-    /** The role of the paper that the main piece is cut from. */
-    public String cardRole() {
-        return design.pieces().get(0).material();
-    }
-
-    /** The materials of the design that this project has no paper for; {@link #paper} answers a usual one. */
-    public List<String> withoutPaper() {
-        return design.pieces().stream().map(DesignDefinition.Piece::material).distinct()
-                .filter(material -> !papers.containsKey(material)).toList();
-    }
-
-    private static Stock plainCard(RulerStep step) {
+    /** What a material without a paper is made of: plain card in the usual sheet of the ruler's unit. */
+    public static Stock plainCard(RulerStep step) {
         return Stock.plain("Plain card 250", usualSheet(step), 250);
     }
 
@@ -93,30 +54,85 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
                 .orElseThrow();
     }
 
+    public DesignDefinition design() {
+        return wanted.design();
+    }
+
+    public Wish wish() {
+        return wanted.wish();
+    }
+
+    /** Measures set by hand, as typed. */
+    public Map<String, String> set() {
+        return wanted.set();
+    }
+
+    public Optional<NamedSize> envelope() {
+        return wanted.envelope();
+    }
+
+    public RulerStep step() {
+        return bench.step();
+    }
+
+    public LengthUnit unit() {
+        return step().unit();
+    }
+
+    public BenchTools tools() {
+        return bench.tools();
+    }
+
+    public ScoringStyle scoring() {
+        return bench.scoring();
+    }
+
+    public Stock paper(PaperRole role) {
+        return papers.of(role);
+    }
+
+    /** The role of the paper that the main piece is cut from. */
+    public PaperRole cardRole() {
+        return design().main().material();
+    }
+
+    /** The paper that the main piece is cut from. */
+    public Stock card() {
+        return paper(cardRole());
+    }
+
     public Project withName(String value) {
-        return new Project(value, design, wish, set, step, mats, papers, scoring, envelope, tools, copies, notes);
+        return new Project(value, wanted, bench, papers, mats, copies, notes);
     }
 
     public Project withWish(Wish value) {
-        return new Project(name, design, value, set, step, mats, papers, scoring, envelope, tools, copies, notes);
+        return with(wanted.with(value));
     }
 
     /** Sets a measure by hand, as typed. */
     public Project withSet(String measure, String typed) {
-        Map<String, String> more = new LinkedHashMap<>(set);
+        Map<String, String> more = new LinkedHashMap<>(set());
         more.put(measure, typed);
         return withSet(more);
     }
 
     /** Gives a measure back to the design. */
     public Project withoutSet(String measure) {
-        Map<String, String> fewer = new LinkedHashMap<>(set);
+        Map<String, String> fewer = new LinkedHashMap<>(set());
         fewer.remove(measure);
         return withSet(fewer);
     }
 
     public Project withSet(Map<String, String> value) {
-        return new Project(name, design, wish, value, step, mats, papers, scoring, envelope, tools, copies, notes);
+        return with(wanted.with(value));
+    }
+
+    public Project withEnvelope(Optional<NamedSize> value) {
+        return with(wanted.with(value));
+    }
+
+    private Project with(Wanted value) {
+        return new Project(name, value, bench, papers, mats, copies, notes);
     }
 
     /** On another ruler; where its unit is another, what was never set becomes what is usual there. */
@@ -125,40 +141,38 @@ public record Project(String name, DesignDefinition design, Wish wish, Map<Strin
     }
 
     Project onRuler(RulerStep value) {
-        return new Project(name, design, wish, set, value, mats, papers, scoring, envelope, tools, copies, notes);
-    }
-
-    Project withPapers(Map<String, Stock> value) {
-        return new Project(name, design, wish, set, step, mats, value, scoring, envelope, tools, copies, notes);
-    }
-
-    public Project withMats(MatSettings value) {
-        return new Project(name, design, wish, set, step, value, papers, scoring, envelope, tools, copies, notes);
-    }
-
-    public Project withPaper(String role, Stock stock) {
-        Map<String, Stock> more = new LinkedHashMap<>(papers);
-        more.put(role, stock);
-        return new Project(name, design, wish, set, step, mats, more, scoring, envelope, tools, copies, notes);
-    }
-
-    public Project withScoring(ScoringStyle value) {
-        return new Project(name, design, wish, set, step, mats, papers, value, envelope, tools, copies, notes);
-    }
-
-    public Project withEnvelope(Optional<NamedSize> value) {
-        return new Project(name, design, wish, set, step, mats, papers, scoring, value, tools, copies, notes);
+        return with(new Bench(value, tools(), scoring()));
     }
 
     public Project withTools(BenchTools value) {
-        return new Project(name, design, wish, set, step, mats, papers, scoring, envelope, value, copies, notes);
+        return with(new Bench(step(), value, scoring()));
+    }
+
+    public Project withScoring(ScoringStyle value) {
+        return with(new Bench(step(), tools(), value));
+    }
+
+    private Project with(Bench value) {
+        return new Project(name, wanted, value, papers, mats, copies, notes);
+    }
+
+    public Project withPaper(PaperRole role, Stock stock) {
+        return withPapers(papers.with(role, stock));
+    }
+
+    Project withPapers(Papers value) {
+        return new Project(name, wanted, bench, value, mats, copies, notes);
+    }
+
+    public Project withMats(MatSettings value) {
+        return new Project(name, wanted, bench, papers, value, copies, notes);
     }
 
     public Project withCopies(int value) {
-        return new Project(name, design, wish, set, step, mats, papers, scoring, envelope, tools, value, notes);
+        return new Project(name, wanted, bench, papers, mats, value, notes);
     }
 
     public Project withNotes(String value) {
-        return new Project(name, design, wish, set, step, mats, papers, scoring, envelope, tools, copies, value);
+        return new Project(name, wanted, bench, papers, mats, copies, value);
     }
 }

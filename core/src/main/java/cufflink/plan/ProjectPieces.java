@@ -7,25 +7,25 @@ import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.mat.MatRole;
 import cufflink.measure.Length;
+import cufflink.paper.PaperRole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 
 /** What a project's copies are cut from: every piece and every layer, by the role of its paper. */
 final class ProjectPieces {
     private final Project project;
     private final SizedDesign design;
     private final List<MatLayer> mats;
-    private final UnaryOperator<String> material;
+    private final Function<PaperRole, String> material;
 
     /** {@code material} names the paper of a role. */
-    ProjectPieces(Project project, SizedDesign design, List<MatLayer> mats, UnaryOperator<String> material) {
+    ProjectPieces(Project project, SizedDesign design, List<MatLayer> mats, Function<PaperRole, String> material) {
         this.project = project;
         this.design = design;
         this.mats = mats;
@@ -33,8 +33,8 @@ final class ProjectPieces {
     }
 
     /** The material of every role that something is cut for. */
-    Map<String, String> roles() {
-        Map<String, String> roles = new LinkedHashMap<>();
+    Map<PaperRole, String> roles() {
+        Map<PaperRole, String> roles = new LinkedHashMap<>();
         own().forEach(piece -> roles.put(piece.material(), material.apply(piece.material())));
         mats.forEach(mat -> roles.put(role(mat), material.apply(role(mat))));
         return roles;
@@ -64,11 +64,11 @@ final class ProjectPieces {
         return design.pieces().stream().filter(piece -> piece.from().isEmpty()).toList();
     }
 
-    private static String role(MatLayer mat) {
-        return MatRole.of(mat.layer());
+    private static PaperRole role(MatLayer mat) {
+        return PaperRole.layer(mat.layer());
     }
 
-    private CutPiece piece(String id, String label, int copies, Length width, Length height, String role) {
+    private CutPiece piece(String id, String label, int copies, Length width, Length height, PaperRole role) {
         return new CutPiece(id, label, copies, width, height, material.apply(role), !project.paper(role).directional());
     }
 

@@ -12,6 +12,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
+import cufflink.stack.ClosedSize;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,18 +23,18 @@ import java.util.stream.Collectors;
 final class RunSheet {
     private static final String TRIMMER = "Guard down, fingers behind it; lock the blade when you leave it.";
 
-    private final Plan plan;
+    private final Workings plan;
     private final LengthFormat format;
     private final boolean keepsFiner;
     private final List<RunStep> steps = new ArrayList<>();
 
-    private RunSheet(Plan plan) {
+    private RunSheet(Workings plan) {
         this.plan = plan;
         this.format = plan.format();
         this.keepsFiner = isFiner(plan);
     }
 
-    static List<RunStep> of(Plan plan) {
+    static List<RunStep> of(Workings plan) {
         RunSheet sheet = new RunSheet(plan);
         sheet.cutting();
         ScoreSteps.write(sheet);
@@ -46,7 +47,7 @@ final class RunSheet {
         return List.copyOf(sheet.steps);
     }
 
-    Plan plan() {
+    Workings plan() {
         return plan;
     }
 
@@ -68,7 +69,7 @@ final class RunSheet {
     }
 
     /** Whether the maker set a size that lies between the marks of the ruler. */
-    private static boolean isFiner(Plan plan) {
+    private static boolean isFiner(Workings plan) {
         RulerStep ruler = plan.project().step();
         boolean wished = plan.project().wish() instanceof Wish.FinishedSize size
                 && !(ruler.has(size.width()) && ruler.has(size.height()));
@@ -169,19 +170,20 @@ final class RunSheet {
     }
 
     private Reading closedSize() {
-        return new Reading("closed", "closed size", plan.closedWidth().orElseThrow(), plan.closedHeight(),
+        ClosedSize closed = plan.closedSize().orElseThrow();
+        return new Reading("closed", "closed size", closed.width(), Optional.of(closed.height()),
                 "closed size = the outline of all panels of the folded card", Optional.empty());
     }
 
     private boolean estimated() {
-        return plan.project().papers().values().stream().anyMatch(stock -> !stock.isCaliperMeasured());
+        return plan.project().papers().chosen().values().stream().anyMatch(stock -> !stock.isCaliperMeasured());
     }
 
     private void checking() {
         String size = plan.stack().isEmpty() ? "It does not close yet: see the checks."
                 : "Closed it should measure "
-                        + plan.project().step().size(plan.closedWidth().orElseThrow(),
-                                plan.closedHeight().orElseThrow())
+                        + plan.closedSize().map(closed -> plan.project().step().size(closed.width(), closed.height()))
+                                .orElseThrow()
                         + " and be "
                         + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick"
                         + (estimated() ? ", as estimated from the papers' weights." : ".");

@@ -5,8 +5,9 @@ import cufflink.mat.MatSettings;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
+import cufflink.paper.PaperRole;
+import cufflink.paper.Papers;
 import cufflink.paper.Stock;
-import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
@@ -37,12 +38,15 @@ final class UnitChange {
         return changed.withPapers(papers(project, step));
     }
 
-    private static Map<String, Stock> papers(Project project, RulerStep step) {
-        Map<String, Stock> before = Project.of(project.design(), RulerStep.usual(project.unit())).papers();
-        Map<String, Stock> after = Project.of(project.design(), step).papers();
-        Map<String, Stock> papers = new LinkedHashMap<>();
-        project.papers()
-                .forEach((role, stock) -> papers.put(role, stock.equals(before.get(role)) ? after.get(role) : stock));
+    private static Papers papers(Project project, RulerStep step) {
+        Papers before = Project.of(project.design(), RulerStep.usual(project.unit())).papers();
+        Papers after = Project.of(project.design(), step).papers();
+        Papers papers = project.papers();
+        for (Map.Entry<PaperRole, Stock> entry : project.papers().chosen().entrySet()) {
+            if (entry.getValue().equals(before.chosen().get(entry.getKey()))) {
+                papers = papers.with(entry.getKey(), after.of(entry.getKey()));
+            }
+        }
         return papers;
     }
 }

@@ -1,5 +1,6 @@
 package cufflink.check;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -71,10 +72,10 @@ class CheckerTest {
         assertEquals(Verdict.GOOD, check(gate().withEnvelope(envelope("A2")), "envelope").verdict());
         assertEquals(Verdict.BAD,
                 check(project(List.of("6 in", "6 in"), "v", "c1").withEnvelope(envelope("A2")), "envelope").verdict());
-        Stock thick = gate().paper("card");
+        Stock thick = gate().card();
         Stock board = new Stock("Board", thick.width(), thick.height(), thick.weight(),
                 Optional.of(Length.ofMillimetres(4)), "#FFFFFF", "#FFFFFF", false, Stock.Grain.UNKNOWN);
-        Check tooThick = check(gate().withPaper("card", board).withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE,
+        Check tooThick = check(gate().withPaper(PaperRole.material("card"), board).withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE,
                 "snug", Length.ofInches(13, 4), Length.ofInches(17, 4), List.of(), "test"))), "envelope");
         assertEquals(Verdict.BAD, tooThick.verdict(), tooThick.text());
         assertTrue(tooThick.text().contains("12 mm thick"), tooThick.text());
@@ -83,8 +84,8 @@ class CheckerTest {
     @Test
     void sheet_tooSmallForThePiece_isBad() {
         assertEquals(Verdict.GOOD, check(gate(), "sheets").verdict());
-        Stock small = gate().paper("card").inSheets(Length.ofInches(6), Length.ofInches(6));
-        Check bad = check(gate().withPaper("card", small), "sheets");
+        Stock small = gate().card().inSheets(Length.ofInches(6), Length.ofInches(6));
+        Check bad = check(gate().withPaper(PaperRole.material("card"), small), "sheets");
         assertEquals(Verdict.BAD, bad.verdict());
         assertTrue(bad.text().contains("base"), bad.text());
     }

@@ -1,5 +1,6 @@
 package cufflink.crease;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -49,7 +50,7 @@ class CreasePatternBuilderTest {
     private static Outcome<CreasePattern> build(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
         Figure width = figure(100);
         Figure height = figure(60);
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(),
+        return CreasePatternBuilder.build(new Piece("base", "Base", PaperRole.material("card"), Optional.empty(), Optional.empty(),
                 Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
     }
 

@@ -1,5 +1,8 @@
 package cufflink.fold;
 
+import cufflink.paper.PaperRole;
+import cufflink.stack.ClosedStackBuilder;
+import cufflink.stack.ClosedStack;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -31,7 +34,7 @@ import org.locationtech.jts.geom.LineSegment;
 class AssemblyTest {
     private static CreasePattern piece(String id, double width, double height, List<Score> scores, String... panels) {
         List<PanelName> names = Arrays.stream(panels).map(panel -> PanelName.of(panel, panel)).toList();
-        return CreasePatternBuilder.build(new Piece(id, id, "card", Optional.empty(), Optional.empty(), Face.INSIDE,
+        return CreasePatternBuilder.build(new Piece(id, id, PaperRole.material("card"), Optional.empty(), Optional.empty(), Face.INSIDE,
                 Maps.figure(width), Maps.figure(height), scores, List.of(), List.of(), names)).orThrow();
     }
 

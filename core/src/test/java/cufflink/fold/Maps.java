@@ -1,5 +1,6 @@
 package cufflink.fold;
 
+import cufflink.paper.PaperRole;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.CreaseRef;
@@ -44,7 +45,7 @@ public final class Maps {
         for (int i = 1; i <= named; i++) {
             names.add(PanelName.of("p" + i, "panel " + i));
         }
-        return CreasePatternBuilder.build(new Piece("base", "Base", "card", Optional.empty(), Optional.empty(),
+        return CreasePatternBuilder.build(new Piece("base", "Base", PaperRole.material("card"), Optional.empty(), Optional.empty(),
                 Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
     }
 

@@ -1,5 +1,6 @@
 package cufflink.desktop;
 
+import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
@@ -270,7 +271,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     @Override
-    public void editPaper(String role) {
+    public void editPaper(PaperRole role) {
         dialogs.dress(new PaperDialog(role, work.project().paper(role), stash.stash().papers(), work.project().unit()))
                 .showAndWait()
                 .ifPresent(stock -> work.change(project -> project.withPaper(role, stock)));

@@ -152,15 +152,15 @@ class DialogsWindowTest extends WindowDriver {
         refuses(pane, "Weight", "heavy", "300", "Weight: ");
         robot.interact(() -> field(pane, "Sheet", ComboBox.class).getEditor().setText("8 x 10"));
         close(pane, ButtonType.OK);
-        assertEquals(Length.ofInches(10), work().project().paper("card").height());
+        assertEquals(Length.ofInches(10), work().project().card().height());
         DialogPane again = open("paper-card");
         StashPaper own = stash().papers().get(0);
         robot.interact(() -> field(again, "From the stash", ComboBox.class).getSelectionModel().select(0));
         close(again, ButtonType.OK);
-        assertEquals(own.name(), work().project().paper("card").name());
+        assertEquals(own.name(), work().project().card().name());
         robot.interact(work()::undo);
         robot.interact(work()::undo);
-        assertEquals(Length.ofInches(11), work().project().paper("card").height());
+        assertEquals(Length.ofInches(11), work().project().card().height());
     }
 
     @ParameterizedTest

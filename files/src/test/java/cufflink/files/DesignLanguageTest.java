@@ -90,7 +90,7 @@ class DesignLanguageTest {
         assertEquals(List.of("base", "tag1", "tag2"),
                 plan.design().pieces().stream().map(piece -> piece.id()).toList());
         assertEquals(List.of("tag2.tag", "tag1.tag", "base.front", "base.back"),
-                plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
+                plan.closed().orElseThrow().order().stream().map(Object::toString).toList());
         assertEquals("Tag 2", plan.design().piece("tag2").label());
     }
 
@@ -100,8 +100,8 @@ class DesignLanguageTest {
         Plan plan = plan(BANDED.replace("  half open: {spine: 90 deg}", "  band open: {band.right: 90 deg}"));
         assertEquals(
                 List.of("band.front", "tag2.tag", "tag1.tag", "base.front", "base.back", "band.lap", "band.overlap"),
-                plan.folded().closed().orThrow().order().stream().map(Object::toString).toList());
-        assertEquals(List.of(), plan.folded().faults());
+                plan.closed().orElseThrow().order().stream().map(Object::toString).toList());
+        assertEquals(List.of(), plan.faults());
     }
 
     /** What the band holds shut cannot be opened before it is taken off. */
@@ -201,8 +201,8 @@ class DesignLanguageTest {
                 checks: []
                 """;
         Plan plan = plan(eighth);
-        assertEquals(List.of(), plan.folded().faults());
-        assertEquals(8, plan.folded().closed().orThrow().order().size());
+        assertEquals(List.of(), plan.faults());
+        assertEquals(8, plan.closed().orElseThrow().order().size());
         assertEquals(List.of(Length.ofInches(4), Length.ofInches(3, 2)),
                 List.of(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()));
     }

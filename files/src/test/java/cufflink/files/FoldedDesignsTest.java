@@ -1,5 +1,6 @@
 package cufflink.files;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -17,13 +18,13 @@ import cufflink.drawing.View;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.Wish;
-import cufflink.fold.ClosedStack;
+import cufflink.stack.ClosedStack;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldMotion;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Folder;
 import cufflink.fold.Point3;
-import cufflink.fold.PocketSpace;
+import cufflink.stack.PocketSpace;
 import cufflink.fold.PosedCard;
 import cufflink.fold.Trial;
 import cufflink.measure.Length;
@@ -66,8 +67,8 @@ class FoldedDesignsTest {
         Project project = Project.of(
                 BuiltInDesigns.all().stream().filter(design -> design.id().equals(id)).findFirst().orElseThrow(), step);
         NamedSize paper = PublishedSizes.named(NamedSize.Kind.SHEET, sheet).orElseThrow();
-        for (String role : project.papers().keySet()) {
-            Stock stock = project.papers().get(role).inSheets(paper.width(), paper.height());
+        for (PaperRole role : project.papers().chosen().keySet()) {
+            Stock stock = project.paper(role).inSheets(paper.width(), paper.height());
             project = project.withPaper(role, stock);
         }
         if (factor == 1 || id.equals("belly-band")) {
@@ -99,7 +100,7 @@ class FoldedDesignsTest {
                 for (String sheet : List.of("Letter", "A4", "12 in square")) {
                     Plan plan = Planner.plan(sized(id, step, size, sheet)).orThrow();
                     assertEquals(List.of(), bad(plan), () -> id + " " + step + " × " + size + " on " + sheet);
-                    assertEquals(List.of(), plan.folded().faults());
+                    assertEquals(List.of(), plan.faults());
                 }
             }
         }
@@ -114,8 +115,8 @@ class FoldedDesignsTest {
                     .orThrow();
             assertEquals(List.of(), bad(plan));
             assertEquals(List.of("half open", "strip raised"),
-                    plan.folded().poses().stream().map(PosedCard::name).toList());
-            assertEquals(List.of(), plan.folded().faults());
+                    plan.poses().stream().map(PosedCard::name).toList());
+            assertEquals(List.of(), plan.faults());
         }
     }
 
@@ -123,7 +124,7 @@ class FoldedDesignsTest {
     @ParameterizedTest
     @MethodSource("ids")
     void everyPose_isReached_andKeepsThePaperRigid(String id) {
-        for (PosedCard posed : plan(id).folded().poses()) {
+        for (PosedCard posed : plan(id).poses()) {
             for (double share : new double[] {0.05, 0.33, 0.71, 1}) {
                 FoldedState state = posed.motion().at(share).orThrow();
                 for (PanelRef panel : state.assembly().panels()) {
@@ -143,9 +144,9 @@ class FoldedDesignsTest {
     void everyDesign_isDrawnHalfOpen_frontAndBack(String id) {
         Plan plan = plan(id);
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size()
-                >= plan.folded().assembly().panels().size());
+                >= plan.assembly().panels().size());
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, new View(130, 10, 0), 0.3).isPresent());
-        PosedCard first = plan.folded().poses().get(0);
+        PosedCard first = plan.poses().get(0);
         assertFalse(FoldDrawing.draw(PoseDrawing.between(plan, first, 0.5).orElseThrow(), View.ABOVE, 0.3).shapes()
                 .isEmpty());
     }
@@ -181,7 +182,7 @@ class FoldedDesignsTest {
     @Test
     void nestedPockets_lieInTheStatedOrder_andTheBackCoversAll() {
         Plan plan = plan("nested-diagonal-pockets");
-        FlatFoldedState flat = plan.folded().closed().orThrow();
+        FlatFoldedState flat = plan.closed().orElseThrow();
         List<String> whole = flat.order().stream().map(PanelRef::panel).filter(panel -> !panel.contains("Corner"))
                 .toList();
         assertEquals(List.of("lowerRight", "upperLeft", "upperRight", "lowerLeft"), whole);
@@ -195,7 +196,7 @@ class FoldedDesignsTest {
     @Test
     void cornerLongerThanThePanel_isCreasedThroughBothLayers() {
         Plan plan = Plans.plan(Plans.project("nested-diagonal-pockets").withSet("cornerLarge", "4 1/2 in"));
-        assertEquals(List.of(), plan.folded().faults());
+        assertEquals(List.of(), plan.faults());
         var added = plan.design().piece("base").scores().stream().filter(score -> score.id().contains(" on the "))
                 .toList();
         assertEquals(1, added.size());
@@ -210,20 +211,20 @@ class FoldedDesignsTest {
     @Test
     void flap_opensOnlyAfterTheFlip() {
         Plan plan = plan("flip-flap");
-        FlatFoldedState closed = plan.folded().closed().orThrow();
+        FlatFoldedState closed = plan.closed().orElseThrow();
         Map<String, Pose> direct = Map.of("flap first",
                 new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("flap", "top"), 70.0)));
         assertTrue(PosedCard.pose(closed, direct).get(0).obstacle().orElseThrow().what().contains("lies on the flap"));
-        assertTrue(plan.folded().poses().stream().allMatch(posed -> posed.obstacle().isEmpty()));
+        assertTrue(plan.poses().stream().allMatch(posed -> posed.obstacle().isEmpty()));
     }
 
     /** Pulling the tail by two steps turns one square over: the fold moves one step, the tail two. */
     @Test
     void waterfall_tailMovesTwoStepsForOneOfTheFold() {
         Plan plan = plan("waterfall");
-        PosedCard turned = plan.folded().poses().stream().filter(posed -> posed.name().equals("one turned")).findFirst()
+        PosedCard turned = plan.poses().stream().filter(posed -> posed.name().equals("one turned")).findFirst()
                 .orElseThrow();
-        FoldedState before = plan.folded().closed().orThrow().state();
+        FoldedState before = plan.closed().orElseThrow().state();
         FoldedState after = turned.state().orThrow();
         double step = plan.measures().length("step").toMillimetres();
         PanelRef tail = new PanelRef("strip", "tail");
@@ -237,7 +238,7 @@ class FoldedDesignsTest {
     @Test
     void centreStep_standsInRightAngles() {
         Plan plan = plan("centre-step");
-        FoldedState open = plan.folded().poses().get(0).state().orThrow();
+        FoldedState open = plan.poses().get(0).state().orThrow();
         double back = Math.abs(open.position().get(new PanelRef("base", "back")).apply(0, 0, 1).z()
                 - open.position().get(new PanelRef("base", "back")).apply(0, 0, 0).z());
         for (String panel : List.of("tread1", "riser1", "tread2", "riser2")) {
@@ -250,13 +251,13 @@ class FoldedDesignsTest {
     /** Open at a right angle the tube is square, and the bar stands in it. */
     @Test
     void slotConcertina_opensToASquareTube() {
-        FoldedState open = plan("slot-concertina").folded().poses().get(0).state().orThrow();
+        FoldedState open = plan("slot-concertina").poses().get(0).state().orThrow();
         for (String joint : List.of("left joint", "right joint")) {
             assertEquals(90, open.angle(new CreaseRef("b", joint)), 1e-6);
         }
         assertEquals(90, open.angle(new CreaseRef("b", "fold")), 1e-6);
         assertEquals(90, open.angle(new CreaseRef("bar", "centre")), 1e-6);
-        assertEquals(4, new Folder(plan("slot-concertina").folded().assembly()).loops() + 1);
+        assertEquals(4, new Folder(plan("slot-concertina").assembly()).loops() + 1);
     }
 
     /**
@@ -280,14 +281,14 @@ class FoldedDesignsTest {
                         .map(score -> String.valueOf(score.line().y1().toMillimetres()).replaceAll("\\.0$", ""))
                         .collect(Collectors.joining(" ")));
         assertEquals(List.of(), plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList());
-        assertEquals(List.of(), plan.folded().faults());
+        assertEquals(List.of(), plan.faults());
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"3", "5", "6", "7", "8"})
     void waterfall_foldsAndMoves_withAnyNumberOfSquares(String flaps) {
         Plan plan = Plans.plan(Plans.project("waterfall").withSet("flaps", flaps));
-        assertEquals(List.of(), plan.folded().faults());
+        assertEquals(List.of(), plan.faults());
         assertEquals(List.of(), plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD).toList());
     }
 
@@ -297,8 +298,8 @@ class FoldedDesignsTest {
         for (String squares : List.of("1", "3", "5")) {
             Plan plan = Plans.plan(Plans.project("squash-fold").withSet("squares", squares).withSet("grid", "2 in"));
             int n = Integer.parseInt(squares);
-            assertEquals(n + 1 + 4 * n, plan.folded().assembly().panels().size());
-            assertEquals(List.of(), plan.folded().faults());
+            assertEquals(n + 1 + 4 * n, plan.assembly().panels().size());
+            assertEquals(List.of(), plan.faults());
             double cell = 50.8 / Math.sqrt(2);
             assertEquals(cell, plan.closedWidth().orElseThrow().toMillimetres(), 1e-5);
             double area = plan.pieces().get("base").pattern().outline().getArea();
@@ -392,7 +393,7 @@ class FoldedDesignsTest {
     /** A leader drives a mechanism; whatever it drives follows without tearing. */
     @Test
     void motionOfAJoinedCard_closesItsLoopsEverywhere() {
-        PosedCard posed = plan("slot-concertina").folded().poses().get(0);
+        PosedCard posed = plan("slot-concertina").poses().get(0);
         FoldMotion motion = posed.motion();
         Folder folder = new Folder(motion.from().assembly());
         for (int i = 0; i <= 20; i++) {

@@ -177,7 +177,7 @@ class HandWorkTest {
 
     /** The directions of those edges of the part along which some of the drawn glue lies. */
     private static Set<String> drawn(Plan plan, Glue glue) {
-        GlueScene scene = GlueScene.of(plan, glue).orElseThrow();
+        GlueScene scene = GlueScene.of(plan.workings(), glue).orElseThrow();
         Geometry all = FACTORY.buildGeometry(new ArrayList<>(scene.patch().glued())).buffer(0);
         Polygon part = scene.patch().part();
         Coordinate middle = part.getCentroid().getCoordinate();

@@ -31,7 +31,7 @@ class JobFileTest {
 
     static KeptJob halfCut() {
         Project project = Plans.project("squash-fold");
-        StashPaper sheets = StashPaper.sheets(project.paper("card"), 2).withId(7);
+        StashPaper sheets = StashPaper.sheets(project.card(), 2).withId(7);
         JobCutting cutting = JobCutting.begin("maps", JobPlanner
                 .plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets)))
                 .orThrow().sheets());

@@ -1,5 +1,6 @@
 package cufflink.files;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -76,8 +77,8 @@ class JobPlannerTest {
 
     private static Project halfFold() {
         Project project = Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH);
-        return project.withMats(project.mats().withLayers(0)).withPaper("card", letter("Moonlight 240"))
-                .withPaper("mat 1", letter("Midnight 270"));
+        return project.withMats(project.mats().withLayers(0)).withPaper(PaperRole.material("card"), letter("Moonlight 240"))
+                .withPaper(PaperRole.layer(1), letter("Midnight 270"));
     }
 
     private static JobPlan plan(Job job, Stash stash) {

@@ -53,12 +53,16 @@ public final class Plans {
         return PublishedSizes.named(Kind.ENVELOPE, name).orElseThrow();
     }
 
+    public static NamedSize sheet(String name) {
+        return PublishedSizes.named(Kind.SHEET, name).orElseThrow();
+    }
+
     public static Wish fromSheet(String name, int count) {
         return fromSheet(name, count, new SheetUse.Shape());
     }
 
     public static Wish fromSheet(String name, int count, SheetUse use) {
-        NamedSize sheet = PublishedSizes.named(Kind.SHEET, name).orElseThrow();
+        NamedSize sheet = sheet(name);
         return new Wish.FromSheet(sheet.name(), sheet.width(), sheet.height(), count, use);
     }
 

@@ -1,5 +1,7 @@
 package cufflink.files;
 
+import cufflink.design.PanelRef;
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -44,9 +46,9 @@ class ProjectFileTest {
                 gate.withWish(new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(4))),
                 gate.withWish(Plans.fromSheet("A4", 3)),
                 Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)),
-                gate.withPaper("mat 3", lilac).withScoring(ScoringStyle.OWN_FACE),
+                gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
                 gate.withEnvelope(Optional.of(Plans.envelope("A6")))
-                        .withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with("base.cover",
+                        .withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with(new PanelRef("base", "cover"),
                                 new MatSettings.OnPanel(Optional.of(1), Optional.empty(),
                                         Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
     }

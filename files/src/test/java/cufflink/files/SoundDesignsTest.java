@@ -16,7 +16,7 @@ import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.files.design.BuiltInDesigns;
-import cufflink.fold.StackLayer;
+import cufflink.stack.StackLayer;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
@@ -129,7 +129,7 @@ class SoundDesignsTest {
             odd.add("closed it is smaller than a panel");
         }
         plan.design().glue().stream().filter(glue -> glue.way() == Way.GLUE && glue.at().isPresent())
-                .forEach(glue -> GlueScene.of(plan, glue).ifPresent(scene -> {
+                .forEach(glue -> GlueScene.of(plan.workings(), glue).ifPresent(scene -> {
                     if (scene.patch().glued().stream().mapToDouble(Geometry::getArea).sum() < 10) {
                         odd.add(glue.id() + " has hardly any glue");
                     }

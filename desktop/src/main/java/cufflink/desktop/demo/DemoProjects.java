@@ -1,5 +1,6 @@
 package cufflink.desktop.demo;
 
+import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
@@ -65,8 +66,8 @@ public final class DemoProjects {
     public static Project invitation() {
         return Project.of(design("overlapping-gate"), RulerStep.SIXTEENTH_INCH).withName("Comet night invitation")
                 .withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4)))
-                .withPaper("card", moonlight("Letter")).withPaper("mat 1", midnight("Letter"))
-                .withPaper("mat 2", starfield("12 in square"))
+                .withPaper(PaperRole.material("card"), moonlight("Letter")).withPaper(PaperRole.layer(1), midnight("Letter"))
+                .withPaper(PaperRole.layer(2), starfield("12 in square"))
                 .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6"))
                 .withCopies(24)
                 .withNotes("Ring the comet's tail in silver before the layers go on.");
@@ -76,7 +77,7 @@ public final class DemoProjects {
     public static Project passHolder() {
         return Project.of(design("m-fold-holder"), RulerStep.SIXTEENTH_INCH).withName("Visitors' pass holder")
                 .withSet("pocket", "2 in")
-                .withPaper("card", midnight("Letter")).withPaper("mat 1", moonlight("Letter"))
+                .withPaper(PaperRole.material("card"), midnight("Letter")).withPaper(PaperRole.layer(1), moonlight("Letter"))
                 .withEnvelope(envelope("A2"));
     }
 
@@ -84,27 +85,27 @@ public final class DemoProjects {
     public static Project thankYou() {
         return Project.of(design("back-fold-holder"), RulerStep.MILLIMETRE).withName("Volunteers' thank-you")
                 .withWish(new Wish.InEnvelope(envelope("C6").orElseThrow(), Length.ofMillimetres(4)))
-                .withPaper("card", midnight("A3")).withPaper("liner", moonlight("A4"))
-                .withPaper("mat 1", starfield("A4"));
+                .withPaper(PaperRole.material("card"), midnight("A3")).withPaper(PaperRole.material("liner"), moonlight("A4"))
+                .withPaper(PaperRole.layer(1), starfield("A4"));
     }
 
     /** A standing tube with a window, for the telescope's birthday. */
     public static Project telescope() {
         return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card")
                 .withSet("strip", "yes")
-                .withPaper("card", moonlight("12 in square")).withPaper("mat 1", midnight("Letter"));
+                .withPaper(PaperRole.material("card"), moonlight("12 in square")).withPaper(PaperRole.layer(1), midnight("Letter"));
     }
 
     /** A row of squares that springs open like a shower of meteors. */
     public static Project meteors() {
         return Project.of(design("squash-fold"), RulerStep.SIXTEENTH_INCH).withName("Meteor shower map")
-                .withPaper("card", midnight("12 in square")).withPaper("mat 1", starfield("12 in square"));
+                .withPaper(PaperRole.material("card"), midnight("12 in square")).withPaper(PaperRole.layer(1), starfield("12 in square"));
     }
 
     /** A star log for the summer. */
     public static Project starLog() {
         return Project.of(design("accordion"), RulerStep.MILLIMETRE).withName("Star-log album").withSet("panels", "5")
                 .withWish(new Wish.FromSheet("A3", sheet("A3").width(), sheet("A3").height(), 1, new SheetUse.Shape()))
-                .withPaper("card", midnight("A3")).withPaper("mat 1", moonlight("A4"));
+                .withPaper(PaperRole.material("card"), midnight("A3")).withPaper(PaperRole.layer(1), moonlight("A4"));
     }
 }

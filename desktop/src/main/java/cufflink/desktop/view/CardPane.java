@@ -47,7 +47,7 @@ final class CardPane extends BorderPane {
         ToggleGroup group = new ToggleGroup();
         choices.getChildren().clear();
         choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
-        work.plan().folded().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
+        work.plan().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
         boolean kept = choices.getChildren().stream().anyMatch(node -> ((ToggleButton) node).getText().equals(chosen));
         choose(kept ? chosen : FRONT, false);
     }
@@ -64,7 +64,7 @@ final class CardPane extends BorderPane {
         chosen = name;
         choices.getChildren()
                 .forEach(node -> ((ToggleButton) node).setSelected(((ToggleButton) node).getText().equals(name)));
-        Optional<PosedCard> posed = work.plan().folded().poses().stream().filter(pose -> pose.name().equals(name))
+        Optional<PosedCard> posed = work.plan().poses().stream().filter(pose -> pose.name().equals(name))
                 .findFirst();
         if (posed.isPresent()) {
             setCenter(motion);
@@ -87,7 +87,7 @@ final class CardPane extends BorderPane {
     }
 
     private String panelName(String id) {
-        Assembly assembly = work.plan().folded().assembly();
+        Assembly assembly = work.plan().assembly();
         return assembly.panels().stream().filter(panel -> panel.toString().equals(id)).findFirst()
                 .map(panel -> assembly.panel(panel).label()).orElse("");
     }
@@ -104,7 +104,7 @@ final class CardPane extends BorderPane {
 
     /** Brings the card half open, seen from the front or from behind. */
     void halfOpen(boolean behind) {
-        work.plan().folded().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst()
+        work.plan().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst()
                 .ifPresent(posed -> choose(posed.name(), true));
         if (behind) {
             motion.lookFromBehind();

@@ -98,7 +98,7 @@ final class FitPane extends VBox {
             case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()),
                     Wish.InEnvelope.usualEase(project.unit()));
             case SHEET -> {
-                var paper = project.paper(project.design().pieces().get(0).material());
+                var paper = project.card();
                 yield new Wish.FromSheet(sheetName(paper.width(), paper.height()), paper.width(), paper.height(),
                         Math.max(1, project.copies()), new SheetUse.Whole());
             }

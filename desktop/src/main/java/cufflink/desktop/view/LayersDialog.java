@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.design.PanelRef;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
@@ -21,7 +22,7 @@ import javafx.scene.control.TextField;
 public final class LayersDialog extends FormDialog<MatSettings> {
     private static final String USUAL = "as for all";
 
-    private record Row(String panel, ComboBox<String> layers, TextField reveal) {
+    private record Row(PanelRef panel, ComboBox<String> layers, TextField reveal) {
     }
 
     private final MatSettings settings;
@@ -34,13 +35,13 @@ public final class LayersDialog extends FormDialog<MatSettings> {
         unit = plan.project().unit();
         row("Panel", new Label("Layers"), new Label("Border"));
         for (var mat : plan.design().mats()) {
-            Optional<MatSettings.OnPanel> own = Optional.ofNullable(settings.byPanel().get(mat.on().toString()));
+            Optional<MatSettings.OnPanel> own = Optional.ofNullable(settings.byPanel().get(mat.on()));
             ComboBox<String> layers = new ComboBox<>(
                     FXCollections.observableArrayList(USUAL, "0", "1", "2", "3", "4", "5"));
             layers.setValue(own.flatMap(MatSettings.OnPanel::layers).map(String::valueOf).orElse(USUAL));
             TextField reveal = new TextField(own.flatMap(MatSettings.OnPanel::reveal).map(ExactText::of).orElse(""));
             reveal.setPromptText(plan.format().text(settings.reveal()));
-            rows.add(new Row(mat.on().toString(), layers, reveal));
+            rows.add(new Row(mat.on(), layers, reveal));
             row(mat.label() + ", " + mat.face().word(), layers, reveal);
         }
         endRows();
@@ -48,7 +49,7 @@ public final class LayersDialog extends FormDialog<MatSettings> {
 
     @Override
     Optional<MatSettings> read() {
-        Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
+        Map<PanelRef, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
         for (Row row : rows) {
             Optional<Integer> layers = row.layers().getValue().equals(USUAL) ? Optional.empty()
                     : Optional.of(Integer.valueOf(row.layers().getValue()));

@@ -2,9 +2,9 @@ package cufflink.desktop.view;
 
 import cufflink.design.CreaseRef;
 import cufflink.drawing.Ink;
-import cufflink.fold.ClosedStack;
-import cufflink.fold.StackLayer;
-import cufflink.mat.MatRole;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackLayer;
+import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -96,7 +96,7 @@ final class LayersPane extends ScrollPane {
     private static Optional<Stock> paper(Plan plan, StackLayer layer) {
         return switch (layer.kind()) {
             case CONTENTS -> Optional.empty();
-            case MAT -> Optional.of(plan.project().paper(MatRole.of(layer.level())));
+            case MAT -> Optional.of(plan.project().paper(PaperRole.layer(layer.level())));
             case PANEL ->
                 Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
         };

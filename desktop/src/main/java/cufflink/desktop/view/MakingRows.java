@@ -1,9 +1,9 @@
 package cufflink.desktop.view;
 
+import cufflink.paper.PaperRole;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
-import cufflink.mat.MatRole;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.paper.NamedSize;
@@ -61,13 +61,13 @@ final class MakingRows {
         return Rows.row("Border showing", stepper);
     }
 
-    Node paper(String role) {
+    Node paper(PaperRole role) {
         Button button = new Button();
         button.getStyleClass().add("paper-button");
         Region swatch = new Region();
         swatch.getStyleClass().add("paper-swatch");
         button.setGraphic(swatch);
-        button.setId("paper-" + role.replace(' ', '-'));
+        button.setId("paper-" + role.toString().replace(' ', '-'));
         button.setOnAction(press -> dialogs.editPaper(role));
         live.onPlan(plan -> {
             Stock stock = plan.project().paper(role);
@@ -75,8 +75,7 @@ final class MakingRows {
             swatch.setBackground(Background.fill(Color.web(stock.face())));
             button.setAccessibleText("Paper for " + role + ": " + stock.name());
         });
-        return Rows.row(MatRole.layer(role).isPresent() ? "Layer " + MatRole.layer(role).getAsInt()
-                : Character.toUpperCase(role.charAt(0)) + role.substring(1), button);
+        return Rows.row(role.title(), button);
     }
 
     static Node more(String text, String id, Runnable action) {

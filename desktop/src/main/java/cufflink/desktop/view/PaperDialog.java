@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.paper.PaperRole;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Stock;
@@ -16,7 +17,7 @@ public final class PaperDialog extends FormDialog<Stock> {
     private final StockFields fields;
 
     /** {@code stash} is what can be chosen from; it may be empty. */
-    public PaperDialog(String role, Stock stock, List<StashPaper> stash, LengthUnit unit) {
+    public PaperDialog(PaperRole role, Stock stock, List<StashPaper> stash, LengthUnit unit) {
         super("Paper", "Paper for " + role);
         if (!stash.isEmpty()) {
             ComboBox<StashPaper> own = new ComboBox<>();

@@ -238,7 +238,7 @@ public final class ShelfScreen extends ListeningScreen {
     }
 
     private static String sheets(Plan plan) {
-        Stock card = plan.project().paper(plan.design().definition().pieces().get(0).material());
+        Stock card = plan.project().card();
         long count = plan.layout().sheets().stream().filter(sheet -> sheet.stock().name().equals(card.name())).count();
         String name = PublishedSizes.of(NamedSize.Kind.SHEET).stream()
                 .filter(size -> size.width().equals(card.width()) && size.height().equals(card.height()))

@@ -1,9 +1,9 @@
 package cufflink.desktop.view;
 
+import cufflink.paper.PaperRole;
 import cufflink.design.Measures;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
-import cufflink.mat.MatRole;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ public final class SizePane extends VBox {
     /** The dialogs that this pane can ask for. */
     public interface Dialogs {
         /** Opens a paper by its role. */
-        void editPaper(String role);
+        void editPaper(PaperRole role);
 
         void editLayers();
 
@@ -53,7 +53,7 @@ public final class SizePane extends VBox {
     }
 
     private void show(Plan plan) {
-        String shape = plan.design().definition().id() + plan.project().papers().keySet() + plan.project().step();
+        String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet() + plan.project().step();
         if (!shape.equals(built)) {
             built = shape;
             build(plan);
@@ -73,11 +73,8 @@ public final class SizePane extends VBox {
         add(making.reveal());
         add(MakingRows.more("Panel by panel", "layers", dialogs::editLayers));
         add(Rows.heading("Paper"));
-        List<String> roles = new ArrayList<>(
-                plan.design().definition().pieces().stream().map(piece -> piece.material()).distinct().toList());
-        plan.project().papers().keySet().stream().filter(role -> MatRole.layer(role).isPresent()).sorted()
-                .forEach(roles::add);
-        roles.forEach(role -> add(making.paper(role)));
+        plan.design().definition().materials().forEach(role -> add(making.paper(role)));
+        plan.project().papers().layers().forEach(role -> add(making.paper(role)));
         add(Rows.heading("Making"));
         add(making.copies());
         add(MakingRows.more("Cut from the stash", "stash", dialogs::cutFromStash));

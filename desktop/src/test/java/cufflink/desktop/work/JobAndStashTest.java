@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -40,7 +41,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class JobAndStashTest {
     private static final Project PROJECT = DemoProjects.passHolder();
-    private static final String CARD = PROJECT.paper("card").name();
+    private static final String CARD = PROJECT.card().name();
     private static final int CARDS = 9;
     private static final Length ODD = Length.ofMillimetres(37);
     private static KeptJob begun;
@@ -71,8 +72,8 @@ class JobAndStashTest {
     private static StashWork filled() throws StashUnusable {
         StashWork stash = StashWork
                 .of(StashDatabase.open(folder.resolve("stash" + files++ + ".db"), Clock.systemUTC()));
-        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.paper("card"), CARDS)),
-                StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
+        stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.card(), CARDS)),
+                StashEdit.added(StashPaper.sheets(PROJECT.paper(PaperRole.layer(1)), 20))));
         return stash;
     }
 
@@ -106,7 +107,7 @@ class JobAndStashTest {
             case UNDO -> first.undo();
             case REDO -> first.redo();
             case ADD -> {
-                StashPaper offcut = StashPaper.sheets(PROJECT.paper("card"), 0).offcut(ODD, ODD, 1);
+                StashPaper offcut = StashPaper.sheets(PROJECT.card(), 0).offcut(ODD, ODD, 1);
                 stash.change(StashChange.of("Added an offcut", stash.stash().added(offcut)));
             }
             case STASH_UNDO -> stash.undo();

@@ -1,5 +1,6 @@
 package cufflink.desktop.work;
 
+import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -43,9 +44,9 @@ class JobWorkTest {
     @BeforeEach
     void fillStash() throws StashUnusable {
         stash = StashWork.of(StashDatabase.open(folder.resolve("stash.db"), Clock.systemUTC()));
-        Stock card = PROJECT.paper("card");
+        Stock card = PROJECT.card();
         stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(card, 6)),
-                StashEdit.added(StashPaper.sheets(PROJECT.paper("mat 1"), 20))));
+                StashEdit.added(StashPaper.sheets(PROJECT.paper(PaperRole.layer(1)), 20))));
     }
 
     @AfterEach
@@ -66,7 +67,7 @@ class JobWorkTest {
     }
 
     private int cards() {
-        return stash.stash().named(PROJECT.paper("card").name()).stream().filter(paper -> !paper.offcut())
+        return stash.stash().named(PROJECT.card().name()).stream().filter(paper -> !paper.offcut())
                 .mapToInt(StashPaper::count).sum();
     }
 
@@ -134,7 +135,7 @@ class JobWorkTest {
         work.beginCutting();
         IntStream.range(0, work.sheetsProperty().get().size()).forEach(i -> work.setDone(true));
         int cut = (int) work.sheetsProperty().get().stream()
-                .filter(sheet -> sheet.paper().equals(PROJECT.paper("card"))).count();
+                .filter(sheet -> sheet.paper().equals(PROJECT.card())).count();
         work.take();
         assertEquals(before - cut, cards());
         work.take();

@@ -89,7 +89,7 @@ public final class DesignFileReader {
     /** Why the design does not fold, close or move at its default sizes. */
     private static List<Problem> folding(String file, DesignDefinition definition, RulerStep step) {
         Outcome<Plan> plan = Planner.plan(Project.of(definition, step));
-        return plan.value().map(planned -> planned.folded().faults()).orElse(plan.problems()).stream()
+        return plan.value().map(planned -> planned.faults()).orElse(plan.problems()).stream()
                 .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy()))
                 .toList();
     }

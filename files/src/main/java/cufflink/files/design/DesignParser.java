@@ -32,10 +32,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Turns the tree of a design file into a definition. The fields it asks for are the language. */
 final class DesignParser {
     private static final int MOST_MEASURES = 300;
+    private static final Set<String> TAKEN = Set.of("card", "ruler", "closed");
 
     private final List<Problem> problems;
 
@@ -146,6 +148,10 @@ final class DesignParser {
         if (!name.matches("[a-z][A-Za-z0-9]{0,30}")) {
             parent.problem(node.place(), "“" + name + "” must be letters and figures, starting with a small letter.");
         }
+        if (TAKEN.contains(name)) {
+            parent.problem(node.place(), "“" + name + "” already stands for something else in formulas, such as "
+                    + "card.caliper, ruler.step and closed.width; give the measure another name.");
+        }
         try (Fields fields = fields(node, "A measure")) {
             Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
             boolean counted = role != Role.CHOICE && role != Role.CONTENTS;
@@ -247,12 +253,10 @@ final class DesignParser {
     }
 
     private static PanelRef panel(Fields fields, String text) {
-        String[] parts = text.split("\\.", 2);
-        if (parts.length < 2) {
+        return PanelRef.read(text).orElseGet(() -> {
             fields.problem(fields.place(), "“" + text + "” must name a panel as piece.panel.");
             return new PanelRef(text, "");
-        }
-        return new PanelRef(parts[0], parts[1]);
+        });
     }
 
     private Glue glue(YamlNode node) {

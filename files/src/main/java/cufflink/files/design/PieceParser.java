@@ -1,5 +1,6 @@
 package cufflink.files.design;
 
+import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignDefinition.CutOut;
 import cufflink.design.DesignDefinition.CutShape;
@@ -13,7 +14,6 @@ import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.Formula;
 import cufflink.design.Template;
-import cufflink.mat.MatRole;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Optional;
@@ -30,9 +30,9 @@ final class PieceParser {
         return new Fields(node, what, problems);
     }
 
-    private static String material(Fields fields) {
-        String material = fields.text("material").orElse("card");
-        if (MatRole.layer(material).isPresent()) {
+    private static PaperRole material(Fields fields) {
+        PaperRole material = PaperRole.read(fields.text("material").orElse("card"));
+        if (material instanceof PaperRole.OfLayer) {
             fields.problem(fields.place(),
                     "“" + material + "” is the paper of a layer; a piece's material needs another name.");
         }

@@ -15,7 +15,7 @@ import cufflink.drawing.Shape;
 import cufflink.drawing.SheetDrawing;
 import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -135,7 +135,7 @@ public final class HandOutWriter {
         }
         for (var mat : plan.mats()) {
             flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format),
-                    plan.project().paper(MatRole.of(mat.layer())).name()), columns, TEXT, false);
+                    plan.project().paper(PaperRole.layer(mat.layer())).name()), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);

@@ -10,7 +10,7 @@ import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shown;
-import cufflink.fold.ClosedStack;
+import cufflink.stack.ClosedStack;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.Folder;
 import cufflink.fold.LayerProblem;
@@ -41,19 +41,19 @@ public final class FoldJson {
     public static ObjectNode of(Plan plan, boolean counted) {
         FoldJson json = new FoldJson(plan);
         ObjectNode node = MAPPER.createObjectNode().put("design", plan.design().definition().id())
-                .put("flat", plan.folded().closed().value().isPresent())
-                .put("loops", new Folder(plan.folded().assembly()).loops());
+                .put("flat", plan.closed().isPresent())
+                .put("loops", new Folder(plan.assembly()).loops());
         ArrayNode panels = node.putArray("panels");
         ArrayNode creases = node.putArray("creases");
         plan.pieces().values().forEach(piece -> json.piece(piece.pattern(), panels, creases));
-        plan.folded().closed().value().ifPresent(flat -> json.closed(flat, node));
+        plan.closed().ifPresent(flat -> json.closed(flat, node));
         if (counted) {
             json.count(node);
         }
         PlanJson.steps(node.putArray("steps"), plan);
         json.poses(node.putArray("poses"));
         plan.stack().ifPresent(stack -> json.stack(stack, node));
-        node.set("problems", PlanJson.problems(plan.folded().faults()));
+        node.set("problems", PlanJson.problems(plan.faults()));
         return node;
     }
 
@@ -95,14 +95,14 @@ public final class FoldJson {
 
     /** Null with {@code countStopped} if the search hit its bound. */
     private void count(ObjectNode node) {
-        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count())
+        OptionalLong count = plan.closed().map(flat -> LayerProblem.of(flat.state()).count())
                 .orElse(OptionalLong.of(0));
         count.ifPresentOrElse(orders -> node.put("count", orders), () -> node.putNull("count"));
         node.put("countStopped", count.isEmpty());
     }
 
     private void poses(ArrayNode poses) {
-        for (PosedCard posed : plan.folded().poses()) {
+        for (PosedCard posed : plan.poses()) {
             ObjectNode node = poses.addObject().put("name", posed.name())
                     .put("reached", posed.state().value().isPresent()).put("free", posed.obstacle().isEmpty());
             ObjectNode angles = node.putObject("angles");

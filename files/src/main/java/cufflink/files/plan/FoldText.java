@@ -3,12 +3,12 @@ package cufflink.files.plan;
 import cufflink.design.Side;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shown;
-import cufflink.fold.ClosedStack;
+import cufflink.stack.ClosedStack;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.Folder;
 import cufflink.fold.LayerProblem;
-import cufflink.fold.PocketSpace;
+import cufflink.stack.PocketSpace;
 import cufflink.fold.PosedCard;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -33,14 +33,14 @@ public final class FoldText {
         FoldText fold = new FoldText(plan);
         fold.heading();
         plan.pieces().values().forEach(fold::piece);
-        plan.folded().closed().value().ifPresent(flat -> fold.line("Layers, front to back: " + flat.order().stream()
+        plan.closed().ifPresent(flat -> fold.line("Layers, front to back: " + flat.order().stream()
                 .map(panel -> flat.state().assembly().panel(panel).label()).collect(Collectors.joining(", ")) + "."));
         if (counted) {
             fold.count();
         }
-        plan.folded().poses().forEach(fold::pose);
+        plan.poses().forEach(fold::pose);
         plan.stack().ifPresent(fold::stack);
-        for (Problem fault : plan.folded().faults()) {
+        for (Problem fault : plan.faults()) {
             fold.line("✕ " + fault.text());
         }
         return fold.text.toString();
@@ -51,11 +51,11 @@ public final class FoldText {
     }
 
     private void heading() {
-        int panels = plan.folded().assembly().panels().size();
-        int loops = new Folder(plan.folded().assembly()).loops();
+        int panels = plan.assembly().panels().size();
+        int loops = new Folder(plan.assembly()).loops();
         line(plan.design().definition().title() + ": " + panels + " panels, " + loops
                 + (loops == 1 ? " loop, " : " loops, ")
-                + (plan.folded().closed().value().isPresent() ? "closes flat." : "does not close flat."));
+                + (plan.closed().isPresent() ? "closes flat." : "does not close flat."));
     }
 
     private void piece(FoldedPiece piece) {
@@ -69,7 +69,7 @@ public final class FoldText {
     }
 
     private void count() {
-        OptionalLong count = plan.folded().closed().value().map(flat -> LayerProblem.of(flat.state()).count())
+        OptionalLong count = plan.closed().map(flat -> LayerProblem.of(flat.state()).count())
                 .orElse(OptionalLong.of(0));
         line(count.isPresent()
                 ? "The layers could lie in " + count.getAsLong() + (count.getAsLong() == 1 ? " order." : " orders.")
@@ -95,7 +95,7 @@ public final class FoldText {
             }
         });
         for (PocketSpace space : stack.spaces()) {
-            line("Pocket before the " + plan.folded().assembly().panel(space.behind().get(0)).label()
+            line("Pocket before the " + plan.assembly().panel(space.behind().get(0)).label()
                     + ": closed at the " + sides(space.closed()) + ", open at the "
                     + sides(space.open()) + ", " + plan.format().size(plan.project().step().nearest(space.width()),
                             plan.project().step().nearest(space.depth()))

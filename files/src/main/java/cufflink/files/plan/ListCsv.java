@@ -3,7 +3,7 @@ package cufflink.files.plan;
 import cufflink.files.csv.CsvWriter;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.mat.MatRole;
+import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.plan.Plan;
@@ -33,7 +33,7 @@ public final class ListCsv {
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {
-        return plan.project().paper(MatRole.of(mat.layer())).name();
+        return plan.project().paper(PaperRole.layer(mat.layer())).name();
     }
 
     private static List<Object> row(LengthFormat format, String label, int quantity, Length width, Length height,

@@ -88,7 +88,7 @@ public final class PlanJson {
                     plan.project().copies());
             node.set("width", length(piece.width().length()));
             node.set("height", length(piece.height().length()));
-            node.put("material", piece.material()).put("up", piece.up().word());
+            node.put("material", piece.material().toString()).put("up", piece.up().word());
             ArrayNode scores = node.putArray("scores");
             piece.scores()
                     .forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()),
@@ -183,7 +183,7 @@ public final class PlanJson {
     }
 
     private void fold(ObjectNode node) {
-        node.put("flat", plan.folded().closed().value().isPresent());
+        node.put("flat", plan.closed().isPresent());
         node.put("panels", plan.pieces().values().stream().mapToInt(piece -> piece.pattern().panels().size()).sum());
         ArrayNode order = node.putArray("order");
         plan.stack().ifPresent(stack -> stack.layers().forEach(layer -> {
@@ -191,7 +191,7 @@ public final class PlanJson {
                 layer.panel().ifPresent(panel -> order.add(panel.toString()));
             }
         }));
-        node.put("loops", new Folder(plan.folded().assembly()).loops());
+        node.put("loops", new Folder(plan.assembly()).loops());
         steps(node.putArray("steps"), plan);
     }
 
@@ -213,7 +213,7 @@ public final class PlanJson {
             ObjectNode node = pockets.addObject().put("id", pocket.definition().id());
             node.set("width", length(pocket.width().length()));
             node.set("depth", length(pocket.depth().length()));
-            PocketFit.contents(plan.design(), pocket).ifPresent(item -> {
+            plan.design().contents(pocket).ifPresent(item -> {
                 node.put("holds", item.name()).put("fits", PocketFit.of(pocket, item, plan.project().unit()).holds());
                 node.set("reach", length(pocket.reach().length()));
             });

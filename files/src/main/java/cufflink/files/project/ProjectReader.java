@@ -1,7 +1,10 @@
 package cufflink.files.project;
 
+import cufflink.paper.Papers;
+import cufflink.paper.PaperRole;
 import com.fasterxml.jackson.databind.JsonNode;
 import cufflink.design.DesignDefinition;
+import cufflink.design.PanelRef;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -15,7 +18,9 @@ import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
+import cufflink.plan.Bench;
 import cufflink.plan.Project;
+import cufflink.plan.Wanted;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
@@ -60,17 +65,20 @@ public final class ProjectReader {
         if (step.isEmpty()) {
             fields.problem("ruler", "This ruler step is not known; expected 1/8 in, 1/16 in, 1/32 in, 1 mm or 0.5 mm.");
         }
-        Wish wish = wish(fields.in("fit"));
-        Project project = new Project(fields.text("name"), design.value().get(), wish, fields.texts("set"),
-                step.orElse(RulerStep.MILLIMETRE), mats(fields.in("mats")),
-                papers(fields), fields.word("scoring", ScoringStyle.class, JsonFields.lower()), envelope(fields),
-                tools(fields.in("tools")),
+        RulerStep ruler = step.orElse(RulerStep.MILLIMETRE);
+        Wanted wanted = new Wanted(design.value().get(), wish(fields.in("fit")), fields.texts("set"), envelope(fields));
+        Bench bench = new Bench(ruler, tools(fields.in("tools")),
+                fields.word("scoring", ScoringStyle.class, JsonFields.lower()));
+        Map<PaperRole, Stock> chosen = papers(fields);
+        Papers papers = Papers.completed(chosen, wanted.design().materials(), Project.plainCard(ruler));
+        Project project = new Project(fields.text("name"), wanted, bench, papers, mats(fields.in("mats")),
                 fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
-        return problems.isEmpty() ? Outcome.of(project, notices(project, file)) : Outcome.failed(problems);
+        return problems.isEmpty() ? Outcome.of(project, notices(project, chosen, file)) : Outcome.failed(problems);
     }
 
-    private static List<Problem> notices(Project project, String file) {
-        return project.withoutPaper().stream()
+    /** The materials for which the file names no paper. */
+    private static List<Problem> notices(Project project, Map<PaperRole, Stock> chosen, String file) {
+        return project.design().materials().stream().filter(role -> !chosen.containsKey(role))
                 .map(role -> Problem.notice(file,
                         "The project has no paper for “" + role + "”; " + project.paper(role).name() + " is taken.",
                         "Choose one under Paper."))
@@ -129,9 +137,14 @@ public final class ProjectReader {
     }
 
     private MatSettings mats(JsonFields fields) {
-        Map<String, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
+        Map<PanelRef, MatSettings.OnPanel> byPanel = new LinkedHashMap<>();
         for (JsonFields panel : fields.each("panels")) {
-            byPanel.put(panel.text("on"),
+            Optional<PanelRef> on = PanelRef.read(panel.text("on"));
+            if (on.isEmpty()) {
+                panel.problem("on", "“" + panel.text("on") + "” must name a panel as piece.panel.");
+                continue;
+            }
+            byPanel.put(on.get(),
                     new MatSettings.OnPanel(
                             panel.has("layers") ? Optional.of(panel.count("layers", 0, MatSettings.MOST_LAYERS))
                                     : Optional.empty(),
@@ -140,9 +153,9 @@ public final class ProjectReader {
         return new MatSettings(fields.count("layers", 0, MatSettings.MOST_LAYERS), fields.size("reveal"), byPanel);
     }
 
-    private Map<String, Stock> papers(JsonFields fields) {
-        Map<String, Stock> papers = new LinkedHashMap<>();
-        fields.entries("papers").forEach((role, paper) -> papers.put(role, StockJson.read(paper)));
+    private Map<PaperRole, Stock> papers(JsonFields fields) {
+        Map<PaperRole, Stock> papers = new LinkedHashMap<>();
+        fields.entries("papers").forEach((role, paper) -> papers.put(PaperRole.read(role), StockJson.read(paper)));
         if (papers.isEmpty()) {
             fields.problem("papers", "A project needs at least one paper.");
         }

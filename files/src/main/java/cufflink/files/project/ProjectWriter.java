@@ -8,11 +8,13 @@ import cufflink.files.AtomicFile;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
 import cufflink.paper.BenchTools;
+import cufflink.paper.Stock;
 import cufflink.plan.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Map;
 import java.util.TreeMap;
 
 /** Writes projects. {@link ProjectReader} reads them back as equal projects. */
@@ -41,7 +43,9 @@ public final class ProjectWriter {
         root.put("ruler", project.step().label());
         mats(root.putObject("mats"), project.mats());
         ObjectNode papers = root.putObject("papers");
-        new TreeMap<>(project.papers()).forEach((role, stock) -> StockJson.write(papers.putObject(role), stock));
+        Map<String, Stock> byRole = new TreeMap<>();
+        project.papers().chosen().forEach((role, stock) -> byRole.put(role.toString(), stock));
+        byRole.forEach((role, stock) -> StockJson.write(papers.putObject(role), stock));
         root.put("scoring", project.scoring().name().toLowerCase(Locale.ROOT));
         project.envelope().ifPresent(envelope -> root.put("envelope", envelope.name()));
         tools(root.putObject("tools"), project.tools());
@@ -58,7 +62,7 @@ public final class ProjectWriter {
         node.put("layers", mats.layers()).put("reveal", ExactText.of(mats.reveal()));
         ArrayNode panels = node.putArray("panels");
         new TreeMap<>(mats.byPanel()).forEach((panel, exception) -> {
-            ObjectNode entry = panels.addObject().put("on", panel);
+            ObjectNode entry = panels.addObject().put("on", panel.toString());
             exception.layers().ifPresent(layers -> entry.put("layers", layers));
             exception.reveal().ifPresent(reveal -> entry.put("reveal", ExactText.of(reveal)));
             exception.width().ifPresent(width -> entry.put("width", ExactText.of(width)));

@@ -1,4 +1,4 @@
-package cufflink.fold;
+package cufflink.stack;
 
 import cufflink.design.Face;
 import cufflink.design.PanelRef;

@@ -1,5 +1,9 @@
-package cufflink.fold;
+package cufflink.stack;
 
+import cufflink.fold.Places;
+import cufflink.fold.Overlay;
+import cufflink.fold.Footprints;
+import cufflink.fold.FlatFoldedState;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.design.CreaseRef;

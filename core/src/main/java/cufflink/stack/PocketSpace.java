@@ -1,4 +1,4 @@
-package cufflink.fold;
+package cufflink.stack;
 
 import cufflink.design.PanelRef;
 import cufflink.design.Side;

@@ -1,5 +1,10 @@
-package cufflink.fold;
+package cufflink.stack;
 
+import cufflink.fold.Point3;
+import cufflink.fold.RigidMotion;
+import cufflink.fold.Overlay;
+import cufflink.fold.Footprints;
+import cufflink.fold.FlatFoldedState;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;

@@ -1,5 +1,6 @@
-package cufflink.fold;
+package cufflink.stack;
 
+import cufflink.fold.FlatFoldedState;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.measure.Length;

@@ -1,4 +1,4 @@
-package cufflink.fit;
+package cufflink.stack;
 
 import cufflink.measure.Length;
 

@@ -1,0 +1,67 @@
+package cufflink.plan;
+
+import cufflink.crease.CreasedDesign;
+import cufflink.design.DesignSizer;
+import cufflink.design.Facts;
+import cufflink.design.Given;
+import cufflink.design.SizedDesign;
+import cufflink.fold.ClosedDesign;
+import cufflink.fold.FoldedDesign;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.stack.StackedDesign;
+import java.util.Optional;
+
+/**
+ * The stages of a plan: sized → creased → folded → closed → stacked. Where measures ask for what later stages find out,
+ * the stages run again until no measure changes on the ruler.
+ */
+final class Stages {
+    private static final int MOST_ROUNDS = 16;
+
+    private final Project project;
+
+    Stages(Project project) {
+        this.project = project;
+    }
+
+    /** The design at what is given, every fact that its measures ask for being true of it. */
+    Outcome<SizedDesign> sized(Given given) {
+        Outcome<SizedDesign> sized = DesignSizer.size(project.design(), given);
+        if (Facts.asking(project.design()).isEmpty()) {
+            return sized;
+        }
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Optional<Facts> found = sized.value().flatMap(this::facts);
+            if (found.isEmpty()) {
+                return sized;
+            }
+            SizedDesign before = sized.value().get();
+            sized = DesignSizer.size(project.design(), given.knowing(found.get()));
+            if (sized.value().filter(after -> after.measures().sameValues(before.measures())).isPresent()) {
+                return sized;
+            }
+        }
+        return Outcome.failed(Problem.error(project.design().title(),
+                "Its size does not settle: the closed card changes " + String.join(", ", asking())
+                        + ", and they change the closed card.",
+                "Set one of them by hand, or use a coarser ruler."));
+    }
+
+    private Iterable<String> asking() {
+        return Facts.asking(project.design()).stream()
+                .map(name -> "“" + project.design().measure(name).orElseThrow().label() + "”").toList();
+    }
+
+    /** What does not close tells nothing; its later stages say why. */
+    private Optional<Facts> facts(SizedDesign sized) {
+        return stacked(sized).value().flatMap(StackedDesign::closedSize)
+                .map(size -> Facts.closed(size.width(), size.height(), size.thickness()));
+    }
+
+    /** The later stages of a sized design, in the project's papers. */
+    Outcome<StackedDesign> stacked(SizedDesign sized) {
+        return CreasedDesign.of(sized).then(FoldedDesign::of).then(ClosedDesign::of)
+                .then(closed -> StackedDesign.of(closed, project.papers(), project.mats(), project.step()));
+    }
+}

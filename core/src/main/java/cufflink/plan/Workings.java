@@ -1,0 +1,69 @@
+package cufflink.plan;
+
+import cufflink.cut.LayoutPlan;
+import cufflink.design.Measures;
+import cufflink.design.SizedDesign;
+import cufflink.fit.FitAnswer;
+import cufflink.fold.FoldedPiece;
+import cufflink.fold.PosedCard;
+import cufflink.mat.MatLayer;
+import cufflink.measure.LengthFormat;
+import cufflink.score.ScoreSetup;
+import cufflink.stack.ClosedSize;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackedDesign;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a project comes to, before it is judged and told.
+ *
+ * @param stacked the design after its last stage
+ * @param poses   of the closed card; none while it does not close
+ */
+public record Workings(Project project, FitAnswer fit, StackedDesign stacked, List<PosedCard> poses, LayoutPlan layout,
+        List<ScoreSetup> scores) {
+    public Workings {
+        poses = List.copyOf(poses);
+        scores = List.copyOf(scores);
+    }
+
+    /** The sized design, with the creases that folding adds. */
+    public SizedDesign design() {
+        return stacked.design();
+    }
+
+    /** Each piece folded by itself, by id, in the order of the design. */
+    public Map<String, FoldedPiece> pieces() {
+        return stacked.pieces();
+    }
+
+    /** Every layer to cut. */
+    public List<MatLayer> mats() {
+        return stacked.mats();
+    }
+
+    /** The closed card; absent while it does not close. */
+    public Optional<ClosedStack> stack() {
+        return stacked.stack();
+    }
+
+    /** The size of the closed card as it is held; absent while it does not close. */
+    public Optional<ClosedSize> closedSize() {
+        return stacked.closedSize();
+    }
+
+    public Measures measures() {
+        return design().measures();
+    }
+
+    public LengthFormat format() {
+        return LengthFormat.of(project.unit());
+    }
+
+    /** The same with another layout. */
+    Workings with(LayoutPlan other) {
+        return new Workings(project, fit, stacked, poses, other, scores);
+    }
+}
