@@ -1,11 +1,6 @@
 package cufflink;
 
-import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.AtX;
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.PanelName;
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignSizer;
 import cufflink.design.ExpressionFault;
 import cufflink.design.ExpressionParser;
@@ -13,11 +8,18 @@ import cufflink.design.Face;
 import cufflink.design.Formula;
 import cufflink.design.Given;
 import cufflink.design.Held;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
+import cufflink.design.Occurs;
+import cufflink.design.PieceDefinition;
+import cufflink.design.PieceDefinition.AtX;
+import cufflink.design.PieceDefinition.PanelName;
 import cufflink.design.Rounding;
 import cufflink.design.SizedDesign;
 import cufflink.design.Template;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.PaperRole;
 import cufflink.problem.Place;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,9 +41,9 @@ public final class TestDesigns {
 
     public static Measure measure(String name, Role role, String value, Rounding rounding, Optional<String> min,
             Optional<String> max) {
-        return new Measure(name, name, role, Optional.of(formula(value)), Optional.empty(), rounding,
-                min.map(TestDesigns::formula), max.map(TestDesigns::formula), List.of(), Optional.empty(), "",
-                Optional.empty());
+        Measure.Amount amount = new Measure.Amount(Optional.of(formula(value)), Optional.empty(), rounding,
+                min.map(TestDesigns::formula), max.map(TestDesigns::formula));
+        return new Measure(name, name, role, amount, List.of(), Optional.empty(), "", Optional.empty());
     }
 
     /**
@@ -54,33 +56,35 @@ public final class TestDesigns {
                 measure("width", Role.FINISHED_WIDTH, "4 in", Rounding.NEAREST, Optional.of("1 in"), Optional.empty()),
                 measure("height", Role.FINISHED_HEIGHT, "3 in", Rounding.NEAREST, Optional.of("1 in"),
                         Optional.empty()));
-        List<DesignDefinition.Score> scores = new ArrayList<>();
-        List<PanelName> panels = new ArrayList<>();
+        List<Occurs<PieceDefinition.Score>> scores = new ArrayList<>();
+        List<Occurs<PanelName>> panels = new ArrayList<>();
         StringBuilder x = new StringBuilder();
         for (int i = 0; i < widths.size(); i++) {
             x.append(i == 0 ? "" : " + ").append(widths.get(i));
-            panels.add(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)), Optional.empty(),
-                    Optional.empty(), Optional.empty()));
+            panels.add(Occurs.once(new PanelName(Template.of("p" + (i + 1)), Template.of("panel " + (i + 1)),
+                    Optional.empty())));
             if (i < folds.length()) {
                 String fold = Map.of('v', "valley", 'm', "mountain", 'd', "decorative").get(folds.charAt(i));
-                scores.add(new DesignDefinition.Score(Template.of("c" + (i + 1)),
-                        new AtX(formula(x.toString()), Optional.empty(), Optional.empty()), formula("'" + fold + "'"),
-                        Optional.empty(), Optional.empty()));
+                scores.add(Occurs.once(new PieceDefinition.Score(Template.of("c" + (i + 1)),
+                        new AtX(formula(x.toString()), Optional.empty(), Optional.empty()),
+                        formula("'" + fold + "'"))));
             }
         }
-        DesignDefinition.Piece piece = new DesignDefinition.Piece(Template.of("base"), Template.of("Base"), PaperRole.material("card"),
-                Optional.empty(), false, Optional.empty(), Face.INSIDE, Optional.empty(), Optional.empty(),
-                formula(x.toString()), formula("height"), scores, List.of(),
-                List.of(), folds.contains("d") ? List.of() : panels);
-        List<DesignDefinition.FoldStep> steps = sequence.stream()
-                .map(crease -> new DesignDefinition.FoldStep(Template.of("base"), List.of(Template.of(crease)),
-                        Optional.empty(),
-                        Template.of("Fold " + crease + "."), false, false, List.of(), Optional.empty(),
-                        Optional.empty()))
+        PieceDefinition piece = new PieceDefinition(Template.of("base"), Template.of("Base"),
+                new PieceDefinition.Source(PaperRole.material("card"), Optional.empty()),
+                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), false), formula(x.toString()),
+                formula("height"), new PieceDefinition.Marks(scores, List.of(), List.of(),
+                        folds.contains("d") ? List.of() : panels));
+        List<Occurs<DesignDefinition.FoldStep>> steps = sequence.stream()
+                .map(crease -> Occurs.once(new DesignDefinition.FoldStep(Template.of("base"),
+                        List.of(Template.of(crease)), Optional.empty(), Template.of("Fold " + crease + "."), false,
+                        false, List.of())))
                 .toList();
-        return new DesignDefinition("strip", "Strip", "test", "", "easy", List.of(), Held.UPRIGHT, Optional.empty(),
-                true, DesignDefinition.Angle.USUAL, measures, List.of(piece), List.of(), steps, List.of(),
-                List.of(), List.of(), Map.of(), List.of());
+        return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),
+                new DesignDefinition.Shown(Held.UPRIGHT, Optional.empty(), DesignDefinition.Angle.USUAL), measures,
+                List.of(Occurs.once(piece)),
+                new DesignDefinition.Making(List.of(), steps, List.of(), List.of()),
+                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()));
     }
 
     /** The same, sized with its defaults. */

@@ -3,9 +3,12 @@ package cufflink.benchmarks;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.Face;
 import cufflink.design.Fold;
+import cufflink.design.PieceDefinition.Source;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.Lying;
+import cufflink.design.SizedDesign.Marks;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
 import cufflink.drawing.FoldDrawing;
@@ -21,6 +24,7 @@ import cufflink.fold.LayerProblem;
 import cufflink.fold.PosedCard;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -68,7 +72,7 @@ public class FoldBenchmark {
             project = Project.of(DesignLibrary.builtIn().find(words[0]).orThrow(), RulerStep.SIXTEENTH_INCH);
             project = words.length > 1 ? project.withSet(words[1], words[2]) : project;
             plan = Planner.plan(project).orThrow();
-            posed = plan.folded().poses().get(0);
+            posed = plan.poses().get(0);
             posed.motion().at(0.5);
         }
     }
@@ -110,8 +114,9 @@ public class FoldBenchmark {
                     }
                 }
             }
-            Piece piece = new Piece("sheet", "Sheet", "card", Optional.empty(), Optional.empty(), Face.INSIDE,
-                    figure(width), figure(CELLS * CELL), scores, List.of(), List.of(), List.of());
+            Piece piece = new Piece("sheet", "Sheet", new Source(PaperRole.material("card"), Optional.empty()),
+                    new Lying(Face.INSIDE, Optional.empty()), figure(width), figure(CELLS * CELL),
+                    new Marks(scores, List.of(), List.of(), List.of()));
             Assembly sheet = Assembly.of(CreasePatternBuilder.build(piece).orThrow(), "panel1");
             shut = new Folder(sheet)
                     .fold(sheet.creases().stream().collect(Collectors.toMap(crease -> crease, crease -> 180.0)))

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.design.DesignDefinition;
+import cufflink.design.Measure;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
@@ -40,9 +41,10 @@ final class DesignsCommand implements Callable<Integer> {
     }
 
     private static String line(DesignDefinition design) {
-        String measures = String.join(" ", design.measures().stream().filter(DesignDefinition.Measure::canBeSet)
-                .map(DesignDefinition.Measure::name).toList());
-        return String.format(Locale.ROOT, "%-18s %-18s %s%n%37s%s", design.id(), design.group(), design.about(), "",
+        String measures = String.join(" ", design.measures().stream().filter(Measure::canBeSet)
+                .map(Measure::name).toList());
+        return String.format(Locale.ROOT, "%-18s %-18s %s%n%37s%s", design.id(), design.head().group(),
+                design.head().about(), "",
                 measures);
     }
 
@@ -50,9 +52,9 @@ final class DesignsCommand implements Callable<Integer> {
         ArrayNode list = new ObjectMapper().createArrayNode();
         for (DesignDefinition design : designs) {
             ObjectNode node = list.addObject().put("id", design.id()).put("title", design.title())
-                    .put("group", design.group()).put("about", design.about())
-                    .put("difficulty", design.difficulty());
-            design.uses().forEach(node.putArray("uses")::add);
+                    .put("group", design.head().group()).put("about", design.head().about())
+                    .put("difficulty", design.head().difficulty());
+            design.head().uses().forEach(node.putArray("uses")::add);
             Plan usual = Planner.plan(Project.of(design, RulerStep.SIXTEENTH_INCH)).orThrow();
             ArrayNode measures = node.putArray("measures");
             design.measures().forEach(measure -> {

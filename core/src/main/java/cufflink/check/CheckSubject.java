@@ -1,10 +1,9 @@
 package cufflink.check;
 
 import cufflink.cut.LayoutPlan;
-import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.Measure;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
-import cufflink.stack.ClosedStack;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
@@ -14,6 +13,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.ClosedStack;
 import cufflink.stack.StackedDesign;
 import java.util.List;
 import java.util.Map;

@@ -1,10 +1,10 @@
 package cufflink.check;
 
-import cufflink.stack.ClosedStack;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
+import cufflink.stack.ClosedStack;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,8 +1,8 @@
 package cufflink.check;
 
+import cufflink.measure.Length;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackLayer;
-import cufflink.measure.Length;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +15,7 @@ import org.locationtech.jts.geom.Envelope;
 final class OutlineJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
-        if (subject.stack().isEmpty() || !subject.design().definition().covered()) {
+        if (subject.stack().isEmpty() || !subject.design().definition().claims().covered()) {
             return List.of();
         }
         ClosedStack stack = subject.stack().get();

@@ -49,10 +49,10 @@ final class PartsJudge implements Judge {
         String part = "The " + subject.assembly().panel(glue.part()).label();
         String host = "the " + subject.assembly().panel(glue.onto()).label();
         double dry = patch.dry().stream().mapToDouble(Geometry::getArea).sum();
-        boolean hangs = glue.edges().size() < Side.values().length;
+        boolean hangs = glue.edges().glued().size() < Side.values().length;
         double share = hangs ? patch.strips().stream().mapToDouble(GluePatch.Strip::share).average().orElse(1)
                 : 1 - dry / patch.part().getArea();
-        if (dry > SPECK && !glue.overhang()) {
+        if (dry > SPECK && !glue.edges().overhang()) {
             Polygon panel = subject.assembly().panel(glue.onto()).outline();
             double beyond = patch.dry().stream().flatMap(piece -> List.of(piece.getCoordinates()).stream())
                     .mapToDouble(corner -> panel.getFactory().createPoint(corner).distance(panel)).max().orElse(0);
@@ -61,7 +61,7 @@ final class PartsJudge implements Judge {
                     part + " does not lie on " + host + ": " + subject.onRuler(by)
                             + " of it stand out past an edge or over a crease.",
                     "Make it smaller, or " + host.toLowerCase(Locale.ROOT) + " larger.", Optional.empty()));
-        } else if (glue.overhang() && share < (hangs ? LEAST_EDGE : LEAST_SHARE)) {
+        } else if (glue.edges().overhang() && share < (hangs ? LEAST_EDGE : LEAST_SHARE)) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
                     "Only " + Math.round(share * 100) + " % of " + (hangs ? "the glued edge of " : "")
                             + part.toLowerCase(Locale.ROOT) + " lies on " + host + "; it does not hold.",
@@ -69,7 +69,7 @@ final class PartsJudge implements Judge {
         }
         boolean covers = Openings.all(subject.design().piece(glue.onto().piece()))
                 .anyMatch(opening -> RobustOverlay.intersection(opening, patch.part()).getArea() > SPECK);
-        return covers && !glue.overhang()
+        return covers && !glue.edges().overhang()
                 ? Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
                         part + " lies over an opening or a slot of " + host + ".", "Make it smaller, or move it.",
                         Optional.empty()))

@@ -1,6 +1,6 @@
 package cufflink.check;
 
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.fit.PocketFit;
 import cufflink.measure.Length;

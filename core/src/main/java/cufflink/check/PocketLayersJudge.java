@@ -1,10 +1,10 @@
 package cufflink.check;
 
-import cufflink.design.SizedDesign.Pocket;
 import cufflink.design.Side;
+import cufflink.design.SizedDesign.Pocket;
+import cufflink.measure.Length;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.PocketSpace;
-import cufflink.measure.Length;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package cufflink.crease;
 
-import cufflink.design.DesignDefinition.CutShape;
 import cufflink.design.Fold;
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
@@ -26,8 +26,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
@@ -245,12 +245,12 @@ public final class CreasePatternBuilder {
     /** Names with a place go to the panel there; the others in reading order to those that are left. */
     private List<Panel> named(List<Polygon> regions) {
         Map<Integer, PanelName> placed = new HashMap<>();
-        for (PanelName name : piece.panelNames()) {
+        for (PanelName name : piece.marks().panelNames()) {
             name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> place(name, i, placed),
                     () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.",
                             "Place it inside the panel, away from its edges."))));
         }
-        List<PanelName> unplaced = piece.panelNames().stream().filter(name -> name.at().isEmpty()).toList();
+        List<PanelName> unplaced = piece.marks().panelNames().stream().filter(name -> name.at().isEmpty()).toList();
         int next = 0;
         List<Panel> panels = new ArrayList<>();
         for (int i = 0; i < regions.size(); i++) {
@@ -263,7 +263,7 @@ public final class CreasePatternBuilder {
         }
         if (next < unplaced.size()) {
             problems.add(problem(
-                    "The file names " + piece.panelNames().size() + " panels, but the score lines make "
+                    "The file names " + piece.marks().panelNames().size() + " panels, but the score lines make "
                             + regions.size() + ".",
                     "Look for a score line of 0 or one that lies on an edge."));
         }

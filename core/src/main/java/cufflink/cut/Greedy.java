@@ -1,6 +1,7 @@
 package cufflink.cut;
 
 import cufflink.cut.Demand.Kind;
+import cufflink.problem.Place;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

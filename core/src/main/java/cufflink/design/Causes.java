@@ -1,6 +1,5 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.Measure;
 import cufflink.problem.Problem;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -8,7 +7,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Why a formula cannot be worked out, as its reader can mend it: by what was set that it rests on, or, where nothing
@@ -53,8 +51,7 @@ final class Causes {
             String name = open.remove().replaceAll("\\..*", "");
             if (seen.add(name) && !isSet(name)) {
                 definition.measure(name)
-                        .ifPresent(measure -> Stream.of(measure.value(), measure.metric(), measure.min(), measure.max())
-                                .flatMap(part -> part.stream())
+                        .ifPresent(measure -> measure.formulas()
                                 .forEach(part -> open.addAll(Names.in(part.expression()))));
             }
         }

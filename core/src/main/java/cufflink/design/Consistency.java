@@ -40,11 +40,11 @@ final class Consistency {
             once(piece.label(), "score", piece.scores(), SizedDesign.Score::id);
             once(piece.label(), "slit", piece.slits(), SizedDesign.Slit::id);
             once(piece.label(), "cut-out", piece.cutOuts(), SizedDesign.CutOut::id);
-            once(piece.label(), "panel", piece.panelNames(), SizedDesign.PanelName::id);
+            once(piece.label(), "panel", piece.marks().panelNames(), SizedDesign.PanelName::id);
         }
         once("glue", "joint", design.glue(), SizedDesign.Glue::id);
         once("pockets", "pocket", design.pockets(), pocket -> pocket.definition().id());
-        once("checks", "check", design.definition().checks(), DesignDefinition.Rule::id);
+        once("checks", "check", design.definition().claims().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
         design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece))
                 .forEach(piece -> add("folding", "It folds a piece “" + piece + "” that this design does not have.",

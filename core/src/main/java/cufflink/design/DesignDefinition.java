@@ -1,8 +1,8 @@
 package cufflink.design;
 
-import cufflink.measure.LengthUnit;
-import cufflink.paper.Contents;
+import cufflink.design.SizedDesign.Passing;
 import cufflink.paper.PaperRole;
+import cufflink.problem.Ordered;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,31 +13,42 @@ import java.util.Set;
  * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a
  * repeat, and to {@code card.caliper}, {@code ruler.step}.
  *
- * @param id         unique name, lower case with hyphens
- * @param title      as shown
- * @param group      what the shelf sorts by: card base, holder ...
- * @param about      one line
- * @param difficulty one word
- * @param uses       what it can do, in the words of the shelf's filter
- * @param held       how the closed card is held
- * @param lean       degrees by which the closed card is turned in its plane as it is held, clockwise; none if absent
- * @param covered    whether one panel of the closed card must cover all others
- * @param angle      how the shelf shows it half open
+ * @param pieces the main piece first; at least one
  */
-public record DesignDefinition(String id, String title, String group, String about, String difficulty,
-        List<String> uses, Held held, Optional<Formula> lean, boolean covered, Angle angle,
-        List<Measure> measures, List<Piece> pieces, List<Mat> mats, List<FoldStep> folding, List<Glue> glue,
-        List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, List<Rule> checks) {
+public record DesignDefinition(Head head, Shown shown, List<Measure> measures, List<Occurs<PieceDefinition>> pieces,
+        Making making, Claims claims) {
     public DesignDefinition {
-        uses = List.copyOf(uses);
         measures = List.copyOf(measures);
         pieces = List.copyOf(pieces);
-        mats = List.copyOf(mats);
-        folding = List.copyOf(folding);
-        glue = List.copyOf(glue);
-        pockets = List.copyOf(pockets);
-        stack = List.copyOf(stack);
-        checks = List.copyOf(checks);
+        if (pieces.isEmpty()) {
+            throw new IllegalArgumentException("pieces: a design has at least one");
+        }
+    }
+
+    /**
+     * What it is.
+     *
+     * @param id         unique name, lower case with hyphens
+     * @param title      as shown
+     * @param group      what the shelf sorts by: card base, holder ...
+     * @param about      one line
+     * @param difficulty one word
+     * @param uses       what it can do, in the words of the shelf's filter
+     */
+    public record Head(String id, String title, String group, String about, String difficulty, List<String> uses) {
+        public Head {
+            uses = List.copyOf(uses);
+        }
+    }
+
+    /**
+     * How it is shown.
+     *
+     * @param held  how the closed card is held
+     * @param lean  degrees by which the closed card is turned in its plane as it is held, clockwise; none if absent
+     * @param angle from where the shelf shows it half open
+     */
+    public record Shown(Held held, Optional<Formula> lean, Angle angle) {
     }
 
     /** From where a standing card is shown: tilt, spin in its plane, swing about the upright axis; degrees. */
@@ -45,125 +56,33 @@ public record DesignDefinition(String id, String title, String group, String abo
         public static final Angle USUAL = new Angle(-16, 0, 30);
     }
 
-    /** What a measure is to the maker. */
-    public enum Role {
-        FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"),
-        ALLOWANCE("allowance"), COUNT("count"),
-        ANGLE("angle"), CHOICE("choice"), CONTENTS("contents"), RESULT("result");
-
-        private final String words;
-
-        Role(String words) {
-            this.words = words;
-        }
-
-        /** As written in a design file. */
-        public String words() {
-            return words;
+    /** What is done with the pieces. */
+    public record Making(List<Occurs<Mat>> mats, List<Occurs<FoldStep>> folding, List<Occurs<Glue>> glue,
+            List<Occurs<Layers>> stack) {
+        public Making {
+            mats = List.copyOf(mats);
+            folding = List.copyOf(folding);
+            glue = List.copyOf(glue);
+            stack = List.copyOf(stack);
         }
     }
 
     /**
-     * A measure.
+     * What it is said to do.
      *
-     * @param name     used in formulas
-     * @param label    as shown
-     * @param value    default or worked-out value; absent for choices and contents
-     * @param metric   instead of it where the maker's ruler is metric; absent if the same
-     * @param choices  the words of a choice, the first is the default
-     * @param contents the default of a contents measure
-     * @param closes   for a finished measure that is not itself the closed side: the result that is
+     * @param covered whether one panel of the closed card must cover all others
+     * @param poses   by name, each after those that it follows
      */
-    public record Measure(String name, String label, Role role, Optional<Formula> value, Optional<Formula> metric,
-            Rounding rounding, Optional<Formula> min,
-            Optional<Formula> max, List<String> choices, Optional<Contents> contents, String about,
-            Optional<String> closes) {
-        public Measure {
-            choices = List.copyOf(choices);
+    public record Claims(boolean covered, List<Pocket> pockets, Map<String, Pose> poses, List<Rule> checks) {
+        public Claims {
+            pockets = List.copyOf(pockets);
+            poses = Ordered.map(poses);
+            checks = List.copyOf(checks);
         }
-
-        /** The value for a unit. */
-        public Optional<Formula> value(LengthUnit unit) {
-            return unit == LengthUnit.MILLIMETRE ? metric.or(() -> value) : value;
-        }
-
-        /** Whether a maker may set it. */
-        public boolean canBeSet() {
-            return role != Role.RESULT;
-        }
-    }
-
-    /** Counts a variable from one whole number to another, both included. */
-    public record Repeat(String variable, Formula from, Formula to) {
-    }
-
-    /**
-     * A piece; {@code from} names the piece whose waste it is cut from, {@code loose} says that nothing joins it to the
-     * others, {@code rests} names the panel that stays on the table; width and height with the face {@code up} lying
-     * up.
-     */
-    public record Piece(Template id, Template label, PaperRole material, Optional<String> from, boolean loose,
-            Optional<Template> rests, Face up, Optional<Formula> when, Optional<Repeat> repeat,
-            Formula width, Formula height, List<Score> scores, List<Slit> slits, List<CutOut> cutOuts,
-            List<PanelName> panels) {
-        public Piece {
-            scores = List.copyOf(scores);
-            slits = List.copyOf(slits);
-            cutOuts = List.copyOf(cutOuts);
-            panels = List.copyOf(panels);
-        }
-    }
-
-    /** A line on a piece. */
-    public sealed interface Line {
-    }
-
-    /** Upright at x; {@code from} and {@code to} are y, the whole height if absent. */
-    public record AtX(Formula x, Optional<Formula> from, Optional<Formula> to) implements Line {
-    }
-
-    /** Across at y; {@code from} and {@code to} are x, the whole width if absent. */
-    public record AtY(Formula y, Optional<Formula> from, Optional<Formula> to) implements Line {
-    }
-
-    /** From one point to another. */
-    public record Between(Formula x1, Formula y1, Formula x2, Formula y2) implements Line {
-    }
-
-    /** A score line; {@code fold} comes to one of the words of {@link Fold}. */
-    public record Score(Template id, Line line, Formula fold, Optional<Formula> when, Optional<Repeat> repeat) {
-    }
-
-    /**
-     * A cut that frees no paper; {@code width} cuts a gap of that width; a {@code joint} takes another piece, so that
-     * the panel is divided along its line.
-     */
-    public record Slit(Template id, Line line, Optional<Formula> width, boolean joint, Optional<Formula> when,
-            Optional<Repeat> repeat) {
-    }
-
-    /** Shapes that can be cut out. */
-    public enum CutShape { CIRCLE, ROUNDED, POLYGON }
-
-    /**
-     * An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With
-     * {@code outside} all but the shape is waste; {@code through}: cut after the layers are on, through both.
-     */
-    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, boolean through,
-            Optional<Formula> when, Optional<Repeat> repeat) {
-        public CutOut {
-            numbers = List.copyOf(numbers);
-        }
-    }
-
-    /** Names the panel at a place, or panels in reading order (by x, then y). */
-    public record PanelName(Template id, Template label, Optional<Spot> at, Optional<Formula> when,
-            Optional<Repeat> repeat) {
     }
 
     /** A place that can take decorative layers. */
-    public record Mat(Template piece, Template panel, Optional<Face> face, Template label, Optional<Formula> when,
-            Optional<Repeat> repeat) {
+    public record Mat(PanelPlace on, Optional<Face> face, Template label) {
     }
 
     /** A place on a piece or panel. */
@@ -177,8 +96,7 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param tucks   pairs of panels of which the first goes behind the second
      */
     public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through,
-            boolean opens, List<List<Template>> tucks, Optional<Formula> when,
-            Optional<Repeat> repeat) {
+            boolean opens, List<List<Template>> tucks) {
         public FoldStep {
             creases = List.copyOf(creases);
             tucks = List.copyOf(tucks);
@@ -225,7 +143,7 @@ public record DesignDefinition(String id, String title, String group, String abo
     }
 
     /** Two panels of the closed card of which the first lies nearer to the front. */
-    public record Layers(PanelPlace front, PanelPlace behind, Optional<Formula> when, Optional<Repeat> repeat) {
+    public record Layers(PanelPlace front, PanelPlace behind) {
     }
 
     /**
@@ -236,27 +154,56 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param repeat runs through the names of creases that are counted
      */
     public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles,
-            Optional<Formula> when, Optional<Repeat> repeat) {
+            Optional<Formula> when, Optional<Occurs.Repeat> repeat) {
+        public Pose {
+            angles = Ordered.map(angles);
+        }
+    }
+
+    /** Joins two panels face to face, or a piece onto a panel. */
+    public record Glue(Template id, Way way, PanelPlace part, Host host, Edges edges, Passing passing, Template say) {
     }
 
     /**
-     * Joins two panels face to face, or a piece onto a panel.
+     * What a part is put on.
      *
-     * @param at       for a piece laid on a panel: its top left corner from the panel's; absent where folding brings
-     *                 the two together
-     * @param turn     degrees by which it is turned in its plane
-     * @param overhang whether the part may stand out past the panel that it is put on
-     * @param over     panels that a woven part lies over
-     * @param slit     of the panel it is put on, for a slot
+     * @param placing where a piece is laid on the panel; absent where folding brings the two together
      */
-    public record Glue(Template id, Way way, PanelPlace part, PanelPlace onto, Optional<Face> face, Optional<Spot> at,
-            Optional<Formula> turn, Turned turned,
-            List<Side> edges, List<Side> free, boolean overhang, List<PanelPlace> over, List<PanelPlace> under,
-            Optional<String> slit, Template say, Optional<Formula> when,
-            Optional<Repeat> repeat) {
-        public Glue {
-            edges = List.copyOf(edges);
+    public record Host(PanelPlace panel, Optional<Face> face, Optional<Placing> placing) {
+    }
+
+    /**
+     * How a piece is laid on a panel.
+     *
+     * @param at   its top left corner from the panel's
+     * @param turn degrees by which it is turned in its plane
+     */
+    public record Placing(Spot at, Optional<Formula> turn, Turned turned) {
+    }
+
+    /**
+     * The edges of a part.
+     *
+     * @param glued    those that take glue
+     * @param free     those that must not
+     * @param overhang whether the part may stand out past the panel that it is put on
+     */
+    public record Edges(List<Side> glued, List<Side> free, boolean overhang) {
+        public Edges {
+            glued = List.copyOf(glued);
             free = List.copyOf(free);
+        }
+    }
+
+    /**
+     * What a part passes.
+     *
+     * @param over  panels that a woven part lies over
+     * @param under panels that it lies under
+     * @param slit  of the panel it is put on, for a slot
+     */
+    public record Passing(List<PanelPlace> over, List<PanelPlace> under, Optional<String> slit) {
+        public Passing {
             over = List.copyOf(over);
             under = List.copyOf(under);
         }
@@ -269,12 +216,26 @@ public record DesignDefinition(String id, String title, String group, String abo
      * @param back   the panel behind it
      * @param holds  the name of the contents measure
      * @param change the measure to change if the contents do not fit
-     * @param room   from the closed end to where the card ends, which contents that stand out of the pocket may take
-     * @param reach  how much of the contents can be gripped
      */
-    public record Pocket(String id, String label, PanelRef front, PanelRef back, Side open, Formula width,
-            Formula depth, Formula room,
-            String holds, Formula reach, Formula reachWanted, String change) {
+    public record Pocket(String id, String label, PanelRef front, PanelRef back, Space space, String holds,
+            Reach reach, String change) {
+        /** The side at which it is open, as the panel behind lies. */
+        public Side open() {
+            return space.open();
+        }
+    }
+
+    /**
+     * How large a pocket is.
+     *
+     * @param open the side at which it is open, as the panel behind lies
+     * @param room from the closed end to where the card ends, which contents that stand out of the pocket may take
+     */
+    public record Space(Side open, Formula width, Formula depth, Formula room) {
+    }
+
+    /** How much of the contents can be gripped, and should be. */
+    public record Reach(Formula here, Formula wanted) {
     }
 
     /** A judgement of the design's own; {@code change} names the measure to change. */
@@ -282,15 +243,29 @@ public record DesignDefinition(String id, String title, String group, String abo
             Optional<Formula> when) {
     }
 
+    /** Unique name, lower case with hyphens. */
+    public String id() {
+        return head.id();
+    }
+
+    public String title() {
+        return head.title();
+    }
+
+    /** How the closed card is held. */
+    public Held held() {
+        return shown.held();
+    }
+
     /** The piece that the others are put on: the first. */
-    public Piece main() {
-        return pieces.get(0);
+    public PieceDefinition main() {
+        return pieces.get(0).what();
     }
 
     /** What its pieces are cut from, the main piece's first. */
     public Set<PaperRole> materials() {
         Set<PaperRole> materials = new LinkedHashSet<>();
-        pieces.forEach(piece -> materials.add(piece.material()));
+        pieces.forEach(piece -> materials.add(piece.what().material()));
         return materials;
     }
 
@@ -299,7 +274,7 @@ public record DesignDefinition(String id, String title, String group, String abo
     }
 
     /** The first measure with a role. */
-    public Optional<Measure> measure(Role role) {
+    public Optional<Measure> measure(Measure.Role role) {
         return measures.stream().filter(measure -> measure.role() == role).findFirst();
     }
 }

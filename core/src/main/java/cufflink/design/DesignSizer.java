@@ -1,8 +1,8 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.AtX;
-import cufflink.design.DesignDefinition.AtY;
-import cufflink.design.DesignDefinition.Between;
+import cufflink.design.PieceDefinition.AtX;
+import cufflink.design.PieceDefinition.AtY;
+import cufflink.design.PieceDefinition.Between;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.Line;
@@ -10,8 +10,8 @@ import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,29 +44,25 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, pieces(), mats(), folding(), glue(), pockets(),
-                stack(), poses(), definition.lean().map(sheet::degrees).orElse(0.0), judgements(measureSizer));
+        SizedDesign design = new SizedDesign(definition, measures, sheet.all(definition.pieces(), this::piece),
+                making(), pockets(), poses(), definition.shown().lean().map(sheet::degrees).orElse(0.0),
+                judgements(measureSizer));
         if (problems.stream().noneMatch(Problem::isError)) {
-            problems.addAll(new Consistency(design, ids(piece -> true), ids(DesignDefinition.Piece::loose)).problems());
+            problems.addAll(
+                    new Consistency(design, ids(piece -> true), ids(piece -> piece.lying().loose())).problems());
         }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
     }
 
     /** Ids of pieces, those included that a condition leaves out. */
-    private Set<String> ids(Predicate<DesignDefinition.Piece> wanted) {
+    private Set<String> ids(Predicate<PieceDefinition> wanted) {
         Set<String> ids = new HashSet<>();
-        definition.pieces().stream().filter(wanted)
-                .forEach(piece -> sheet.repeat(piece.repeat(), () -> ids.add(sheet.text(piece.id()))));
+        definition.pieces().stream().filter(piece -> wanted.test(piece.what()))
+                .forEach(piece -> sheet.repeat(piece.repeat(), () -> ids.add(sheet.text(piece.what().id()))));
         return ids;
     }
 
-    private List<SizedDesign.Piece> pieces() {
-        List<SizedDesign.Piece> pieces = new ArrayList<>();
-        definition.pieces().forEach(piece -> repeat(piece.repeat(), piece.when(), () -> pieces.add(piece(piece))));
-        return pieces;
-    }
-
-    private SizedDesign.Piece piece(DesignDefinition.Piece piece) {
+    private SizedDesign.Piece piece(PieceDefinition piece) {
         String label = sheet.text(piece.label());
         Figure width = sheet.figure(label + " width", piece.width());
         Figure height = sheet.figure(label + " height", piece.height());
@@ -77,28 +73,27 @@ public final class DesignSizer {
                         "Change the measures it is made of."));
             }
         }
-        Line all = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
-        List<SizedDesign.Score> scores = new ArrayList<>();
-        piece.scores().forEach(score -> repeat(score.repeat(), score.when(), () -> scores.add(new SizedDesign.Score(
-                sheet.text(score.id()), line(score.line(), "score " + sheet.text(score.id()), all),
-                fold(score.fold())))));
-        List<SizedDesign.Slit> slits = new ArrayList<>();
-        piece.slits()
-                .forEach(slit -> repeat(slit.repeat(), slit.when(),
-                        () -> slits.add(new SizedDesign.Slit(sheet.text(slit.id()),
-                                line(slit.line(), "slit " + sheet.text(slit.id()), all),
-                                slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint()))));
-        List<SizedDesign.CutOut> cutOuts = new ArrayList<>();
-        piece.cutOuts().forEach(cut -> repeat(cut.repeat(), cut.when(), () -> cutOuts.add(new SizedDesign.CutOut(
-                sheet.text(cut.id()), cut.shape(), cut.numbers().stream().map(sheet::length).toList(), cut.outside(),
-                cut.through()))));
-        List<SizedDesign.PanelName> names = new ArrayList<>();
-        piece.panels()
-                .forEach(panel -> repeat(panel.repeat(), panel.when(),
-                        () -> names.add(new SizedDesign.PanelName(sheet.text(panel.id()),
-                                sheet.text(panel.label()), panel.at().map(this::offset)))));
-        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.material(), piece.from(),
-                piece.rests().map(sheet::text), piece.up(), width, height, scores, slits, cutOuts, names);
+        Line whole = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
+        return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.source(),
+                new SizedDesign.Lying(piece.up(), piece.lying().rests().map(sheet::text)), width, height,
+                marks(piece.marks(), whole));
+    }
+
+    /** {@code whole} runs from corner to corner of the piece. */
+    private SizedDesign.Marks marks(PieceDefinition.Marks marks, Line whole) {
+        return new SizedDesign.Marks(
+                sheet.all(marks.scores(),
+                        score -> new SizedDesign.Score(sheet.text(score.id()),
+                                line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()))),
+                sheet.all(marks.slits(),
+                        slit -> new SizedDesign.Slit(sheet.text(slit.id()),
+                                line(slit.line(), "slit " + sheet.text(slit.id()), whole),
+                                slit.width().map(sheet::length).orElse(Length.ZERO), slit.joint())),
+                sheet.all(marks.cutOuts(),
+                        cut -> new SizedDesign.CutOut(sheet.text(cut.id()), cut.shape(),
+                                cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through())),
+                sheet.all(marks.panels(), panel -> new SizedDesign.PanelName(sheet.text(panel.id()),
+                        sheet.text(panel.label()), panel.at().map(this::offset))));
     }
 
     private SizedDesign.Offset offset(DesignDefinition.Spot spot) {
@@ -109,27 +104,29 @@ public final class DesignSizer {
         return new PanelRef(sheet.text(place.piece()), sheet.text(place.panel()));
     }
 
-    /** Whether a piece, or one of its repeats, has the id. */
-    private boolean isNamed(DesignDefinition.Piece piece, String id) {
-        boolean[] found = {false};
-        sheet.repeat(piece.repeat(), () -> found[0] |= sheet.text(piece.id()).equals(id));
-        return found[0];
-    }
+    private Line line(PieceDefinition.Line line, String label, Line whole) {
+        return line.accept(new PieceDefinition.Line.Cases<>() {
+            @Override
+            public Line upright(AtX upright) {
+                Figure at = sheet.figure(label, upright.x());
+                return new Line(Along.X, Optional.of(at), at.length(),
+                        upright.from().map(sheet::length).orElse(whole.y1()), at.length(),
+                        upright.to().map(sheet::length).orElse(whole.y2()));
+            }
 
-    private Line line(DesignDefinition.Line line, String label, Line all) {
-        if (line instanceof AtX upright) {
-            Figure at = sheet.figure(label, upright.x());
-            return new Line(Along.X, Optional.of(at), at.length(), upright.from().map(sheet::length).orElse(all.y1()),
-                    at.length(), upright.to().map(sheet::length).orElse(all.y2()));
-        } else if (line instanceof AtY level) {
-            Figure at = sheet.figure(label, level.y());
-            return new Line(Along.Y, Optional.of(at), level.from().map(sheet::length).orElse(all.x1()), at.length(),
-                    level.to().map(sheet::length).orElse(all.x2()), at.length());
-        }
-        Between between = (Between) line;
-        return new Line(Along.LINE, Optional.empty(), sheet.length(between.x1()), sheet.length(between.y1()),
-                sheet.length(between.x2()),
-                sheet.length(between.y2()));
+            @Override
+            public Line level(AtY level) {
+                Figure at = sheet.figure(label, level.y());
+                return new Line(Along.Y, Optional.of(at), level.from().map(sheet::length).orElse(whole.x1()),
+                        at.length(), level.to().map(sheet::length).orElse(whole.x2()), at.length());
+            }
+
+            @Override
+            public Line between(Between between) {
+                return new Line(Along.LINE, Optional.empty(), sheet.length(between.x1()), sheet.length(between.y1()),
+                        sheet.length(between.x2()), sheet.length(between.y2()));
+            }
+        });
     }
 
     private Fold fold(Formula formula) {
@@ -144,27 +141,28 @@ public final class DesignSizer {
         return Fold.DECORATIVE;
     }
 
-    private List<SizedDesign.Mat> mats() {
-        List<SizedDesign.Mat> mats = new ArrayList<>();
-        for (DesignDefinition.Mat mat : definition.mats()) {
-            repeat(mat.repeat(), mat.when(), () -> {
-                PanelRef on = new PanelRef(sheet.text(mat.piece()), sheet.text(mat.panel()));
-                Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece()))
-                        .map(DesignDefinition.Piece::up).findFirst()
-                        .orElse(Face.INSIDE);
-                mats.add(new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label())));
-            });
-        }
-        return mats;
+    private SizedDesign.Making making() {
+        DesignDefinition.Making making = definition.making();
+        return new SizedDesign.Making(sheet.all(making.mats(), this::mat),
+                sheet.all(making.folding(), step -> step.opens() ? creasing(step) : List.of(folding(step))).stream()
+                        .flatMap(List::stream).toList(),
+                sheet.all(making.glue(), this::glue), sheet.all(making.stack(),
+                        layers -> new SizedDesign.Layers(panel(layers.front()), panel(layers.behind()))));
     }
 
-    private List<SizedDesign.FoldStep> folding() {
-        List<SizedDesign.FoldStep> steps = new ArrayList<>();
-        for (DesignDefinition.FoldStep step : definition.folding()) {
-            repeat(step.repeat(), step.when(),
-                    () -> steps.addAll(step.opens() ? creasing(step) : List.of(folding(step))));
-        }
-        return steps;
+    /** On the face that lies up unless it says otherwise. */
+    private SizedDesign.Mat mat(DesignDefinition.Mat mat) {
+        PanelRef on = panel(mat.on());
+        Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece()))
+                .map(piece -> piece.what().up()).findFirst().orElse(Face.INSIDE);
+        return new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label()));
+    }
+
+    /** Whether a piece, or one of its repeats, has the id. */
+    private boolean isNamed(Occurs<PieceDefinition> piece, String id) {
+        boolean[] found = {false};
+        sheet.repeat(piece.repeat(), () -> found[0] |= sheet.text(piece.what().id()).equals(id));
+        return found[0];
     }
 
     private SizedDesign.FoldStep folding(DesignDefinition.FoldStep step) {
@@ -187,48 +185,39 @@ public final class DesignSizer {
         return steps;
     }
 
-    private List<SizedDesign.Glue> glue() {
-        List<SizedDesign.Glue> glue = new ArrayList<>();
-        for (DesignDefinition.Glue part : definition.glue()) {
-            repeat(part.repeat(), part.when(),
-                    () -> glue.add(new SizedDesign.Glue(sheet.text(part.id()), part.way(), panel(part.part()),
-                            panel(part.onto()),
-                            part.face().orElse(Face.INSIDE),
-                            part.at()
-                                    .map(at -> new SizedDesign.Placing(offset(at),
-                                            part.turn().map(sheet::degrees).orElse(0.0), part.turned())),
-                            part.edges(), part.free(), part.overhang(), part.over().stream().map(this::panel).toList(),
-                            part.under().stream().map(this::panel).toList(), part.slit(),
-                            sheet.text(part.say()))));
-        }
-        return glue;
-    }
-
-    private List<SizedDesign.Layers> stack() {
-        List<SizedDesign.Layers> stack = new ArrayList<>();
-        definition.stack().forEach(layers -> repeat(layers.repeat(), layers.when(),
-                () -> stack.add(new SizedDesign.Layers(panel(layers.front()), panel(layers.behind())))));
-        return stack;
+    private SizedDesign.Glue glue(DesignDefinition.Glue glue) {
+        DesignDefinition.Host host = glue.host();
+        Optional<SizedDesign.Placing> placing = host.placing()
+                .map(placed -> new SizedDesign.Placing(offset(placed.at()),
+                        placed.turn().map(sheet::degrees).orElse(0.0), placed.turned()));
+        return new SizedDesign.Glue(sheet.text(glue.id()), glue.way(), panel(glue.part()),
+                new SizedDesign.Host(panel(host.panel()), host.face().orElse(Face.INSIDE), placing), glue.edges(),
+                new SizedDesign.Passing(glue.passing().over().stream().map(this::panel).toList(),
+                        glue.passing().under().stream().map(this::panel).toList(), glue.passing().slit()),
+                sheet.text(glue.say()));
     }
 
     private List<SizedDesign.Pocket> pockets() {
-        return definition.pockets().stream()
-                .map(pocket -> new SizedDesign.Pocket(pocket, sheet.figure(pocket.label() + " width", pocket.width()),
-                        sheet.figure(pocket.label() + " depth", pocket.depth()), sheet.figure("room", pocket.room()),
-                        sheet.figure("reach", pocket.reach()), sheet.length(pocket.reachWanted())))
+        return definition.claims().pockets().stream()
+                .map(pocket -> new SizedDesign.Pocket(pocket,
+                        sheet.figure(pocket.label() + " width", pocket.space().width()),
+                        sheet.figure(pocket.label() + " depth", pocket.space().depth()),
+                        sheet.figure("room", pocket.space().room()), sheet.figure("reach", pocket.reach().here()),
+                        sheet.length(pocket.reach().wanted())))
                 .toList();
     }
 
     private Map<String, SizedDesign.Pose> poses() {
         Map<String, SizedDesign.Pose> poses = new LinkedHashMap<>();
-        definition.poses().forEach((name, pose) -> {
+        definition.claims().poses().forEach((name, pose) -> {
             if (!sheet.wanted(pose.when())) {
                 return;
             }
             String main = sheet.text(definition.main().id());
             Map<CreaseRef, Double> angles = new LinkedHashMap<>();
             sheet.repeat(pose.repeat(), () -> pose.angles()
-                    .forEach((crease, angle) -> angles.put(CreaseRef.read(sheet.text(crease), main), sheet.degrees(angle))));
+                    .forEach((crease, angle) -> angles.put(CreaseRef.read(sheet.text(crease), main),
+                            sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
         return poses;
@@ -237,7 +226,7 @@ public final class DesignSizer {
     private List<SizedDesign.Judgement> judgements(MeasureSizer measures) {
         List<SizedDesign.Judgement> judgements = new ArrayList<>(measures.conflicts());
         judgements.addAll(new NegativeResults(definition).judge(measures.measuresFound(), given.format()));
-        for (DesignDefinition.Rule rule : definition.checks()) {
+        for (DesignDefinition.Rule rule : definition.claims().checks()) {
             if (sheet.wanted(rule.when())) {
                 boolean holds = sheet.truth(rule.that());
                 judgements.add(new SizedDesign.Judgement(rule.id(), rule.bad(), rule.change(), holds,
@@ -245,13 +234,5 @@ public final class DesignSizer {
             }
         }
         return judgements;
-    }
-
-    private void repeat(Optional<DesignDefinition.Repeat> repeat, Optional<Formula> when, Runnable each) {
-        sheet.repeat(repeat, () -> {
-            if (sheet.wanted(when)) {
-                each.run();
-            }
-        });
     }
 }

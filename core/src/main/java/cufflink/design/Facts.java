@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * What later stages of a plan find out and measures may ask for by name. Sizing rests on them and they on sizing: the
@@ -42,10 +41,9 @@ public record Facts(Map<String, Length> found) {
     public static Set<String> asking(DesignDefinition definition) {
         Set<String> names = guess(Length.ZERO).found().keySet();
         return Ordered.set(definition.measures().stream()
-                .filter(measure -> Stream.of(measure.value(), measure.metric(), measure.min(), measure.max())
-                        .flatMap(formula -> formula.stream())
+                .filter(measure -> measure.formulas()
                         .anyMatch(formula -> Names.in(formula.expression()).stream().anyMatch(names::contains)))
-                .map(DesignDefinition.Measure::name).collect(Collectors.toList()));
+                .map(Measure::name).collect(Collectors.toList()));
     }
 
     /** A name in words: {@code thickness of the closed card}. */

@@ -55,7 +55,8 @@ public record Given(Map<String, Value> values, Set<String> fitted, Map<String, C
     public Given fitted(String measure, Length length) {
         Set<String> names = new HashSet<>(fitted);
         names.add(measure);
-        return new Given(with(measure, Value.length(length)).values, names, contents, step, cardCaliper, grooves, facts);
+        return new Given(with(measure, Value.length(length)).values, names, contents, step, cardCaliper, grooves,
+                facts);
     }
 
     public Given with(String measure, Contents item) {

@@ -1,6 +1,5 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.Value.Kind;
 import cufflink.design.Value.Quantity;
 import cufflink.design.Value.Word;
@@ -63,7 +62,7 @@ public final class MeasureReader {
 
     /** The measures that may be set and that a result depends on, through other results too. */
     private static Set<String> madeOf(DesignDefinition definition, Measure result, Set<String> found) {
-        result.value()
+        result.amount().value()
                 .ifPresent(formula -> Names.in(formula.expression()).stream().map(name -> name.replaceAll("\\..*", ""))
                         .map(definition::measure).flatMap(Optional::stream).forEach(part -> {
                             if (part.canBeSet()) {

@@ -1,7 +1,6 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.design.Value.Kind;
 import cufflink.design.Value.Quantity;
 import cufflink.design.Value.Word;
@@ -147,8 +146,8 @@ final class MeasureSizer {
         Quantity wanted = (Quantity) exact;
         boolean fitted = given.fitted().contains(measure.name());
         Quantity rounded = onGroove(measure, byHand ? wanted : onRuler(measure, wanted), byHand, fitted);
-        Quantity low = limit(measure.min(), wanted.kind(), true);
-        Quantity high = limit(measure.max(), wanted.kind(), false);
+        Quantity low = limit(measure.amount().min(), wanted.kind(), true);
+        Quantity high = limit(measure.amount().max(), wanted.kind(), false);
         boolean onGroove = !rounded.equals(byHand ? wanted : onRuler(measure, wanted));
         String note = onGroove ? ON_GROOVE : fitted ? "fitted" : byHand ? BY_HAND : "";
         Quantity value = rounded;

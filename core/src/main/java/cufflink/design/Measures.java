@@ -1,7 +1,6 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.design.Value.Quantity;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;

@@ -1,7 +1,6 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.measure.LengthFormat;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +17,8 @@ final class NegativeResults {
 
     /** What is broken; nothing where all is well. */
     List<SizedDesign.Judgement> judge(Measures measures, LengthFormat format) {
-        Set<String> judged = definition.checks().stream().flatMap(rule -> Names.in(rule.that().expression()).stream())
+        Set<String> judged = definition.claims().checks().stream()
+                .flatMap(rule -> Names.in(rule.that().expression()).stream())
                 .collect(Collectors.toSet());
         return measures.all().stream().filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
                 .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true,
@@ -34,7 +34,7 @@ final class NegativeResults {
 
     /** The last measure of its formula that a maker can set. */
     private Optional<String> change(Measure result) {
-        return result.value().stream().flatMap(formula -> Names.in(formula.expression()).stream())
+        return result.amount().value().stream().flatMap(formula -> Names.in(formula.expression()).stream())
                 .filter(name -> definition.measure(name).filter(Measure::canBeSet).isPresent())
                 .reduce((first, second) -> second);
     }

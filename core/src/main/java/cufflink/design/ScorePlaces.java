@@ -1,11 +1,11 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.AtX;
-import cufflink.design.DesignDefinition.AtY;
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Repeat;
-import cufflink.design.DesignDefinition.Role;
-import cufflink.design.DesignDefinition.Score;
+import cufflink.design.Measure.Role;
+import cufflink.design.Occurs.Repeat;
+import cufflink.design.PieceDefinition.AtX;
+import cufflink.design.PieceDefinition.AtY;
+import cufflink.design.PieceDefinition.Between;
+import cufflink.design.PieceDefinition.Line;
 import cufflink.design.Value.Quantity;
 import cufflink.design.Value.Word;
 import java.util.Optional;
@@ -25,7 +25,7 @@ final class ScorePlaces {
                         given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0))));
             } else if (measure.role() == Role.COUNT) {
                 Optional<Value> count = Optional.ofNullable(given.values().get(measure.name()))
-                        .or(() -> measure.value().flatMap(this::value));
+                        .or(() -> measure.amount().value().flatMap(this::value));
                 count.ifPresent(value -> chosen = chosen.with(measure.name(), value));
             }
         }
@@ -35,14 +35,28 @@ final class ScorePlaces {
     static Set<String> measures(DesignDefinition definition, Given given) {
         ScorePlaces places = new ScorePlaces(definition, given);
         return definition.pieces().stream().filter(piece -> places.isWanted(piece.when()))
-                .flatMap(piece -> piece.scores().stream())
+                .flatMap(piece -> piece.what().marks().scores().stream())
                 .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat()))
-                .flatMap(ScorePlaces::names).collect(Collectors.toUnmodifiableSet());
+                .flatMap(score -> names(score.what().line())).collect(Collectors.toUnmodifiableSet());
     }
 
-    private static Stream<String> names(Score score) {
-        return score.line() instanceof AtX upright ? Names.in(upright.x().expression()).stream()
-                : score.line() instanceof AtY level ? Names.in(level.y().expression()).stream() : Stream.empty();
+    private static Stream<String> names(Line line) {
+        return line.accept(new Line.Cases<>() {
+            @Override
+            public Stream<String> upright(AtX upright) {
+                return Names.in(upright.x().expression()).stream();
+            }
+
+            @Override
+            public Stream<String> level(AtY level) {
+                return Names.in(level.y().expression()).stream();
+            }
+
+            @Override
+            public Stream<String> between(Between slanting) {
+                return Stream.empty();
+            }
+        });
     }
 
     /** What depends on lengths is not known yet and is taken to be wanted. */

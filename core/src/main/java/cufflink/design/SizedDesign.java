@@ -1,6 +1,8 @@
 package cufflink.design;
 
-import cufflink.design.DesignDefinition.CutShape;
+import cufflink.design.PieceDefinition.CutShape;
+import cufflink.design.PieceDefinition.Source;
+import cufflink.design.SizedDesign.Passing;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
@@ -10,23 +12,32 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A design with every size worked out and every repeat written out. Lengths are exact; piece coordinates run right and
  * down from the top left corner with the face {@code up} lying up.
+ *
+ * @param pieces the main piece first
+ * @param lean   degrees by which the closed card is turned in its plane as it is held, clockwise
  */
-public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, List<Mat> mats,
-        List<FoldStep> folding,
-        List<Glue> glue, List<Pocket> pockets, List<Layers> stack, Map<String, Pose> poses, double lean,
-        List<Judgement> judgements) {
+public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, Making making,
+        List<Pocket> pockets, Map<String, Pose> poses, double lean, List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
-        mats = List.copyOf(mats);
-        folding = List.copyOf(folding);
-        glue = List.copyOf(glue);
         pockets = List.copyOf(pockets);
-        stack = List.copyOf(stack);
+        poses = Ordered.map(poses);
         judgements = List.copyOf(judgements);
+    }
+
+    /** What is done with the pieces. */
+    public record Making(List<Mat> mats, List<FoldStep> folding, List<Glue> glue, List<Layers> stack) {
+        public Making {
+            mats = List.copyOf(mats);
+            folding = List.copyOf(folding);
+            glue = List.copyOf(glue);
+            stack = List.copyOf(stack);
+        }
     }
 
     /** A length with its derivation. */
@@ -39,25 +50,55 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /**
-     * A piece. {@code panelNames} name the panels; {@code from} is the piece whose waste it is cut from, {@code rests}
-     * the panel that stays on the table.
-     */
-    public record Piece(String id, String label, PaperRole material, Optional<String> from, Optional<String> rests,
-            Face up, Figure width, Figure height, List<Score> scores, List<Slit> slits,
-            List<CutOut> cutOuts, List<PanelName> panelNames) {
-        public Piece {
+    /** A piece, with the face {@code up} lying up. */
+    public record Piece(String id, String label, Source source, Lying lying, Figure width, Figure height,
+            Marks marks) {
+        public PaperRole material() {
+            return source.material();
+        }
+
+        /** The piece whose waste it is cut from. */
+        public Optional<String> from() {
+            return source.from();
+        }
+
+        /** The face that lies up while it is cut and scored. */
+        public Face up() {
+            return lying.up();
+        }
+
+        public List<Score> scores() {
+            return marks.scores();
+        }
+
+        public List<Slit> slits() {
+            return marks.slits();
+        }
+
+        public List<CutOut> cutOuts() {
+            return marks.cutOuts();
+        }
+
+        /** The same piece with another score line. */
+        public Piece with(Score more) {
+            List<Score> all = new ArrayList<>(scores());
+            all.add(more);
+            return new Piece(id, label, source, lying, width, height,
+                    new Marks(all, marks.slits(), marks.cutOuts(), marks.panelNames()));
+        }
+    }
+
+    /** How a piece lies, and the panel of it that stays on the table. */
+    public record Lying(Face up, Optional<String> rests) {
+    }
+
+    /** What is scored and cut on a piece, and what its panels are called. */
+    public record Marks(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panelNames) {
+        public Marks {
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
             cutOuts = List.copyOf(cutOuts);
             panelNames = List.copyOf(panelNames);
-        }
-
-        /** The same piece with more score lines. */
-        public Piece with(List<Score> more) {
-            List<Score> all = new ArrayList<>(scores);
-            all.addAll(more);
-            return new Piece(id, label, material, from, rests, up, width, height, all, slits, cutOuts, panelNames);
         }
     }
 
@@ -114,7 +155,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /**
-     * An opening or a cut-away: the numbers as in {@link DesignDefinition.CutOut}; with {@code outside} all but the
+     * An opening or a cut-away: the numbers as in {@link PieceDefinition.CutOut}; with {@code outside} all but the
      * shape is cut away; {@code through}: cut after the layers are on, through both.
      */
     public record CutOut(String id, CutShape shape, List<Length> numbers, boolean outside, boolean through) {
@@ -171,14 +212,40 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /** A joint between two panels; see {@link DesignDefinition.Glue}. */
-    public record Glue(String id, DesignDefinition.Way way, PanelRef part, PanelRef onto, Face face,
-            Optional<Placing> at, List<Side> edges, List<Side> free,
-            boolean overhang, List<PanelRef> over, List<PanelRef> under, Optional<String> slit, String say) {
-        public Glue {
-            edges = List.copyOf(edges);
-            free = List.copyOf(free);
+    public record Glue(String id, DesignDefinition.Way way, PanelRef part, Host host, DesignDefinition.Edges edges,
+            Passing passing, String say) {
+        /** The panel that the part is put on. */
+        public PanelRef onto() {
+            return host.panel();
+        }
+
+        /** The face of it. */
+        public Face face() {
+            return host.face();
+        }
+
+        /** Where the part is laid on it; absent where folding brings the two together. */
+        public Optional<Placing> at() {
+            return host.placing();
+        }
+    }
+
+    /** What a part is put on; see {@link DesignDefinition.Host}. */
+    public record Host(PanelRef panel, Face face, Optional<Placing> placing) {
+    }
+
+    /** What a part passes; see {@link DesignDefinition.Passing}. */
+    public record Passing(List<PanelRef> over, List<PanelRef> under, Optional<String> slit) {
+        public static final Passing NOTHING = new Passing(List.of(), List.of(), Optional.empty());
+
+        public Passing {
             over = List.copyOf(over);
             under = List.copyOf(under);
+        }
+
+        /** All panels that it passes. */
+        public List<PanelRef> all() {
+            return Stream.concat(over.stream(), under.stream()).toList();
         }
     }
 
@@ -211,8 +278,33 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
-        return new SizedDesign(definition, measures, otherPieces, mats, otherFolding, glue, pockets, stack, poses, lean,
-                judgements);
+        return new SizedDesign(definition, measures, otherPieces, new Making(mats(), otherFolding, glue(), stack()),
+                pockets, poses, lean, judgements);
+    }
+
+    /** Places for layers. */
+    public List<Mat> mats() {
+        return making.mats();
+    }
+
+    /** The steps of folding, in order. */
+    public List<FoldStep> folding() {
+        return making.folding();
+    }
+
+    /** The joints, in the order in which they are made. */
+    public List<Glue> glue() {
+        return making.glue();
+    }
+
+    /** What is said of the order of the closed card's panels. */
+    public List<Layers> stack() {
+        return making.stack();
+    }
+
+    /** The piece that the others are put on. */
+    public Piece main() {
+        return pieces.get(0);
     }
 
     /** What it puts into a pocket. */

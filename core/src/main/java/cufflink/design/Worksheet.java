@@ -1,6 +1,7 @@
 package cufflink.design;
 
 import cufflink.design.Expression.Binary;
+import cufflink.design.Occurs.Repeat;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.Value.Kind;
 import cufflink.design.Value.Quantity;
@@ -8,10 +9,12 @@ import cufflink.design.Value.Truth;
 import cufflink.design.Value.Word;
 import cufflink.measure.Length;
 import cufflink.problem.Problem;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -104,13 +107,26 @@ final class Worksheet {
         return text.toString();
     }
 
+    /** What is there of a list, repeats written out. */
+    <T, R> List<R> all(List<Occurs<T>> things, Function<T, R> make) {
+        List<R> made = new ArrayList<>();
+        for (Occurs<T> thing : things) {
+            repeat(thing.repeat(), () -> {
+                if (wanted(thing.when())) {
+                    made.add(make.apply(thing.what()));
+                }
+            });
+        }
+        return made;
+    }
+
     /** Runs once, or once for each value of the repeat's variable. */
-    void repeat(Optional<DesignDefinition.Repeat> repeat, Runnable each) {
+    void repeat(Optional<Repeat> repeat, Runnable each) {
         if (repeat.isEmpty()) {
             each.run();
             return;
         }
-        DesignDefinition.Repeat counter = repeat.get();
+        Repeat counter = repeat.get();
         int from = count(counter.from());
         int to = count(counter.to());
         if ((long) to - from >= MOST_REPEATS) {

@@ -1,14 +1,14 @@
 package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
-import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.fold.GluePatch;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
+import cufflink.paper.PaperRole;
 import cufflink.plan.GlueScene;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
@@ -197,7 +197,8 @@ public final class StepDrawing {
                     Outlines.openings(outline), Optional.of(colour), Optional.of(Ink.CUT)));
         }
         MatLayer top = layers.get(layers.size() - 1);
-        Ink ink = Colours.isLight(plan.project().paper(PaperRole.layer(top.layer())).face()) ? Ink.SOFT_TEXT : Ink.CAPTION;
+        Ink ink = Colours.isLight(plan.project().paper(PaperRole.layer(top.layer())).face()) ? Ink.SOFT_TEXT
+                : Ink.CAPTION;
         LayerForm form = layers.get(0).form();
         if (form.kind() != LayerForm.Kind.RECTANGLE) {
             shapes.addAll(EdgeLengths.of((Polygon) lying.transform(form.outline()), plan.project().step(), ink, point));

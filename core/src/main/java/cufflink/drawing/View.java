@@ -1,5 +1,7 @@
 package cufflink.drawing;
 
+import cufflink.design.DesignDefinition;
+
 /**
  * Where the eye is: the paper is spun in its plane, swung about the upright axis, then tilted away. Parallel
  * projection.
@@ -11,6 +13,11 @@ package cufflink.drawing;
 public record View(double tilt, double spin, double swing) {
     public static final View ABOVE = new View(0, 0, 0);
     public static final View TILTED = new View(52, 14, 0);
+
+    /** From where a design wants to be seen standing. */
+    public static View of(DesignDefinition.Angle angle) {
+        return new View(angle.tilt(), angle.spin(), angle.swing());
+    }
 
     /** A point on the screen, with its nearness to the eye. */
     record Seen(double x, double y, double near) {

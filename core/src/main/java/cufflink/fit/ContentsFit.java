@@ -1,8 +1,8 @@
 package cufflink.fit;
 
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Given;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;

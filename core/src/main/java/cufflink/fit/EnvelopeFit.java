@@ -1,11 +1,11 @@
 package cufflink.fit;
 
-import cufflink.stack.ClosedSize;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
+import cufflink.stack.ClosedSize;
 import java.util.Optional;
 
 /**

@@ -2,6 +2,7 @@ package cufflink.fit;
 
 import cufflink.design.DesignDefinition;
 import cufflink.design.Given;
+import cufflink.design.Measure;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -78,7 +79,7 @@ public final class Fitter {
     private Outcome<FitAnswer> sized(Wish.FinishedSize size) {
         Length square = Length.shorter(size.width(), size.height());
         String target = format.size(size.width(), size.height());
-        Optional<DesignDefinition.Measure> driver = sizing.free().stream().findFirst()
+        Optional<Measure> driver = sizing.free().stream().findFirst()
                 .filter(measure -> sizing.closesElsewhere());
         if (driver.isPresent()) {
             Length closing = sizing.closing(square);

@@ -1,8 +1,8 @@
 package cufflink.fit;
 
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.Given;
+import cufflink.design.Measure;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;

@@ -2,9 +2,9 @@ package cufflink.fit;
 
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Given;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.fit.SheetFit.Steps;

@@ -1,7 +1,7 @@
 package cufflink.fit;
 
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.Given;
+import cufflink.design.Measure.Role;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;

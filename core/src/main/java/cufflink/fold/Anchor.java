@@ -16,7 +16,7 @@ final class Anchor {
      * largest panel, the last of equals.
      */
     static String of(SizedDesign design, CreasePattern pattern) {
-        Optional<String> named = design.piece(pattern.piece()).rests()
+        Optional<String> named = design.piece(pattern.piece()).lying().rests()
                 .filter(panel -> pattern.panel(panel).isPresent());
         if (named.isPresent()) {
             return named.get();

@@ -71,8 +71,7 @@ final class AssemblyBuilder {
 
     private boolean isKnown(Glue glue) {
         List<PanelRef> named = new ArrayList<>(List.of(glue.part(), glue.onto()));
-        named.addAll(glue.over());
-        named.addAll(glue.under());
+        named.addAll(glue.passing().all());
         for (PanelRef ref : named) {
             if (!patterns.containsKey(ref.piece()) || patterns.get(ref.piece()).panel(ref.panel()).isEmpty()) {
                 problems.add(Problem.error("joint " + glue.id(), "There is no panel " + ref + ".",
@@ -90,7 +89,7 @@ final class AssemblyBuilder {
 
     private Optional<Slit> slit(Glue glue) {
         return design.piece(glue.onto().piece()).slits().stream()
-                .filter(slit -> glue.slit().filter(slit.id()::equals).isPresent()).findFirst();
+                .filter(slit -> glue.passing().slit().filter(slit.id()::equals).isPresent()).findFirst();
     }
 
     private Join join(Glue glue) {
@@ -103,15 +102,16 @@ final class AssemblyBuilder {
             case LATER -> throw new IllegalArgumentException("glue: a joint made later is no join: " + glue.id());
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
-        return new Join(glue.id(), way, glue.part(), glue.onto(), place, onUpFace,
-                glue.way() == Way.GLUE ? glued(glue) : List.of(), glue.over(), glue.under(), axis(glue, place));
+        return new Join(glue.id(), way, glue.part(), glue.onto(),
+                new Join.Seat(place, onUpFace, axis(glue, place)), glue.way() == Way.GLUE ? glued(glue) : List.of(),
+                glue.passing());
     }
 
     /** Three edges or all close a part all round; along fewer each has its strip of glue. */
     private List<Polygon> glued(Glue glue) {
         Panel part = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
-        return glue.edges().size() >= 3 ? List.of(part.outline())
-                : glue.edges().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
+        return glue.edges().glued().size() >= 3 ? List.of(part.outline())
+                : glue.edges().glued().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
     }
 
     /** Slotted parts turn about their slit; a part glued along one edge only can be lifted about that edge. */
@@ -120,9 +120,9 @@ final class AssemblyBuilder {
             return slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(),
                     slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(),
                     slit.line().y2().toMillimetres()));
-        } else if (glue.way() == Way.GLUE && glue.edges().size() == 1 && place.isPresent()) {
+        } else if (glue.way() == Way.GLUE && glue.edges().glued().size() == 1 && place.isPresent()) {
             Envelope box = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow().bounds();
-            return Optional.of(Footprints.of(Footprints.side(box, glue.edges().get(0)), place.get()));
+            return Optional.of(Footprints.of(Footprints.side(box, glue.edges().glued().get(0)), place.get()));
         }
         return Optional.empty();
     }

@@ -57,7 +57,7 @@ public final class AssemblyCloser {
                                 + ", but closed the two do not lie on each other.",
                         "Place it on the panel, or name the panel that it comes to lie on."));
             }
-            Stream.concat(join.over().stream(), join.under().stream())
+            join.passing().all().stream()
                     .filter(other -> !layers.places().overlap(join.part(), other))
                     .forEach(other -> apart.add(Problem.error("joint " + join.id(),
                             "The " + label(join.part()) + " is woven past the " + label(other)

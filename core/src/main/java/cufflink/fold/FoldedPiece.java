@@ -4,8 +4,8 @@ import cufflink.crease.CreasePattern;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A piece from flat to folded.

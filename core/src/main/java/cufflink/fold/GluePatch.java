@@ -63,7 +63,7 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         Polygon lying = Footprints.of(part.outline(), place);
         Polygon host = join.place().isPresent() ? assembly.panel(join.onto()).outline() : lying;
         List<Strip> glued = new ArrayList<>();
-        for (Side side : glue.edges()) {
+        for (Side side : glue.edges().glued()) {
             List<Polygon> areas = strip(part, side).stream()
                     .flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream())
                     .toList();

@@ -200,8 +200,8 @@ public final class LayerOrderVerifier {
         int onto = join.above() ? front : -front;
         boolean lies = join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING;
         boolean right = (!lies || side(join.part(), join.onto()) * onto >= 0)
-                && join.over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
-                && join.under().stream().allMatch(over -> side(join.part(), over) * front <= 0)
+                && join.passing().over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
+                && join.passing().under().stream().allMatch(over -> side(join.part(), over) * front <= 0)
                 && (join.way() != Join.Way.SLOTTED || crosses(join));
         if (!right) {
             problems.add(Problem.error("joint " + join.id(),

@@ -184,9 +184,9 @@ public final class LayerProblem {
             if (join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) {
                 order(part, onto, join.above() != turned, reason);
             }
-            join.over().forEach(under -> order(part, places.index(under), !turned,
+            join.passing().over().forEach(under -> order(part, places.index(under), !turned,
                     "the " + label(part) + " goes over the " + label(under)));
-            join.under().forEach(over -> order(part, places.index(over), turned,
+            join.passing().under().forEach(over -> order(part, places.index(over), turned,
                     "the " + label(part) + " goes under the " + label(over)));
             if (join.way() == Join.Way.SLOTTED) {
                 crossing(join);

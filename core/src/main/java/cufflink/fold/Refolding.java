@@ -7,12 +7,12 @@ import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
-import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import java.util.ArrayList;
@@ -185,7 +185,7 @@ final class Refolding {
         longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.opens(),
                 step.tucks()));
         List<Piece> pieces = design.pieces().stream()
-                .map(other -> other.id().equals(piece.id()) ? piece.with(List.of(score)) : other).toList();
+                .map(other -> other.id().equals(piece.id()) ? piece.with(score) : other).toList();
         return design.with(pieces, longer);
     }
 }

@@ -1,6 +1,6 @@
 package cufflink.plan;
 
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
 import cufflink.fit.Wish;
 import cufflink.measure.Length;

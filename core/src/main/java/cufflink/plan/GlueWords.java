@@ -41,7 +41,7 @@ final class GlueWords {
     }
 
     private static String free(Glue glue, GlueScene scene) {
-        List<PictureEdge> free = scene.seen(glue.free());
+        List<PictureEdge> free = scene.seen(glue.edges().free());
         return free.isEmpty() ? ""
                 : " The " + PictureEdge.words(free) + (free.size() == 1 ? " stays free." : " stay free.");
     }

@@ -1,7 +1,5 @@
 package cufflink.plan;
 
-import cufflink.stack.ClosedSize;
-import cufflink.stack.StackedDesign;
 import cufflink.cut.Along;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
@@ -16,6 +14,8 @@ import cufflink.paper.GrainRule;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.problem.Outcome;
+import cufflink.stack.ClosedSize;
+import cufflink.stack.StackedDesign;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -36,9 +36,11 @@ record ProjectFit(Project project, Stages stages, Given given, LayoutPlanner pla
     public CutJob job(SizedDesign design, Wish.FromSheet sheet, int copies, OptionalInt count) {
         PaperRole card = project.cardRole();
         Stock paper = project.card();
-        List<CutPiece> pieces = new ProjectPieces(project, design, List.of(), PaperRole::toString).pieces(copies, "").stream()
+        List<CutPiece> pieces = new ProjectPieces(project, design, List.of(), PaperRole::toString).pieces(copies, "")
+                .stream()
                 .filter(piece -> piece.materials().contains(card.toString())).toList();
-        StockSheet stock = new StockSheet(sheet.name(), paper.name(), card.toString(), sheet.width(), sheet.height(), count, false,
+        StockSheet stock = new StockSheet(sheet.name(), paper.name(), card.toString(), sheet.width(), sheet.height(),
+                count, false,
                 paper.directional(), Along.of(paper.grain()));
         // What is only preferred forbids nothing, and looking for it would take each of many layouts several times
         // over.

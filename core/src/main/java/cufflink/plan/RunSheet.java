@@ -3,7 +3,6 @@ package cufflink.plan;
 import cufflink.cut.Cut;
 import cufflink.cut.CutList;
 import cufflink.cut.LayoutWords;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fit.Wish;
 import cufflink.fold.FoldStage;

@@ -1,8 +1,8 @@
 package cufflink.stack;
 
-import cufflink.fold.FlatFoldedState;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
+import cufflink.fold.FlatFoldedState;
 import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.Collections;

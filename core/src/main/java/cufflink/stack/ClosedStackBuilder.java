@@ -1,10 +1,5 @@
 package cufflink.stack;
 
-import cufflink.fold.Point3;
-import cufflink.fold.RigidMotion;
-import cufflink.fold.Overlay;
-import cufflink.fold.Footprints;
-import cufflink.fold.FlatFoldedState;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
@@ -13,6 +8,11 @@ import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Pocket;
+import cufflink.fold.FlatFoldedState;
+import cufflink.fold.Footprints;
+import cufflink.fold.Overlay;
+import cufflink.fold.Point3;
+import cufflink.fold.RigidMotion;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
 import java.util.ArrayList;

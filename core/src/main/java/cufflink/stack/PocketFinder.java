@@ -1,15 +1,15 @@
 package cufflink.stack;
 
-import cufflink.fold.Places;
-import cufflink.fold.Overlay;
-import cufflink.fold.Footprints;
-import cufflink.fold.FlatFoldedState;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.fold.FlatFoldedState;
+import cufflink.fold.Footprints;
+import cufflink.fold.Overlay;
+import cufflink.fold.Places;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -84,12 +84,12 @@ final class PocketFinder {
         if (!flat.state().position().containsKey(glue.part()) || !flat.state().position().containsKey(glue.onto())) {
             return;
         }
-        if (glue.edges().containsAll(List.of(Side.values()))) {
+        if (glue.edges().glued().containsAll(List.of(Side.values()))) {
             sealed.put(List.of(glue.part(), glue.onto()), true);
             sealed.put(List.of(glue.onto(), glue.part()), true);
         }
         Envelope box = flat.state().assembly().panel(glue.part()).bounds();
-        for (Side side : glue.edges()) {
+        for (Side side : glue.edges().glued()) {
             walls.add(new Wall(placed(glue.part(), Footprints.side(box, side)), glue.part(), glue.onto()));
         }
     }

@@ -1,6 +1,5 @@
 package cufflink.check;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -13,6 +12,7 @@ import cufflink.paper.BenchTools;
 import cufflink.paper.GrainRule;
 import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
@@ -75,8 +75,11 @@ class CheckerTest {
         Stock thick = gate().card();
         Stock board = new Stock("Board", thick.width(), thick.height(), thick.weight(),
                 Optional.of(Length.ofMillimetres(4)), "#FFFFFF", "#FFFFFF", false, Stock.Grain.UNKNOWN);
-        Check tooThick = check(gate().withPaper(PaperRole.material("card"), board).withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE,
-                "snug", Length.ofInches(13, 4), Length.ofInches(17, 4), List.of(), "test"))), "envelope");
+        Check tooThick = check(
+                gate().withPaper(PaperRole.material("card"), board)
+                        .withEnvelope(Optional.of(new NamedSize(Kind.ENVELOPE,
+                                "snug", Length.ofInches(13, 4), Length.ofInches(17, 4), List.of(), "test"))),
+                "envelope");
         assertEquals(Verdict.BAD, tooThick.verdict(), tooThick.text());
         assertTrue(tooThick.text().contains("12 mm thick"), tooThick.text());
     }

@@ -1,18 +1,16 @@
 package cufflink.crease;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.TestDesigns;
-import cufflink.design.DesignDefinition.CutShape;
-import cufflink.design.Face;
+import cufflink.TestPieces;
 import cufflink.design.Fold;
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.CutOut;
-import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.Line;
-import cufflink.design.SizedDesign.Piece;
+import cufflink.design.SizedDesign.Marks;
 import cufflink.design.SizedDesign.Score;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
@@ -48,15 +46,8 @@ class CreasePatternBuilderTest {
 
     /** A piece of 100 × 60 mm. */
     private static Outcome<CreasePattern> build(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts) {
-        Figure width = figure(100);
-        Figure height = figure(60);
-        return CreasePatternBuilder.build(new Piece("base", "Base", PaperRole.material("card"), Optional.empty(), Optional.empty(),
-                Face.INSIDE, width, height, scores, slits, cutOuts, List.of()));
-    }
-
-    private static Figure figure(int millimetres) {
-        Figure any = TestDesigns.sized(TestDesigns.strip(List.of("1 in"), "", List.of())).pieces().get(0).width();
-        return new Figure(mm(millimetres), any.derivation());
+        return CreasePatternBuilder
+                .build(TestPieces.piece("base", 100, 60, new Marks(scores, slits, cutOuts, List.of())));
     }
 
     private static double area(CreasePattern pattern) {

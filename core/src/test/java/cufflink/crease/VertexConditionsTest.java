@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Score;
 import cufflink.fold.Maps;
@@ -35,7 +36,7 @@ class VertexConditionsTest {
             double x = Math.cos(Math.toRadians(directions[i]));
             double y = Math.sin(Math.toRadians(directions[i]));
             double reach = HALF / Math.max(Math.abs(x), Math.abs(y));
-            scores.add(Maps.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, HALF, HALF,
+            scores.add(TestPieces.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, HALF, HALF,
                     HALF + x * reach, HALF + y * reach));
         }
         return Maps.pattern(2 * HALF, 2 * HALF, scores, 0);
@@ -120,7 +121,9 @@ class VertexConditionsTest {
     @Test
     void vertexOnASlitOrTheEdge_isFree() {
         CreasePattern pattern = Maps.pattern(100, 60,
-                List.of(Maps.score("a", Fold.VALLEY, 50, 0, 20, 60), Maps.score("b", Fold.VALLEY, 50, 0, 90, 60)), 0);
+                List.of(TestPieces.score("a", Fold.VALLEY, 50, 0, 20, 60),
+                        TestPieces.score("b", Fold.VALLEY, 50, 0, 90, 60)),
+                0);
         assertEquals(List.of(), VertexConditions.check(pattern, Set.of("a", "b")));
     }
 }

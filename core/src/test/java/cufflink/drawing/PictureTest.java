@@ -15,8 +15,8 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PictureTest {

@@ -1,26 +1,25 @@
 package cufflink.fold;
 
-import cufflink.paper.PaperRole;
-import cufflink.stack.ClosedStackBuilder;
-import cufflink.stack.ClosedStack;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
-import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.CreaseRef;
-import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Layers;
 import cufflink.design.SizedDesign.PanelName;
+import cufflink.design.SizedDesign.Passing;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Pose;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.ClosedStackBuilder;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,16 +31,10 @@ import org.locationtech.jts.geom.LineSegment;
 
 /** Pieces joined by glue, weaving and sliding, in the core without design files. */
 class AssemblyTest {
-    private static CreasePattern piece(String id, double width, double height, List<Score> scores, String... panels) {
-        List<PanelName> names = Arrays.stream(panels).map(panel -> PanelName.of(panel, panel)).toList();
-        return CreasePatternBuilder.build(new Piece(id, id, PaperRole.material("card"), Optional.empty(), Optional.empty(), Face.INSIDE,
-                Maps.figure(width), Maps.figure(height), scores, List.of(), List.of(), names)).orThrow();
-    }
-
     /** A half fold of 80 × 60 mm, its front leaf on the left. */
-    private static final CreasePattern CARD = piece("card", 160, 60,
-            List.of(Maps.score("spine", Fold.VALLEY, 80, 0, 80, 60)), "front", "back");
-    private static final CreasePattern TAG = piece("tag", 40, 30, List.of(), "tag");
+    private static final CreasePattern CARD = TestPieces.pattern("card", 160, 60,
+            List.of(TestPieces.score("spine", Fold.VALLEY, 80, 0, 80, 60)), "front", "back");
+    private static final CreasePattern TAG = TestPieces.pattern("tag", 40, 30, List.of(), "tag");
 
     private static FoldedPiece folded(CreasePattern pattern, String anchor, FoldStep... steps) {
         return FoldSequencer.fold(pattern, anchor, List.of(steps));
@@ -51,10 +44,15 @@ class AssemblyTest {
         return new FoldStep(piece, List.of(crease), 180, "", false, List.of());
     }
 
+    /** On the up face, turning about nothing. */
+    private static Join.Seat seat(Optional<RigidMotion> place) {
+        return new Join.Seat(place, true, Optional.empty());
+    }
+
     private static Join glued(PanelRef part, PanelRef onto, RigidMotion place, boolean above,
             Optional<LineSegment> axis) {
-        return new Join("glue", Join.Way.GLUED, part, onto, Optional.of(place), above,
-                axis.isEmpty() ? List.of(TAG.panels().get(0).outline()) : List.of(), List.of(), List.of(), axis);
+        return new Join("glue", Join.Way.GLUED, part, onto, new Join.Seat(Optional.of(place), above, axis),
+                axis.isEmpty() ? List.of(TAG.panels().get(0).outline()) : List.of(), Passing.NOTHING);
     }
 
     private static final PanelRef FRONT = new PanelRef("card", "front");
@@ -151,12 +149,11 @@ class AssemblyTest {
      */
     @Test
     void tieBetweenTheLeaves_holdsTheCardShut() {
-        CreasePattern tie = piece("tie", 60, 10, List.of(), "tie");
+        CreasePattern tie = TestPieces.pattern("tie", 60, 10, List.of(), "tie");
         Join one = new Join("one", Join.Way.GLUED, new PanelRef("tie", "tie"), BACK,
-                Optional.of(RigidMotion.shift(90, 20)), true, List.of(tie.panels().get(0).outline()), List.of(),
-                List.of(), Optional.empty());
-        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, Optional.empty(), true,
-                List.of(tie.panels().get(0).outline()), List.of(), List.of(), Optional.empty());
+                seat(Optional.of(RigidMotion.shift(90, 20))), List.of(tie.panels().get(0).outline()), Passing.NOTHING);
+        Join two = new Join("two", Join.Way.GLUED, new PanelRef("tie", "tie"), FRONT, seat(Optional.empty()),
+                List.of(tie.panels().get(0).outline()), Passing.NOTHING);
         Assembly assembly = new Assembly(List.of(CARD, tie), List.of(one, two), BACK, 0);
         FlatFoldedState closed = AssemblyCloser.close(assembly,
                 Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of())
@@ -172,17 +169,18 @@ class AssemblyTest {
     /** Woven over one panel and under the next, whatever else could be. */
     @Test
     void wovenStrip_goesOverAndUnder() {
-        CreasePattern pair = piece("card", 100, 60, List.of(Maps.score("spine", Fold.VALLEY, 50, 0, 50, 60)), "front",
+        CreasePattern pair = TestPieces.pattern("card", 100, 60,
+                List.of(TestPieces.score("spine", Fold.VALLEY, 50, 0, 50, 60)), "front",
                 "back");
-        CreasePattern woven = piece("tag", 80, 20, List.of(), "tag");
-        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true,
-                List.of(), List.of(FRONT), List.of(BACK), Optional.empty());
+        CreasePattern woven = TestPieces.pattern("tag", 80, 20, List.of(), "tag");
+        Join weave = new Join("weave", Join.Way.WOVEN, ON, FRONT, seat(Optional.of(RigidMotion.shift(10, 20))),
+                List.of(), new Passing(List.of(FRONT), List.of(BACK), Optional.empty()));
         Assembly assembly = new Assembly(List.of(pair, woven), List.of(weave), BACK, 0);
         Folder folder = new Folder(assembly);
         assertTrue(LayerProblem.of(folder.fold(Map.of()).orThrow()).solve().value().isEmpty(),
                 "a strip cannot pass through a crease: it would need a slit there");
-        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, Optional.of(RigidMotion.shift(10, 20)), true,
-                List.of(), List.of(FRONT, BACK), List.of(), Optional.empty());
+        Join over = new Join("weave", Join.Way.WOVEN, ON, FRONT, seat(Optional.of(RigidMotion.shift(10, 20))),
+                List.of(), new Passing(List.of(FRONT, BACK), List.of(), Optional.empty()));
         FlatFoldedState above = LayerProblem
                 .of(new Folder(new Assembly(List.of(pair, woven), List.of(over), BACK, 0)).fold(Map.of()).orThrow())
                 .solve().orThrow();

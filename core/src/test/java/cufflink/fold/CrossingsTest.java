@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
@@ -23,8 +24,9 @@ import org.locationtech.jts.geom.Coordinate;
  */
 class CrossingsTest {
     private static final CreasePattern STRIP = Maps.pattern(120, 40,
-            List.of(Maps.score("one", Fold.VALLEY, 30, 0, 30, 40), Maps.score("two", Fold.VALLEY, 60, 0, 60, 40),
-                    Maps.score("three", Fold.VALLEY, 90, 0, 90, 40)),
+            List.of(TestPieces.score("one", Fold.VALLEY, 30, 0, 30, 40),
+                    TestPieces.score("two", Fold.VALLEY, 60, 0, 60, 40),
+                    TestPieces.score("three", Fold.VALLEY, 90, 0, 90, 40)),
             4);
     private static final List<PanelRef> PANELS = STRIP.panels().stream().map(panel -> new PanelRef("base", panel.id()))
             .toList();

@@ -3,6 +3,7 @@ package cufflink.fold;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
@@ -14,7 +15,8 @@ import org.junit.jupiter.api.Test;
 class FoldStepsTest {
     /** A gate of 30 + 40 + 30 mm whose leaves overlap. */
     private static final CreasePattern GATE = Maps.pattern(100, 40,
-            List.of(Maps.score("left", Fold.VALLEY, 30, 0, 30, 40), Maps.score("right", Fold.VALLEY, 70, 0, 70, 40)),
+            List.of(TestPieces.score("left", Fold.VALLEY, 30, 0, 30, 40),
+                    TestPieces.score("right", Fold.VALLEY, 70, 0, 70, 40)),
             3);
 
     private static FoldStep step(double angle, String... creases) {

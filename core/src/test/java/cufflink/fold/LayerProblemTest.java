@@ -3,6 +3,7 @@ package cufflink.fold;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
@@ -32,7 +33,8 @@ class LayerProblemTest {
         double x = 0;
         for (int i = 0; i + 1 < widths.length; i++) {
             x += widths[i] * 10;
-            scores.add(Maps.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, x, 0, x, 30));
+            scores.add(
+                    TestPieces.score("c" + (i + 1), folds.charAt(i) == 'v' ? Fold.VALLEY : Fold.MOUNTAIN, x, 0, x, 30));
             shut.put(new CreaseRef("base", "c" + (i + 1)), 180.0);
         }
         CreasePattern pattern = Maps.pattern(x + widths[widths.length - 1] * 10, 30, scores, widths.length);

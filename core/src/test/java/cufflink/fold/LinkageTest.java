@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
@@ -24,9 +25,9 @@ class LinkageTest {
             @ForAll @DoubleRange(min = -170, max = 170) double b,
             @ForAll @DoubleRange(min = -170, max = 170) double c) {
         CreasePattern pattern = Maps.pattern(80, 80,
-                List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80),
-                        Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0),
-                        Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80)),
+                List.of(TestPieces.score("falling", Fold.VALLEY, 0, 0, 80, 80),
+                        TestPieces.score("rising", Fold.VALLEY, 0, 80, 80, 0),
+                        TestPieces.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80)),
                 6);
         Linkage linkage = new Linkage(Assembly.of(pattern, pattern.panels().get(2).id()));
         Map<CreaseRef, Double> angles = new HashMap<>(Map.of(CREASES.get(0), a, CREASES.get(1), b, CREASES.get(2), c));

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
@@ -26,8 +27,9 @@ import org.locationtech.jts.geom.Coordinate;
 class LoopTest {
     /** The six creases of a squash fold around the middle of a square of 80 mm. */
     private static CreasePattern squash() {
-        List<Score> scores = List.of(Maps.score("falling", Fold.VALLEY, 0, 0, 80, 80),
-                Maps.score("rising", Fold.VALLEY, 0, 80, 80, 0), Maps.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80));
+        List<Score> scores = List.of(TestPieces.score("falling", Fold.VALLEY, 0, 0, 80, 80),
+                TestPieces.score("rising", Fold.VALLEY, 0, 80, 80, 0),
+                TestPieces.score("upright", Fold.MOUNTAIN, 40, 0, 40, 80));
         return Maps.pattern(80, 80, scores, 6);
     }
 
@@ -139,8 +141,9 @@ class LoopTest {
         FoldedPiece collapsed = FoldSequencer.fold(vertex, vertex.panels().get(0).id(), List.of());
         assertTrue(collapsed.proposed() && collapsed.problems().isEmpty(), collapsed.problems().toString());
         assertEquals(1, collapsed.stages().size());
-        CreasePattern fan = Maps.pattern(120, 40, List.of(Maps.score("a", Fold.VALLEY, 30, 0, 30, 40),
-                Maps.score("b", Fold.MOUNTAIN, 60, 0, 60, 40), Maps.score("c", Fold.VALLEY, 90, 0, 90, 40)), 4);
+        CreasePattern fan = Maps.pattern(120, 40, List.of(TestPieces.score("a", Fold.VALLEY, 30, 0, 30, 40),
+                TestPieces.score("b", Fold.MOUNTAIN, 60, 0, 60, 40), TestPieces.score("c", Fold.VALLEY, 90, 0, 90, 40)),
+                4);
         FoldedPiece folded = FoldSequencer.fold(fan, "p4", List.of());
         assertTrue(folded.proposed() && folded.flat().isPresent());
         assertEquals(3, folded.stages().size());

@@ -1,10 +1,8 @@
 package cufflink.fold;
 
-import cufflink.paper.PaperRole;
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
-import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.CreaseRef;
-import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Figure;
@@ -17,7 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Pieces for tests of folding, made straight from score lines in millimetres. */
 public final class Maps {
@@ -26,27 +24,10 @@ public final class Maps {
     private Maps() {
     }
 
-    static Figure figure(double millimetres) {
-        return Figure.of("test", Length.nearestToMillimetres(millimetres), "");
-    }
-
-    /** A score from point to point. */
-    public static Score score(String id, Fold fold, double x1, double y1, double x2, double y2) {
-        return new Score(id,
-                new Line(Along.LINE, Optional.empty(), Length.nearestToMillimetres(x1), Length.nearestToMillimetres(y1),
-                        Length.nearestToMillimetres(x2),
-                        Length.nearestToMillimetres(y2)),
-                fold);
-    }
-
     /** A rectangle with scores; panels p1, p2 ... in reading order if {@code named} is more than 0. */
     public static CreasePattern pattern(double width, double height, List<Score> scores, int named) {
-        List<PanelName> names = new ArrayList<>();
-        for (int i = 1; i <= named; i++) {
-            names.add(PanelName.of("p" + i, "panel " + i));
-        }
-        return CreasePatternBuilder.build(new Piece("base", "Base", PaperRole.material("card"), Optional.empty(), Optional.empty(),
-                Face.INSIDE, figure(width), figure(height), scores, List.of(), List.of(), names)).orThrow();
+        String[] names = IntStream.rangeClosed(1, named).mapToObj(i -> "p" + i).toArray(String[]::new);
+        return TestPieces.pattern("base", width, height, scores, names);
     }
 
     /** A map of columns × rows cells, every crease shut, all cells over one. */
@@ -54,11 +35,11 @@ public final class Maps {
         List<Score> scores = new ArrayList<>();
         Map<CreaseRef, Double> shut = new LinkedHashMap<>();
         for (int i = 1; i < columns; i++) {
-            scores.add(score("x" + i, Fold.VALLEY, i * CELL, 0, i * CELL, rows * CELL));
+            scores.add(TestPieces.score("x" + i, Fold.VALLEY, i * CELL, 0, i * CELL, rows * CELL));
             shut.put(new CreaseRef("base", "x" + i), 180.0);
         }
         for (int i = 1; i < rows; i++) {
-            scores.add(score("y" + i, Fold.VALLEY, 0, i * CELL, columns * CELL, i * CELL));
+            scores.add(TestPieces.score("y" + i, Fold.VALLEY, 0, i * CELL, columns * CELL, i * CELL));
             shut.put(new CreaseRef("base", "y" + i), 180.0);
         }
         CreasePattern pattern = pattern(columns * CELL, rows * CELL, scores, 0);
@@ -78,12 +59,14 @@ public final class Maps {
                 double end = column == columns ? width : x + CELL;
                 if (row > 0 && row < rows) {
                     scores.add(
-                            score("level" + row + "_" + column, (row + column) % 2 == 0 ? Fold.MOUNTAIN : Fold.VALLEY,
+                            TestPieces.score("level" + row + "_" + column,
+                                    (row + column) % 2 == 0 ? Fold.MOUNTAIN : Fold.VALLEY,
                                     column == 0 ? 0 : x, row * CELL, end, row * CELL));
                 }
                 if (column > 0 && row < rows) {
                     double below = (column - 0.5) * CELL + (row % 2 == 0 ? shift : 0);
-                    scores.add(score("upright" + column + "_" + row, column % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x,
+                    scores.add(TestPieces.score("upright" + column + "_" + row,
+                            column % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x,
                             row * CELL, below, (row + 1) * CELL));
                 }
             }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
@@ -27,8 +28,8 @@ class SweepTest {
     private record Gate(int left, int middle, int right) {
         CreasePattern pattern() {
             return Maps.pattern(left + middle + right, HEIGHT,
-                    List.of(Maps.score("left", Fold.VALLEY, left, 0, left, HEIGHT),
-                            Maps.score("right", Fold.VALLEY, left + middle, 0, left + middle, HEIGHT)),
+                    List.of(TestPieces.score("left", Fold.VALLEY, left, 0, left, HEIGHT),
+                            TestPieces.score("right", Fold.VALLEY, left + middle, 0, left + middle, HEIGHT)),
                     3);
         }
 

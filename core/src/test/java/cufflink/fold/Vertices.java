@@ -1,5 +1,6 @@
 package cufflink.fold;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Score;
@@ -26,7 +27,8 @@ final class Vertices {
                 double s = Math.sin(Math.toRadians(direction));
                 double reach = SIDE / 2 / Math.max(Math.abs(c), Math.abs(s));
                 scores.add(
-                        Maps.score("r" + i, folds[i], SIDE / 2, SIDE / 2, SIDE / 2 + reach * c, SIDE / 2 + reach * s));
+                        TestPieces.score("r" + i, folds[i], SIDE / 2, SIDE / 2, SIDE / 2 + reach * c,
+                                SIDE / 2 + reach * s));
             }
             return Maps.pattern(SIDE, SIDE, scores, 0);
         }

@@ -3,6 +3,7 @@ package cufflink.fold;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.design.Fold;
@@ -45,8 +46,9 @@ class WholesTest {
     @Test
     void waterbombBase_isATriangleOfAQuarter() {
         foldsTo(S * S / 4, Maps.pattern(S, S,
-                List.of(Maps.score("falling", Fold.VALLEY, 0, 0, S, S), Maps.score("rising", Fold.VALLEY, 0, S, S, 0),
-                        Maps.score("upright", Fold.MOUNTAIN, S / 2, 0, S / 2, S)),
+                List.of(TestPieces.score("falling", Fold.VALLEY, 0, 0, S, S),
+                        TestPieces.score("rising", Fold.VALLEY, 0, S, S, 0),
+                        TestPieces.score("upright", Fold.MOUNTAIN, S / 2, 0, S / 2, S)),
                 0), step("falling", "rising", "upright"));
     }
 
@@ -54,9 +56,9 @@ class WholesTest {
     void preliminaryBase_isASquareOfAQuarter() {
         foldsTo(S * S / 4,
                 Maps.pattern(S, S,
-                        List.of(Maps.score("upright", Fold.VALLEY, S / 2, 0, S / 2, S),
-                                Maps.score("level", Fold.VALLEY, 0, S / 2, S, S / 2),
-                                Maps.score("falling", Fold.MOUNTAIN, 0, 0, S, S)),
+                        List.of(TestPieces.score("upright", Fold.VALLEY, S / 2, 0, S / 2, S),
+                                TestPieces.score("level", Fold.VALLEY, 0, S / 2, S, S / 2),
+                                TestPieces.score("falling", Fold.MOUNTAIN, 0, 0, S, S)),
                         0),
                 step("upright", "level", "falling"));
     }
@@ -67,11 +69,14 @@ class WholesTest {
         double r = S * (1 - Math.sqrt(0.5));
         double i = S - r;
         CreasePattern fish = Maps.pattern(S, S,
-                List.of(Maps.score("a1", Fold.VALLEY, 0, 0, i, r), Maps.score("c1", Fold.VALLEY, S, S, i, r),
-                        Maps.score("b1", Fold.MOUNTAIN, S, 0, i, r),
-                        Maps.score("f1", Fold.VALLEY, i, r, S, r), Maps.score("a2", Fold.VALLEY, 0, 0, r, i),
-                        Maps.score("c2", Fold.VALLEY, S, S, r, i), Maps.score("b2", Fold.MOUNTAIN, 0, S, r, i),
-                        Maps.score("f2", Fold.VALLEY, r, i, r, S)),
+                List.of(TestPieces.score("a1", Fold.VALLEY, 0, 0, i, r),
+                        TestPieces.score("c1", Fold.VALLEY, S, S, i, r),
+                        TestPieces.score("b1", Fold.MOUNTAIN, S, 0, i, r),
+                        TestPieces.score("f1", Fold.VALLEY, i, r, S, r),
+                        TestPieces.score("a2", Fold.VALLEY, 0, 0, r, i),
+                        TestPieces.score("c2", Fold.VALLEY, S, S, r, i),
+                        TestPieces.score("b2", Fold.MOUNTAIN, 0, S, r, i),
+                        TestPieces.score("f2", Fold.VALLEY, r, i, r, S)),
                 0);
         assertTrue(folded(fish, step("a1", "c1", "b1", "f1"), step("a2", "c2", "b2", "f2")).flat().isPresent());
         assertTrue(folded(fish, all(fish)).flat().isPresent());
@@ -114,7 +119,7 @@ class WholesTest {
         for (int k = 0; k < 4; k++) {
             double[] one = corners[k];
             double[] two = corners[(k + 1) % 4];
-            scores.add(Maps.score("side" + k, Fold.MOUNTAIN, one[0], one[1], two[0], two[1]));
+            scores.add(TestPieces.score("side" + k, Fold.MOUNTAIN, one[0], one[1], two[0], two[1]));
             scores.add(ray("near" + k, Fold.VALLEY, one, outwards[k]));
             scores.add(ray("far" + k, Fold.MOUNTAIN, two, outwards[k]));
         }
@@ -122,7 +127,7 @@ class WholesTest {
     }
 
     private static Score ray(String id, Fold fold, double[] from, int[] way) {
-        return Maps.score(id, fold, from[0], from[1], way[0] == 0 ? from[0] : way[0] > 0 ? S : 0,
+        return TestPieces.score(id, fold, from[0], from[1], way[0] == 0 ? from[0] : way[0] > 0 ? S : 0,
                 way[1] == 0 ? from[1] : way[1] > 0 ? S : 0);
     }
 }

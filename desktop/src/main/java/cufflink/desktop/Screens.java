@@ -1,6 +1,5 @@
 package cufflink.desktop;
 
-import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
@@ -24,6 +23,7 @@ import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;

@@ -1,6 +1,5 @@
 package cufflink.files;
 
-import cufflink.design.PanelRef;
 import static cufflink.files.Plans.expect;
 import static cufflink.files.Plans.project;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -10,6 +9,7 @@ import cufflink.check.Verdict;
 import cufflink.crease.Panel;
 import cufflink.cut.CutJob;
 import cufflink.cut.LayoutChecker;
+import cufflink.design.PanelRef;
 import cufflink.drawing.Ink;
 import cufflink.drawing.Picture;
 import cufflink.drawing.Shape;
@@ -226,7 +226,8 @@ class BuiltInDesignsTest {
         MatSettings.OnPanel ready = new MatSettings.OnPanel(Optional.empty(), Optional.empty(),
                 Optional.of(Length.ofInches(5)), Optional.of(Length.ofInches(5)));
         Project project = project("half-fold");
-        expect(project.withMats(project.mats().with(new PanelRef("base", "front"), ready))).judges("layer-base.front-1", Verdict.BAD)
+        expect(project.withMats(project.mats().with(new PanelRef("base", "front"), ready)))
+                .judges("layer-base.front-1", Verdict.BAD)
                 .says("layer-base.front-1", "larger than what it lies on");
     }
 

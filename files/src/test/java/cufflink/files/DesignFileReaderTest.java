@@ -40,7 +40,7 @@ class DesignFileReaderTest {
         "is: finished width| is: finished with| my.yaml, line 9, column 18: “finished with” is not known here; "
                 + "expected one of finished width",
         "width * 7/12| widht * 7/12| my.yaml, line 11, column 21: “widht” is not known here; known are "
-                + "card.caliper, ruler.step, width, height.",
+                + "card.caliper, ruler.step, closed.width, closed.height, closed.thickness, width, height.",
         "width * 5/6| width * 5/| my.yaml, line 12, column 31: In “width * 5/”: a measure, a number or a length was "
                 + "expected here.",
         "fold: valley}| fold: sideways}| “sideways” is not known",

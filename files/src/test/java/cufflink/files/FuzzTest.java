@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.Measure;
+import cufflink.design.Measure;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.files.design.DesignLibrary;

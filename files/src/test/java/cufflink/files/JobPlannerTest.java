@@ -1,6 +1,5 @@
 package cufflink.files;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -25,6 +24,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
@@ -77,7 +77,8 @@ class JobPlannerTest {
 
     private static Project halfFold() {
         Project project = Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH);
-        return project.withMats(project.mats().withLayers(0)).withPaper(PaperRole.material("card"), letter("Moonlight 240"))
+        return project.withMats(project.mats().withLayers(0))
+                .withPaper(PaperRole.material("card"), letter("Moonlight 240"))
                 .withPaper(PaperRole.layer(1), letter("Midnight 270"));
     }
 

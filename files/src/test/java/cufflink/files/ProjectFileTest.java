@@ -1,12 +1,11 @@
 package cufflink.files;
 
-import cufflink.design.PanelRef;
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.PanelRef;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
@@ -14,6 +13,7 @@ import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
 import cufflink.plan.Project;
@@ -48,9 +48,10 @@ class ProjectFileTest {
                 Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)),
                 gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
                 gate.withEnvelope(Optional.of(Plans.envelope("A6")))
-                        .withMats(new MatSettings(2, Length.ofInches(1, 16), Map.of()).with(new PanelRef("base", "cover"),
-                                new MatSettings.OnPanel(Optional.of(1), Optional.empty(),
-                                        Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
+                        .withMats(
+                                new MatSettings(2, Length.ofInches(1, 16), Map.of()).with(new PanelRef("base", "cover"),
+                                        new MatSettings.OnPanel(Optional.of(1), Optional.empty(),
+                                                Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
     }
 
     private static List<String> problems(String text) {

@@ -9,14 +9,13 @@ import cufflink.check.Verdict;
 import cufflink.crease.Openings;
 import cufflink.crease.Panel;
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Fold;
+import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.files.design.BuiltInDesigns;
-import cufflink.stack.StackLayer;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
@@ -25,6 +24,7 @@ import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
+import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -133,7 +133,7 @@ class SoundDesignsTest {
                     if (scene.patch().glued().stream().mapToDouble(Geometry::getArea).sum() < 10) {
                         odd.add(glue.id() + " has hardly any glue");
                     }
-                    boolean covers = !glue.overhang() && Openings.all(plan.design().piece(glue.onto().piece()))
+                    boolean covers = !glue.edges().overhang() && Openings.all(plan.design().piece(glue.onto().piece()))
                             .anyMatch(opening -> opening.intersection(scene.patch().part()).getArea() > 1);
                     if (covers) {
                         odd.add(glue.id() + " covers an opening");

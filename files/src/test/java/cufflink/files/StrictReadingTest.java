@@ -1,6 +1,5 @@
 package cufflink.files;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -11,6 +10,7 @@ import cufflink.files.design.DesignFileReader;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import java.util.ArrayList;
@@ -76,7 +76,7 @@ class StrictReadingTest {
     @Test
     void missingPaper_isNamed_theUsualOneTaken_andTheProjectKept() {
         Project holder = Plans.project("back-fold-holder");
-        PaperRole role = holder.design().pieces().get(1).material();
+        PaperRole role = holder.design().pieces().get(1).what().material();
         String without = ProjectWriter.text(holder).replace("\"" + role + "\" : {", "\"mat board\" : {");
         Outcome<Project> read = read(without);
         assertTrue(read.problems().toString().contains("no paper for “" + role + "”"), read.problems().toString());

@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.Exporter.Format;
 import cufflink.files.handout.HandOutOptions;
-import cufflink.paper.PublishedSizes;
 import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

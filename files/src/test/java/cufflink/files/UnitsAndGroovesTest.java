@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure.Role;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;

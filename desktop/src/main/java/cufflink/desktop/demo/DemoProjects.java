@@ -1,6 +1,5 @@
 package cufflink.desktop.demo;
 
-import cufflink.paper.PaperRole;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
@@ -9,6 +8,7 @@ import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
@@ -66,7 +66,8 @@ public final class DemoProjects {
     public static Project invitation() {
         return Project.of(design("overlapping-gate"), RulerStep.SIXTEENTH_INCH).withName("Comet night invitation")
                 .withWish(new Wish.FinishedSize(Length.ofInches(9, 2), Length.ofInches(25, 4)))
-                .withPaper(PaperRole.material("card"), moonlight("Letter")).withPaper(PaperRole.layer(1), midnight("Letter"))
+                .withPaper(PaperRole.material("card"), moonlight("Letter"))
+                .withPaper(PaperRole.layer(1), midnight("Letter"))
                 .withPaper(PaperRole.layer(2), starfield("12 in square"))
                 .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6"))
                 .withCopies(24)
@@ -77,7 +78,8 @@ public final class DemoProjects {
     public static Project passHolder() {
         return Project.of(design("m-fold-holder"), RulerStep.SIXTEENTH_INCH).withName("Visitors' pass holder")
                 .withSet("pocket", "2 in")
-                .withPaper(PaperRole.material("card"), midnight("Letter")).withPaper(PaperRole.layer(1), moonlight("Letter"))
+                .withPaper(PaperRole.material("card"), midnight("Letter"))
+                .withPaper(PaperRole.layer(1), moonlight("Letter"))
                 .withEnvelope(envelope("A2"));
     }
 
@@ -85,7 +87,8 @@ public final class DemoProjects {
     public static Project thankYou() {
         return Project.of(design("back-fold-holder"), RulerStep.MILLIMETRE).withName("Volunteers' thank-you")
                 .withWish(new Wish.InEnvelope(envelope("C6").orElseThrow(), Length.ofMillimetres(4)))
-                .withPaper(PaperRole.material("card"), midnight("A3")).withPaper(PaperRole.material("liner"), moonlight("A4"))
+                .withPaper(PaperRole.material("card"), midnight("A3"))
+                .withPaper(PaperRole.material("liner"), moonlight("A4"))
                 .withPaper(PaperRole.layer(1), starfield("A4"));
     }
 
@@ -93,13 +96,15 @@ public final class DemoProjects {
     public static Project telescope() {
         return Project.of(design("slot-concertina"), RulerStep.SIXTEENTH_INCH).withName("Telescope birthday card")
                 .withSet("strip", "yes")
-                .withPaper(PaperRole.material("card"), moonlight("12 in square")).withPaper(PaperRole.layer(1), midnight("Letter"));
+                .withPaper(PaperRole.material("card"), moonlight("12 in square"))
+                .withPaper(PaperRole.layer(1), midnight("Letter"));
     }
 
     /** A row of squares that springs open like a shower of meteors. */
     public static Project meteors() {
         return Project.of(design("squash-fold"), RulerStep.SIXTEENTH_INCH).withName("Meteor shower map")
-                .withPaper(PaperRole.material("card"), midnight("12 in square")).withPaper(PaperRole.layer(1), starfield("12 in square"));
+                .withPaper(PaperRole.material("card"), midnight("12 in square"))
+                .withPaper(PaperRole.layer(1), starfield("12 in square"));
     }
 
     /** A star log for the summer. */

@@ -1,6 +1,5 @@
 package cufflink.desktop.view;
 
-import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.ClosedDrawing;
@@ -70,9 +69,8 @@ final class CardPane extends BorderPane {
             setCenter(motion);
             setBottom(motion.controls());
             setRight(null);
-            DesignDefinition.Angle angle = work.plan().design().definition().angle();
             motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName, "closed", name);
-            motion.look(new View(angle.tilt(), angle.spin(), angle.swing()));
+            motion.look(View.of(work.plan().design().definition().shown().angle()));
             if (play) {
                 motion.play();
             }

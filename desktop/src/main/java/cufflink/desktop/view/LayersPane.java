@@ -2,14 +2,14 @@ package cufflink.desktop.view;
 
 import cufflink.design.CreaseRef;
 import cufflink.drawing.Ink;
-import cufflink.stack.ClosedStack;
-import cufflink.stack.StackLayer;
-import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackLayer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

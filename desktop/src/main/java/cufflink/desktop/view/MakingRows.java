@@ -1,6 +1,5 @@
 package cufflink.desktop.view;
 
-import cufflink.paper.PaperRole;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
@@ -8,6 +7,7 @@ import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
+import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;

@@ -1,7 +1,7 @@
 package cufflink.desktop.view;
 
-import cufflink.design.DesignDefinition.Measure;
-import cufflink.design.DesignDefinition.Role;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
 import cufflink.design.Rounding;
 import cufflink.design.Value;

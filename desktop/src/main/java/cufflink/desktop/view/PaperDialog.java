@@ -1,8 +1,8 @@
 package cufflink.desktop.view;
 
-import cufflink.paper.PaperRole;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.stash.StashPaper;
 import java.util.List;

@@ -10,6 +10,7 @@ import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
@@ -74,7 +75,7 @@ public final class ShelfScreen extends ListeningScreen {
         setTop(topBar());
         library.designs().values().forEach(this::keep);
         library.refused().forEach((file, problems) -> refused.add(new Refused(file, reason(problems))));
-        designs.sort(Comparator.comparing((OnShelf item) -> order(item.design().group())));
+        designs.sort(Comparator.comparing((OnShelf item) -> order(item.design().head().group())));
         setLeft(side(projects));
         cards.getStyleClass().add("shelf-cards");
         ScrollPane scroll = new ScrollPane(cards);
@@ -134,7 +135,7 @@ public final class ShelfScreen extends ListeningScreen {
         SHEETS.forEach(sheet -> side.getChildren().add(tick(sheet, sheets)));
         side.getChildren().add(Rows.heading("It should"));
         TreeSet<String> words = new TreeSet<>();
-        designs.forEach(item -> words.addAll(item.design().uses()));
+        designs.forEach(item -> words.addAll(item.design().head().uses()));
         words.forEach(use -> side.getChildren().add(tick(use, uses)));
         ScrollPane scroll = new ScrollPane(side);
         scroll.getStyleClass().addAll("side-scroll", "left-scroll");
@@ -176,7 +177,7 @@ public final class ShelfScreen extends ListeningScreen {
                 .toList();
         List<String> wantedSheets = sheets.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData())
                 .toList();
-        List<OnShelf> found = designs.stream().filter(item -> item.design().uses().containsAll(wantedUses))
+        List<OnShelf> found = designs.stream().filter(item -> item.design().head().uses().containsAll(wantedUses))
                 .filter(item -> wantedSheets.isEmpty() || wantedSheets.stream().anyMatch(sheet -> fits(item, sheet)))
                 .toList();
         cards.getChildren().setAll(found.stream().map(this::card).toList());
@@ -194,9 +195,8 @@ public final class ShelfScreen extends ListeningScreen {
     private static boolean fits(OnShelf item, String sheet) {
         NamedSize size = PublishedSizes.named(NamedSize.Kind.SHEET, sheet).orElseThrow();
         Project project = item.plan().project();
-        for (DesignDefinition.Piece piece : item.design().pieces()) {
-            Stock paper = project.paper(piece.material()).inSheets(size.width(), size.height());
-            project = project.withPaper(piece.material(), paper);
+        for (PaperRole role : item.design().materials()) {
+            project = project.withPaper(role, project.paper(role).inSheets(size.width(), size.height()));
         }
         return Planner.plan(project).value().map(plan -> plan.layout().unplaced().isEmpty()).orElse(false);
     }
@@ -205,24 +205,24 @@ public final class ShelfScreen extends ListeningScreen {
         PicturePane picture = new PicturePane(10, 3);
         picture.getStyleClass().add("shelf-picture");
         picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN,
-                new View(item.design().angle().tilt(), item.design().angle().spin(), item.design().angle().swing()),
+                View.of(item.design().shown().angle()),
                 point));
         Label title = new Label(item.design().title());
         title.getStyleClass().add("shelf-card-title");
-        Label about = new Label(item.design().about());
+        Label about = new Label(item.design().head().about());
         about.getStyleClass().add("shelf-card-about");
         about.setWrapText(true);
         Plan plan = item.plan();
         String size = plan.stack().isPresent()
                 ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
-        Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().difficulty(),
+        Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().head().difficulty(),
                 "shelf-card-takes");
         VBox words = new VBox(title, about);
         Button card = new Button();
         card.setGraphic(new VBox(picture, words, takes));
         card.getStyleClass().add("shelf-card");
         card.setId("design-" + item.design().id());
-        card.setAccessibleText(item.design().title() + ": " + item.design().about());
+        card.setAccessibleText(item.design().title() + ": " + item.design().head().about());
         card.setOnAction(press -> actions.start(item.design(), ruler));
         return card;
     }

@@ -1,9 +1,9 @@
 package cufflink.desktop.view;
 
-import cufflink.paper.PaperRole;
 import cufflink.design.Measures;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,7 +53,8 @@ public final class SizePane extends VBox {
     }
 
     private void show(Plan plan) {
-        String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet() + plan.project().step();
+        String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet()
+                + plan.project().step();
         if (!shape.equals(built)) {
             built = shape;
             build(plan);

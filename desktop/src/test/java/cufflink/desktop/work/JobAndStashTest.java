@@ -1,6 +1,5 @@
 package cufflink.desktop.work;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -15,6 +14,7 @@ import cufflink.job.JobSheet;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.stash.StashChange;

@@ -1,6 +1,5 @@
 package cufflink.desktop.work;
 
-import cufflink.paper.PaperRole;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -13,6 +12,7 @@ import cufflink.files.stash.StashUnusable;
 import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;

@@ -16,8 +16,8 @@ import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
-import javafx.beans.InvalidationListener;
 import java.nio.file.Path;
+import javafx.beans.InvalidationListener;
 import org.junit.jupiter.api.Test;
 
 class WorkspaceTest {

@@ -1,14 +1,15 @@
 package cufflink.files.design;
 
-import cufflink.crease.CreasePattern;
-import cufflink.crease.CreasePatternBuilder;
+import cufflink.crease.CreasedDesign;
 import cufflink.design.CreaseRef;
-import cufflink.design.Template;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignSizer;
 import cufflink.design.Given;
+import cufflink.design.Occurs;
 import cufflink.design.PanelRef;
+import cufflink.design.PieceDefinition;
 import cufflink.design.SizedDesign;
+import cufflink.design.Template;
 import cufflink.files.FileTrouble;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
@@ -90,76 +91,66 @@ public final class DesignFileReader {
     private static List<Problem> folding(String file, DesignDefinition definition, RulerStep step) {
         Outcome<Plan> plan = Planner.plan(Project.of(definition, step));
         return plan.value().map(planned -> planned.faults()).orElse(plan.problems()).stream()
-                .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy()))
-                .toList();
+                .map(problem -> in(file, problem)).toList();
     }
 
     /** The text as a definition, not tried out. */
     static Outcome<DesignDefinition> parse(String file, String text) {
-        Outcome<YamlNode> tree = YamlTreeReader.read(file, text);
-        if (tree.value().isEmpty()) {
-            return Outcome.failed(tree.problems());
-        }
-        List<Problem> problems = new ArrayList<>();
-        DesignDefinition definition = new DesignParser(problems).design(tree.value().get());
-        return problems.isEmpty() ? Outcome.of(definition) : Outcome.failed(problems);
+        return YamlTreeReader.read(file, text).then(tree -> new DesignParser().design(tree));
     }
 
+    /** What names a panel or crease that is not there. */
     private static List<Problem> references(String file, SizedDesign design) {
+        Outcome<CreasedDesign> pieces = CreasedDesign.of(design);
+        if (pieces.value().isEmpty()) {
+            return pieces.problems().stream().map(problem -> in(file, problem)).toList();
+        }
+        CreasedDesign creased = pieces.value().get();
         List<Problem> problems = new ArrayList<>();
-        Map<String, CreasePattern> patterns = new HashMap<>();
-        for (SizedDesign.Piece piece : design.pieces()) {
-            Outcome<CreasePattern> pattern = CreasePatternBuilder.build(piece);
-            problems.addAll(pattern.problems().stream()
-                    .map(problem -> Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy()))
-                    .toList());
-            pattern.value().ifPresent(built -> patterns.put(piece.id(), built));
-        }
-        if (problems.isEmpty()) {
-            design.mats().forEach(mat -> reference(file, "mats", mat.on(), patterns, problems));
-            design.glue().forEach(glue -> {
-                reference(file, "glue " + glue.id(), glue.part(), patterns, problems);
-                reference(file, "glue " + glue.id(), glue.onto(), patterns, problems);
-                glue.over().forEach(panel -> reference(file, "glue " + glue.id(), panel, patterns, problems));
-                glue.under().forEach(panel -> reference(file, "glue " + glue.id(), panel, patterns, problems));
-            });
-            design.stack().forEach(layers -> {
-                reference(file, "stack", layers.front(), patterns, problems);
-                reference(file, "stack", layers.behind(), patterns, problems);
-            });
-            design.poses().forEach((name, pose) -> pose.after().filter(before -> !design.poses().containsKey(before))
-                    .ifPresent(before -> problems.add(
-                            Problem.error(file + ", pose " + name, "There is no pose “" + before + "” before it.",
-                                    "Name a pose that stands above it."))));
-            design.poses()
-                    .forEach((name, pose) -> pose.angles().keySet().stream()
-                            .filter(crease -> !isCrease(crease, design, patterns)).forEach(crease -> problems.add(
-                                    Problem.error(file + ", pose " + name,
-                                            "There is no crease “" + crease.piece() + "." + crease.crease() + "”.",
-                                            "Name a score of one of the pieces."))));
-            design.pockets().forEach(pocket -> {
-                reference(file, "pocket " + pocket.definition().id(), pocket.definition().front(), patterns, problems);
-                reference(file, "pocket " + pocket.definition().id(), pocket.definition().back(), patterns, problems);
-            });
-        }
+        design.mats().forEach(mat -> reference(file, "mats", mat.on(), creased, problems));
+        design.glue().forEach(glue -> {
+            String where = "glue " + glue.id();
+            reference(file, where, glue.part(), creased, problems);
+            reference(file, where, glue.onto(), creased, problems);
+            glue.passing().all().forEach(panel -> reference(file, where, panel, creased, problems));
+        });
+        design.stack().forEach(layers -> {
+            reference(file, "stack", layers.front(), creased, problems);
+            reference(file, "stack", layers.behind(), creased, problems);
+        });
+        design.poses()
+                .forEach((name, pose) -> pose.angles().keySet().stream().filter(crease -> !isCrease(crease, creased))
+                        .forEach(crease -> problems.add(Problem.error(file + ", pose " + name,
+                                "There is no crease “" + crease + "”.", "Name a score of one of the pieces."))));
+        design.pockets().forEach(pocket -> {
+            String where = "pocket " + pocket.definition().id();
+            reference(file, where, pocket.definition().front(), creased, problems);
+            reference(file, where, pocket.definition().back(), creased, problems);
+        });
         return problems;
     }
 
-    /** Whether a piece has this crease or joint, now or under a condition. */
-    private static boolean isCrease(CreaseRef crease, SizedDesign design, Map<String, CreasePattern> patterns) {
-        if (!patterns.containsKey(crease.piece())) {
-            return design.definition().pieces().stream()
-                    .anyMatch(piece -> piece.id().equals(Template.of(crease.piece())));
-        }
-        return patterns.get(crease.piece()).hinges().stream().anyMatch(hinge -> hinge.crease().equals(crease.crease()))
-                || design.glue().stream().anyMatch(glue -> glue.id().equals(crease.crease()))
-                || design.definition().pieces().stream().flatMap(piece -> piece.scores().stream())
-                        .anyMatch(score -> score.id().equals(Template.of(crease.crease())));
+    private static Problem in(String file, Problem problem) {
+        return Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy());
     }
 
-    private static void reference(String file, String where, PanelRef panel, Map<String, CreasePattern> patterns,
+    /** Whether a piece has this crease or joint, now or under a condition. */
+    private static boolean isCrease(CreaseRef crease, CreasedDesign creased) {
+        SizedDesign design = creased.sized();
+        List<PieceDefinition> pieces = design.definition().pieces().stream().map(Occurs::what).toList();
+        if (!creased.patterns().containsKey(crease.piece())) {
+            return pieces.stream().anyMatch(piece -> piece.id().equals(Template.of(crease.piece())));
+        }
+        return creased.patterns().get(crease.piece()).hinges().stream()
+                .anyMatch(hinge -> hinge.crease().equals(crease.crease()))
+                || design.glue().stream().anyMatch(glue -> glue.id().equals(crease.crease()))
+                || pieces.stream().flatMap(piece -> piece.marks().scores().stream())
+                        .anyMatch(score -> score.what().id().equals(Template.of(crease.crease())));
+    }
+
+    private static void reference(String file, String where, PanelRef panel, CreasedDesign creased,
             List<Problem> problems) {
-        if (!patterns.containsKey(panel.piece()) || patterns.get(panel.piece()).panel(panel.panel()).isEmpty()) {
+        if (creased.panel(panel).isEmpty()) {
             problems.add(Problem.error(file + ", " + where, "There is no panel “" + panel + "”.",
                     "Name a panel of one of the pieces."));
         }

@@ -4,26 +4,28 @@ import cufflink.design.DesignDefinition;
 import cufflink.design.DesignDefinition.FoldStep;
 import cufflink.design.DesignDefinition.Glue;
 import cufflink.design.DesignDefinition.Mat;
-import cufflink.design.DesignDefinition.Measure;
 import cufflink.design.DesignDefinition.PanelPlace;
-import cufflink.design.DesignDefinition.Piece;
 import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.DesignDefinition.Pose;
-import cufflink.design.DesignDefinition.Repeat;
-import cufflink.design.DesignDefinition.Role;
 import cufflink.design.DesignDefinition.Rule;
 import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Face;
-import cufflink.design.Held;
 import cufflink.design.Formula;
+import cufflink.design.Held;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
+import cufflink.design.Occurs;
+import cufflink.design.Occurs.Repeat;
 import cufflink.design.PanelRef;
+import cufflink.design.PieceDefinition;
 import cufflink.design.Rounding;
 import cufflink.design.Side;
 import cufflink.design.Template;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
+import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -39,17 +41,20 @@ final class DesignParser {
     private static final int MOST_MEASURES = 300;
     private static final Set<String> TAKEN = Set.of("card", "ruler", "closed");
 
-    private final List<Problem> problems;
-
-    DesignParser(List<Problem> problems) {
-        this.problems = problems;
-    }
+    private final List<Problem> problems = new ArrayList<>();
 
     private Fields fields(YamlNode node, String what) {
         return new Fields(node, what, problems);
     }
 
-    DesignDefinition design(YamlNode root) {
+    /** The design, or every mistake in its tree. */
+    Outcome<DesignDefinition> design(YamlNode root) {
+        Optional<DesignDefinition> design = read(root);
+        return problems.isEmpty() ? Outcome.of(design.orElseThrow()) : Outcome.failed(problems);
+    }
+
+    /** Empty only with a problem. */
+    private Optional<DesignDefinition> read(YamlNode root) {
         try (Fields fields = fields(root, "A design")) {
             List<Measure> measures = new ArrayList<>();
             Map<String, YamlNode> written = fields.entries("measures");
@@ -58,24 +63,35 @@ final class DesignParser {
                         + MOST_MEASURES + " are worked out.");
             }
             written.forEach((name, node) -> measures.add(measure(name, node, fields)));
-            List<Piece> pieces = new ArrayList<>();
-            fields.entries("pieces").forEach((id, node) -> pieces.add(new PieceParser(problems).piece(id, node)));
-            Map<String, Pose> poses = new LinkedHashMap<>();
-            fields.entries("poses").forEach((name, node) -> poses.put(name, pose(node, fields)));
+            List<Occurs<PieceDefinition>> pieces = new ArrayList<>();
+            fields.entries("pieces").forEach((id, node) -> pieces.add(PieceParser.piece(id, node, problems)));
             if (pieces.isEmpty()) {
                 fields.problem(fields.place(), "A design needs at least one piece.");
             }
-            return new DesignDefinition(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"),
-                    fields.text("about").orElse(""),
-                    fields.text("difficulty").orElse("easy"), fields.texts("uses"), held(fields), lean(fields),
-                    !fields.has("covered") || fields.flag("covered"), angle(fields), measures, pieces,
-                    fields.list("mats").stream().map(this::mat).toList(),
-                    fields.list("folding").stream().map(this::foldStep).toList(),
-                    fields.list("glue").stream().map(this::glue).toList(),
-                    fields.list("pockets").stream().map(this::pocket).toList(),
-                    fields.list("stack").stream().map(this::layers).toList(), poses,
-                    fields.list("checks").stream().map(this::rule).toList());
+            DesignDefinition.Head head = head(fields);
+            DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), lean(fields), angle(fields));
+            DesignDefinition.Making making = new DesignDefinition.Making(
+                    fields.all("mats", "A mat", DesignParser::mat),
+                    fields.all("folding", "A fold step", DesignParser::foldStep),
+                    fields.all("glue", "Glue", DesignParser::glue),
+                    fields.all("stack", "“stack”", DesignParser::layers));
+            DesignDefinition.Claims claims = claims(fields);
+            return pieces.isEmpty() ? Optional.empty()
+                    : Optional.of(new DesignDefinition(head, shown, measures, pieces, making, claims));
         }
+    }
+
+    private static DesignDefinition.Head head(Fields fields) {
+        return new DesignDefinition.Head(fields.id("id"), fields.requiredText("title"), fields.requiredText("group"),
+                fields.text("about").orElse(""), fields.text("difficulty").orElse("easy"), fields.texts("uses"));
+    }
+
+    private DesignDefinition.Claims claims(Fields fields) {
+        Map<String, Pose> poses = new LinkedHashMap<>();
+        fields.entries("poses").forEach((name, node) -> poses.put(name, pose(node, fields)));
+        return new DesignDefinition.Claims(!fields.has("covered") || fields.flag("covered"),
+                fields.list("pockets").stream().map(this::pocket).toList(), poses,
+                fields.list("checks").stream().map(this::rule).toList());
     }
 
     private static Held held(Fields fields) {
@@ -119,11 +135,8 @@ final class DesignParser {
         return new Pose(after, others, angles, when, repeat);
     }
 
-    private DesignDefinition.Layers layers(YamlNode node) {
-        try (Fields fields = fields(node, "“stack”")) {
-            return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"), fields.formula("when"),
-                    fields.repeat());
-        }
+    private static DesignDefinition.Layers layers(Fields fields) {
+        return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"));
     }
 
     private DesignDefinition.Angle angle(Fields fields) {
@@ -164,8 +177,8 @@ final class DesignParser {
             Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
                     .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
             String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
-            return new Measure(name, label, role, units.inch(), units.metric(), rounding, fields.formula("min"),
-                    fields.formula("max"), choices,
+            return new Measure(name, label, role, new Measure.Amount(units.inch(), units.metric(), rounding,
+                    fields.formula("min"), fields.formula("max")), choices,
                     role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(),
                     fields.text("about").orElse(""), fields.text("closes"));
         }
@@ -194,27 +207,21 @@ final class DesignParser {
         });
     }
 
-    private Mat mat(YamlNode node) {
-        try (Fields fields = fields(node, "A mat")) {
-            PanelPlace on = place(fields, "on");
-            return new Mat(on.piece(), on.panel(), fields.word("face", Face.class, Face::word),
-                    fields.has("label") ? fields.template("label") : on.panel(),
-                    fields.formula("when"), fields.repeat());
-        }
+    private static Mat mat(Fields fields) {
+        PanelPlace on = place(fields, "on");
+        return new Mat(on, fields.word("face", Face.class, Face::word),
+                fields.has("label") ? fields.template("label") : on.panel());
     }
 
-    private FoldStep foldStep(YamlNode node) {
-        try (Fields fields = fields(node, "A fold step")) {
-            boolean opens = fields.has("crease");
-            if (opens && fields.has("fold")) {
-                fields.problem(fields.place(),
-                        "A step either folds (fold) or only creases, folding over and opening again (crease).");
-            }
-            return new FoldStep(Template.of(fields.text("piece").orElse("base")),
-                    fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
-                    fields.formula("to"), fields.template("say"), fields.flag("through"), opens, tucks(fields),
-                    fields.formula("when"), fields.repeat());
+    private static FoldStep foldStep(Fields fields) {
+        boolean opens = fields.has("crease");
+        if (opens && fields.has("fold")) {
+            fields.problem(fields.place(),
+                    "A step either folds (fold) or only creases, folding over and opening again (crease).");
         }
+        return new FoldStep(Template.of(fields.text("piece").orElse("base")),
+                fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(), fields.formula("to"),
+                fields.template("say"), fields.flag("through"), opens, tucks(fields));
     }
 
     private static List<List<Template>> tucks(Fields fields) {
@@ -259,16 +266,20 @@ final class DesignParser {
         });
     }
 
-    private Glue glue(YamlNode node) {
-        try (Fields fields = fields(node, "Glue")) {
-            return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
-                    place(fields, "glue"), place(fields, "onto"),
-                    fields.word("face", Face.class, Face::word), fields.spot(), fields.formula("turn"),
-                    fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO),
-                    sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang"), places(fields, "over"),
-                    places(fields, "under"), fields.text("slit"), fields.requiredTemplate("say"),
-                    fields.formula("when"), fields.repeat());
+    private static Glue glue(Fields fields) {
+        Optional<Formula> turn = fields.formula("turn");
+        Optional<Turned> turned = fields.word("turned", Turned.class, Turned::word);
+        Optional<DesignDefinition.Placing> placing = fields.spot()
+                .map(at -> new DesignDefinition.Placing(at, turn, turned.orElse(Turned.NO)));
+        if (placing.isEmpty() && (turn.isPresent() || turned.isPresent())) {
+            fields.problem(fields.place(), "“turn” and “turned” say how a piece is laid at a place: name it with at.");
         }
+        return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
+                place(fields, "glue"),
+                new DesignDefinition.Host(place(fields, "onto"), fields.word("face", Face.class, Face::word), placing),
+                new DesignDefinition.Edges(sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang")),
+                new DesignDefinition.Passing(places(fields, "over"), places(fields, "under"), fields.text("slit")),
+                fields.requiredTemplate("say"));
     }
 
     private static List<Side> sides(Fields fields, String name) {
@@ -285,12 +296,13 @@ final class DesignParser {
             }
             String id = fields.id("id");
             Formula depth = fields.requiredFormula("depth");
-            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
-                    panel(fields, between.get(1)),
+            DesignDefinition.Space space = new DesignDefinition.Space(
                     fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
-                    depth,
-                    fields.formula("room").orElse(depth), fields.requiredText("holds"), fields.requiredFormula("reach"),
-                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())),
+                    depth, fields.formula("room").orElse(depth));
+            DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
+                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
+            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
+                    panel(fields, between.get(1)), space, fields.requiredText("holds"), reach,
                     fields.text("change").orElse(""));
         }
     }

@@ -1,11 +1,12 @@
 package cufflink.files.design;
 
 import cufflink.design.DesignDefinition.Spot;
-import cufflink.design.DesignDefinition.Repeat;
 import cufflink.design.Expression;
 import cufflink.design.ExpressionFault;
 import cufflink.design.ExpressionParser;
 import cufflink.design.Formula;
+import cufflink.design.Occurs;
+import cufflink.design.Occurs.Repeat;
 import cufflink.design.Template;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
@@ -211,8 +212,21 @@ final class Fields implements AutoCloseable {
     }
 
     /** The count under {@code repeat}. */
-    Optional<Repeat> repeat() {
-        return node("repeat").flatMap(this::repeat);
+    /** The entries of a list, each with its own {@code when} and {@code repeat}; {@code what} is one in messages. */
+    <T> List<Occurs<T>> all(String name, String what, Function<Fields, T> read) {
+        return list(name).stream().map(node -> occurs(node, what, read)).toList();
+    }
+
+    <T> Occurs<T> occurs(YamlNode node, String what, Function<Fields, T> read) {
+        return occurs(node, what, problems, read);
+    }
+
+    /** Something with its own {@code when} and {@code repeat}. */
+    static <T> Occurs<T> occurs(YamlNode node, String what, List<Problem> problems, Function<Fields, T> read) {
+        try (Fields fields = new Fields(node, what, problems)) {
+            return new Occurs<>(read.apply(fields), fields.formula("when"),
+                    fields.node("repeat").flatMap(fields::repeat));
+        }
     }
 
     Optional<Repeat> repeat(YamlNode node) {

@@ -1,33 +1,26 @@
 package cufflink.files.design;
 
-import cufflink.paper.PaperRole;
-import cufflink.design.DesignDefinition;
-import cufflink.design.DesignDefinition.CutOut;
-import cufflink.design.DesignDefinition.CutShape;
-import cufflink.design.DesignDefinition.Line;
-import cufflink.design.DesignDefinition.PanelName;
-import cufflink.design.DesignDefinition.Piece;
-import cufflink.design.DesignDefinition.Score;
-import cufflink.design.DesignDefinition.Slit;
 import cufflink.design.Expression;
 import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.Formula;
+import cufflink.design.Occurs;
+import cufflink.design.PieceDefinition;
+import cufflink.design.PieceDefinition.CutOut;
+import cufflink.design.PieceDefinition.CutShape;
+import cufflink.design.PieceDefinition.Line;
+import cufflink.design.PieceDefinition.PanelName;
+import cufflink.design.PieceDefinition.Score;
+import cufflink.design.PieceDefinition.Slit;
 import cufflink.design.Template;
+import cufflink.paper.PaperRole;
 import cufflink.problem.Problem;
 import java.util.List;
 import java.util.Optional;
 
 /** Turns the tree of a piece into its definition: size, score lines, slits, cut-outs, names of panels. */
 final class PieceParser {
-    private final List<Problem> problems;
-
-    PieceParser(List<Problem> problems) {
-        this.problems = problems;
-    }
-
-    private Fields fields(YamlNode node, String what) {
-        return new Fields(node, what, problems);
+    private PieceParser() {
     }
 
     private static PaperRole material(Fields fields) {
@@ -40,33 +33,32 @@ final class PieceParser {
     }
 
     /** A piece under its id. */
-    Piece piece(String id, YamlNode node) {
-        try (Fields fields = fields(node, "A piece")) {
-            List<YamlNode> size = fields.list("size");
-            if (size.size() != 2) {
-                fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
-                size = List.of(new YamlNode.Scalar("1 mm", fields.place()),
-                        new YamlNode.Scalar("1 mm", fields.place()));
-            }
-            Face up = fields.word("up", Face.class, Face::word).orElse(Face.INSIDE);
-            YamlNode where = new YamlNode.Scalar(id, node.place());
-            return new Piece(fields.template(where),
-                    fields.has("label") ? fields.template("label") : fields.template(where), material(fields),
-                    fields.text("from"), fields.flag("loose"),
-                    fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), up,
-                    fields.formula("when"), fields.repeat(), fields.formula(size.get(0)), fields.formula(size.get(1)),
-                    fields.list("scores").stream().map(this::score).toList(),
-                    fields.list("slits").stream().map(this::slit).toList(),
-                    fields.list("cutOuts").stream().map(this::cutOut).toList(),
-                    fields.list("panels").stream().map(this::panelName).toList());
-        }
+    static Occurs<PieceDefinition> piece(String id, YamlNode node, List<Problem> problems) {
+        return Fields.occurs(node, "A piece", problems, fields -> piece(id, node, fields));
     }
 
-    private Score score(YamlNode node) {
-        try (Fields fields = fields(node, "A score")) {
-            return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("when"),
-                    fields.repeat());
+    private static PieceDefinition piece(String id, YamlNode node, Fields fields) {
+        List<YamlNode> size = fields.list("size");
+        if (size.size() != 2) {
+            fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
+            size = List.of(new YamlNode.Scalar("1 mm", fields.place()), new YamlNode.Scalar("1 mm", fields.place()));
         }
+        YamlNode where = new YamlNode.Scalar(id, node.place());
+        PieceDefinition.Lying lying = new PieceDefinition.Lying(
+                fields.word("up", Face.class, Face::word).orElse(Face.INSIDE),
+                fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), fields.flag("loose"));
+        return new PieceDefinition(fields.template(where),
+                fields.has("label") ? fields.template("label") : fields.template(where),
+                new PieceDefinition.Source(material(fields), fields.text("from")), lying, fields.formula(size.get(0)),
+                fields.formula(size.get(1)),
+                new PieceDefinition.Marks(fields.all("scores", "A score", PieceParser::score),
+                        fields.all("slits", "A slit", PieceParser::slit),
+                        fields.all("cutOuts", "A cut-out", PieceParser::cutOut),
+                        fields.list("panels").stream().map(panel -> panelName(panel, fields)).toList()));
+    }
+
+    private static Score score(Fields fields) {
+        return new Score(fields.requiredTemplate("id"), line(fields), fold(fields));
     }
 
     /** A fold is one of three plain words, or a formula that gives one. */
@@ -84,62 +76,54 @@ final class PieceParser {
         Optional<Formula> from = fields.formula("from");
         Optional<Formula> to = fields.formula("to");
         if (fields.has("x")) {
-            return new DesignDefinition.AtX(fields.requiredFormula("x"), from, to);
+            return new PieceDefinition.AtX(fields.requiredFormula("x"), from, to);
         } else if (fields.has("y")) {
-            return new DesignDefinition.AtY(fields.requiredFormula("y"), from, to);
+            return new PieceDefinition.AtY(fields.requiredFormula("y"), from, to);
         }
         List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream())
                 .map(fields::formula).toList();
         if (ends.size() != 4) {
             fields.problem(fields.place(), "A line needs x, or y, or line: [[x, y], [x, y]].");
             Formula nowhere = fields.formula("0 mm", fields.place());
-            return new DesignDefinition.Between(nowhere, nowhere, nowhere, nowhere);
+            return new PieceDefinition.Between(nowhere, nowhere, nowhere, nowhere);
         }
-        return new DesignDefinition.Between(ends.get(0), ends.get(1), ends.get(2), ends.get(3));
+        return new PieceDefinition.Between(ends.get(0), ends.get(1), ends.get(2), ends.get(3));
     }
 
-    private Slit slit(YamlNode node) {
-        try (Fields fields = fields(node, "A slit")) {
-            return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"),
-                    fields.formula("when"), fields.repeat());
-        }
+    private static Slit slit(Fields fields) {
+        return new Slit(fields.requiredTemplate("id"), line(fields), fields.formula("width"), fields.flag("joint"));
     }
 
-    private CutOut cutOut(YamlNode node) {
-        try (Fields fields = fields(node, "A cut-out")) {
-            CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED
-                    : CutShape.POLYGON;
-            List<YamlNode> numbers = switch (shape) {
-                case CIRCLE -> fields.list("circle");
-                case ROUNDED -> fields.list("rounded");
-                case POLYGON ->
-                    fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
-            };
-            boolean right = switch (shape) {
-                case CIRCLE -> numbers.size() == 3;
-                case ROUNDED -> numbers.size() == 5;
-                case POLYGON -> numbers.size() >= 6 && numbers.size() % 2 == 0;
-            };
-            if (!right) {
-                fields.problem(fields.place(),
-                        "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or "
-                                + "polygon: [[x, y], ...] with three corners or more.");
-            }
-            return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(),
-                    fields.flag("outside"), fields.flag("through"),
-                    fields.formula("when"), fields.repeat());
+    private static CutOut cutOut(Fields fields) {
+        CutShape shape = fields.has("circle") ? CutShape.CIRCLE : fields.has("rounded") ? CutShape.ROUNDED
+                : CutShape.POLYGON;
+        List<YamlNode> numbers = switch (shape) {
+            case CIRCLE -> fields.list("circle");
+            case ROUNDED -> fields.list("rounded");
+            case POLYGON -> fields.list("polygon").stream().flatMap(corner -> fields.items(corner).stream()).toList();
+        };
+        boolean right = switch (shape) {
+            case CIRCLE -> numbers.size() == 3;
+            case ROUNDED -> numbers.size() == 5;
+            case POLYGON -> numbers.size() >= 6 && numbers.size() % 2 == 0;
+        };
+        if (!right) {
+            fields.problem(fields.place(),
+                    "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or "
+                            + "polygon: [[x, y], ...] with three corners or more.");
         }
+        return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(),
+                fields.flag("outside"), fields.flag("through"));
     }
 
-    private PanelName panelName(YamlNode node) {
+    /** A name alone, or with a label and a place. */
+    private static Occurs<PanelName> panelName(YamlNode node, Fields parent) {
         if (node instanceof YamlNode.Scalar scalar) {
-            return new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty(),
-                    Optional.empty(), Optional.empty());
+            return Occurs.once(new PanelName(Template.of(scalar.text()), Template.of(scalar.text()), Optional.empty()));
         }
-        try (Fields fields = fields(node, "A panel")) {
+        return parent.occurs(node, "A panel", fields -> {
             Template id = fields.requiredTemplate("id");
-            return new PanelName(id, fields.has("label") ? fields.template("label") : id, fields.spot(),
-                    fields.formula("when"), fields.repeat());
-        }
+            return new PanelName(id, fields.has("label") ? fields.template("label") : id, fields.spot());
+        });
     }
 }

@@ -1,8 +1,8 @@
 package cufflink.files.drawing;
 
+import cufflink.crease.CreasePattern;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
-import cufflink.crease.CreasePattern;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Ink;
 import cufflink.drawing.PieceDrawing;

@@ -15,10 +15,10 @@ import cufflink.drawing.Shape;
 import cufflink.drawing.SheetDrawing;
 import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
-import cufflink.paper.PaperRole;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Reading;
@@ -89,7 +89,8 @@ public final class HandOutWriter {
 
     private void front() throws IOException {
         flow.title(plan.project().name());
-        flow.text(plan.design().definition().title() + ". " + plan.design().definition().about() + ".", TEXT, 0, false);
+        flow.text(plan.design().definition().title() + ". " + plan.design().definition().head().about() + ".", TEXT, 0,
+                false);
         flow.skip(14);
         double box = 170;
         Optional<Picture> closed = ClosedDrawing.draw(plan, false, 0.4);

@@ -1,7 +1,5 @@
 package cufflink.files.project;
 
-import cufflink.paper.Papers;
-import cufflink.paper.PaperRole;
 import com.fasterxml.jackson.databind.JsonNode;
 import cufflink.design.DesignDefinition;
 import cufflink.design.PanelRef;
@@ -13,9 +11,11 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
-import cufflink.paper.GrainRule;
 import cufflink.paper.Contents;
+import cufflink.paper.GrainRule;
 import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
+import cufflink.paper.Papers;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Bench;

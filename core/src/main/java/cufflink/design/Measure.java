@@ -1,0 +1,71 @@
+package cufflink.design;
+
+import cufflink.measure.LengthUnit;
+import cufflink.paper.Contents;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A measure of a design.
+ *
+ * @param name     used in formulas
+ * @param label    as shown
+ * @param choices  the words of a choice, the first is the default
+ * @param contents the default of a contents measure
+ * @param about    one line; may be empty
+ * @param closes   for a finished measure that is not itself the closed side: the result that is
+ */
+public record Measure(String name, String label, Role role, Amount amount, List<String> choices,
+        Optional<Contents> contents, String about, Optional<String> closes) {
+    /** What a measure is to the maker. */
+    public enum Role {
+        FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"),
+        ALLOWANCE("allowance"), COUNT("count"), ANGLE("angle"), CHOICE("choice"), CONTENTS("contents"),
+        RESULT("result");
+
+        private final String words;
+
+        Role(String words) {
+            this.words = words;
+        }
+
+        /** As written in a design file. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * How large it is.
+     *
+     * @param value  default or worked-out value; absent for choices and contents
+     * @param metric instead of it where the maker's ruler is metric; absent if the same
+     */
+    public record Amount(Optional<Formula> value, Optional<Formula> metric, Rounding rounding, Optional<Formula> min,
+            Optional<Formula> max) {
+    }
+
+    public Measure {
+        choices = List.copyOf(choices);
+    }
+
+    /** The value for a unit. */
+    public Optional<Formula> value(LengthUnit unit) {
+        return unit == LengthUnit.MILLIMETRE ? amount.metric().or(amount::value) : amount.value();
+    }
+
+    public Rounding rounding() {
+        return amount.rounding();
+    }
+
+    /** Every formula that it rests on. */
+    Stream<Formula> formulas() {
+        return Stream.of(amount.value(), amount.metric(), amount.min(), amount.max()).flatMap(Optional::stream);
+    }
+
+    /** Whether a maker may set it. */
+    public boolean canBeSet() {
+        return role != Role.RESULT;
+    }
+}

@@ -1,0 +1,114 @@
+package cufflink.design;
+
+import cufflink.design.DesignDefinition.Spot;
+import cufflink.paper.PaperRole;
+import java.util.List;
+import java.util.Optional;
+
+/** A piece of paper as a design file describes it; width and height with the face that lies up. */
+public record PieceDefinition(Template id, Template label, Source source, Lying lying, Formula width, Formula height,
+        Marks marks) {
+    /**
+     * What it is cut from.
+     *
+     * @param from the piece whose waste it is cut from; its own sheet if absent
+     */
+    public record Source(PaperRole material, Optional<String> from) {
+    }
+
+    /**
+     * How it lies.
+     *
+     * @param up    the face that lies up while it is cut and scored
+     * @param rests the panel that stays on the table
+     * @param loose whether nothing joins it to the other pieces
+     */
+    public record Lying(Face up, Optional<Template> rests, boolean loose) {
+    }
+
+    /** What is scored and cut, and what its panels are called. */
+    public record Marks(List<Occurs<Score>> scores, List<Occurs<Slit>> slits, List<Occurs<CutOut>> cutOuts,
+            List<Occurs<PanelName>> panels) {
+        public Marks {
+            scores = List.copyOf(scores);
+            slits = List.copyOf(slits);
+            cutOuts = List.copyOf(cutOuts);
+            panels = List.copyOf(panels);
+        }
+    }
+
+    /** A line on a piece. */
+    public sealed interface Line {
+        /** What to do with each kind of line. */
+        interface Cases<R> {
+            R upright(AtX line);
+
+            R level(AtY line);
+
+            R between(Between line);
+        }
+
+        <R> R accept(Cases<R> cases);
+    }
+
+    /** Upright at x; {@code from} and {@code to} are y, the whole height if absent. */
+    public record AtX(Formula x, Optional<Formula> from, Optional<Formula> to) implements Line {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.upright(this);
+        }
+    }
+
+    /** Across at y; {@code from} and {@code to} are x, the whole width if absent. */
+    public record AtY(Formula y, Optional<Formula> from, Optional<Formula> to) implements Line {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.level(this);
+        }
+    }
+
+    /** From one point to another. */
+    public record Between(Formula x1, Formula y1, Formula x2, Formula y2) implements Line {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.between(this);
+        }
+    }
+
+    /** A score line; {@code fold} comes to one of the words of {@link Fold}. */
+    public record Score(Template id, Line line, Formula fold) {
+    }
+
+    /**
+     * A cut that frees no paper; {@code width} cuts a gap of that width; a {@code joint} takes another piece, so that
+     * the panel is divided along its line.
+     */
+    public record Slit(Template id, Line line, Optional<Formula> width, boolean joint) {
+    }
+
+    /** Shapes that can be cut out. */
+    public enum CutShape { CIRCLE, ROUNDED, POLYGON }
+
+    /**
+     * An opening, or waste at the edge. Circle: cx cy r. Rounded: x y width height radius. Polygon: x y pairs. With
+     * {@code outside} all but the shape is waste; {@code through}: cut after the layers are on, through both.
+     */
+    public record CutOut(Template id, CutShape shape, List<Formula> numbers, boolean outside, boolean through) {
+        public CutOut {
+            numbers = List.copyOf(numbers);
+        }
+    }
+
+    /** Names the panel at a place, or panels in reading order (by x, then y). */
+    public record PanelName(Template id, Template label, Optional<Spot> at) {
+    }
+
+    public PaperRole material() {
+        return source.material();
+    }
+
+    /** The face that lies up while it is cut and scored. */
+    public Face up() {
+        return lying.up();
+    }
+}
