@@ -2,11 +2,13 @@ package cufflink.fold;
 
 import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
+import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.Line;
+import cufflink.design.SizedDesign.Marks;
 import cufflink.design.SizedDesign.PanelName;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
@@ -26,8 +28,11 @@ public final class Maps {
 
     /** A rectangle with scores; panels p1, p2 ... in reading order if {@code named} is more than 0. */
     public static CreasePattern pattern(double width, double height, List<Score> scores, int named) {
-        String[] names = IntStream.rangeClosed(1, named).mapToObj(i -> "p" + i).toArray(String[]::new);
-        return TestPieces.pattern("base", width, height, scores, names);
+        List<PanelName> names = IntStream.rangeClosed(1, named).mapToObj(i -> PanelName.of("p" + i, "panel " + i))
+                .toList();
+        return CreasePatternBuilder
+                .build(TestPieces.piece("base", width, height, new Marks(scores, List.of(), List.of(), names)))
+                .orThrow();
     }
 
     /** A map of columns × rows cells, every crease shut, all cells over one. */
