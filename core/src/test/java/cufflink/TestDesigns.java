@@ -77,7 +77,8 @@ public final class TestDesigns {
                         folds.contains("d") ? List.of() : panels));
         List<Occurs<DesignDefinition.FoldStep>> steps = sequence.stream()
                 .map(crease -> Occurs.once(new DesignDefinition.FoldStep(Template.of("base"),
-                        List.of(Template.of(crease)), Optional.empty(), Template.of("Fold " + crease + "."), false,
+                        List.of(Template.of(crease)), Optional.empty(),
+                        new DesignDefinition.Said(Optional.empty(), Template.of("Fold " + crease + ".")), false,
                         false, List.of())))
                 .toList();
         return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),

@@ -89,13 +89,17 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     public record Spot(Formula x, Formula y) {
     }
 
+    /** What the hands are told: a few words, absent if the first sentence will do, and all of it. */
+    public record Said(Optional<Template> title, Template all) {
+    }
+
     /**
      * Folds some creases of one piece; {@code to} is the angle, 180 if absent.
      *
      * @param through whether all layers that the crease crosses are folded with it
      * @param tucks   pairs of panels of which the first goes behind the second
      */
-    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Template say, boolean through,
+    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Said said, boolean through,
             boolean opens, List<List<Template>> tucks) {
         public FoldStep {
             creases = List.copyOf(creases);
@@ -161,7 +165,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     }
 
     /** Joins two panels face to face, or a piece onto a panel. */
-    public record Glue(Template id, Way way, PanelPlace part, Host host, Edges edges, Passing passing, Template say) {
+    public record Glue(Template id, Way way, PanelPlace part, Host host, Edges edges, Passing passing, Said said) {
     }
 
     /**

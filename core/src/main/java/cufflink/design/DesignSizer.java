@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}.
@@ -167,7 +168,7 @@ public final class DesignSizer {
 
     private SizedDesign.FoldStep folding(DesignDefinition.FoldStep step) {
         return new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(),
-                step.to().map(sheet::degrees).orElse(180.0), sheet.text(step.say()), step.through(),
+                step.to().map(sheet::degrees).orElse(180.0), said(step.said()), step.through(), false,
                 step.tucks().stream()
                         .map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1))))
                         .toList());
@@ -175,14 +176,17 @@ public final class DesignSizer {
 
     /** Each crease folded flat and opened again. */
     private List<SizedDesign.FoldStep> creasing(DesignDefinition.FoldStep step) {
-        List<SizedDesign.FoldStep> steps = new ArrayList<>();
-        step.creases().stream().map(sheet::text).forEach(crease -> {
-            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 180, sheet.text(step.say()),
-                    false, List.of()));
-            steps.add(new SizedDesign.FoldStep(sheet.text(step.piece()), List.of(crease), 0, sheet.text(step.say()),
-                    false, true, List.of()));
-        });
-        return steps;
+        String piece = sheet.text(step.piece());
+        SizedDesign.Said said = said(step.said());
+        return step.creases().stream().map(sheet::text).flatMap(crease -> Stream.of(
+                new SizedDesign.FoldStep(piece, List.of(crease), 180, said, false, false, List.of()),
+                new SizedDesign.FoldStep(piece, List.of(crease), 0, said, false, true, List.of()))).toList();
+    }
+
+    private SizedDesign.Said said(DesignDefinition.Said said) {
+        String all = sheet.text(said.all());
+        return said.title().map(title -> new SizedDesign.Said(sheet.text(title), all))
+                .orElseGet(() -> SizedDesign.Said.of(all));
     }
 
     private SizedDesign.Glue glue(DesignDefinition.Glue glue) {
@@ -194,7 +198,7 @@ public final class DesignSizer {
                 new SizedDesign.Host(panel(host.panel()), host.face().orElse(Face.INSIDE), placing), glue.edges(),
                 new SizedDesign.Passing(glue.passing().over().stream().map(this::panel).toList(),
                         glue.passing().under().stream().map(this::panel).toList(), glue.passing().slit()),
-                sheet.text(glue.say()));
+                said(glue.said()));
     }
 
     private List<SizedDesign.Pocket> pockets() {

@@ -169,17 +169,25 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /**
+     * What the hands are told.
+     *
+     * @param title a few words
+     * @param all   one or more sentences; may be empty
+     */
+    public record Said(String title, String all) {
+        /** With the first sentence as the title; a point within a number ends no sentence. */
+        public static Said of(String all) {
+            return new Said(all.replaceAll("(?s)\\.(\\s.*)?$", ""), all);
+        }
+    }
+
+    /**
      * Folds creases of one piece to an angle in degrees, {@code through} all layers that they cross or one;
      * {@code tucks} say which panels go behind others. With {@code opens} it only opens again what the step before
      * creased.
      */
-    public record FoldStep(String piece, List<String> creases, double angle, String say, boolean through, boolean opens,
-            List<Tuck> tucks) {
-        public FoldStep(String piece, List<String> creases, double angle, String say, boolean through,
-                List<Tuck> tucks) {
-            this(piece, creases, angle, say, through, false, tucks);
-        }
-
+    public record FoldStep(String piece, List<String> creases, double angle, Said said, boolean through,
+            boolean opens, List<Tuck> tucks) {
         /** A panel that goes behind another, as the viewer sees it. */
         public record Tuck(String behind, String front) {
         }
@@ -213,7 +221,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** A joint between two panels; see {@link DesignDefinition.Glue}. */
     public record Glue(String id, DesignDefinition.Way way, PanelRef part, Host host, DesignDefinition.Edges edges,
-            Passing passing, String say) {
+            Passing passing, Said said) {
         /** The panel that the part is put on. */
         public PanelRef onto() {
             return host.panel();

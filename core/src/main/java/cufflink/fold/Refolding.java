@@ -182,7 +182,7 @@ final class Refolding {
         FoldStep step = longer.get(index);
         List<String> creases = new ArrayList<>(step.creases());
         creases.add(score.id());
-        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.say(), step.through(), step.opens(),
+        longer.set(index, new FoldStep(step.piece(), creases, step.angle(), step.said(), step.through(), step.opens(),
                 step.tucks()));
         List<Piece> pieces = design.pieces().stream()
                 .map(other -> other.id().equals(piece.id()) ? piece.with(score) : other).toList();

@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.crease.Hinge;
 import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Said;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,7 +34,7 @@ final class SequenceProposer {
         List<FoldStep> none = List.of();
         return proposer.extend(none, new ArrayList<>(creases))
                 .orElseGet(() -> FoldSequencer.fold(folder, List.of(new FoldStep(proposer.piece, List.copyOf(creases),
-                        180, "Bring all creases together.", false, List.of())), true));
+                        180, Said.of("Bring all creases together."), false, false, List.of())), true));
     }
 
     private Optional<FoldedPiece> extend(List<FoldStep> steps, List<String> rest) {
@@ -46,7 +47,8 @@ final class SequenceProposer {
                 return Optional.empty();
             }
             List<FoldStep> longer = new ArrayList<>(steps);
-            longer.add(new FoldStep(piece, List.of(next), 180, "Fold crease " + next + ".", false, List.of()));
+            longer.add(new FoldStep(piece, List.of(next), 180, Said.of("Fold crease " + next + "."), false, false,
+                    List.of()));
             if (FoldSequencer.fold(folder, longer, true).problems().isEmpty()) {
                 Optional<FoldedPiece> found = extend(longer,
                         rest.stream().filter(crease -> !crease.equals(next)).toList());

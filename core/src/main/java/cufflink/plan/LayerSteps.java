@@ -85,7 +85,7 @@ final class LayerSteps {
                 + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
         String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …"
                 : "Layers for " + names(alike);
-        sheet.add(Phase.MAT, title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+        sheet.add(title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
     }
 
     /** What shows of each layer under the next, or of the panel. */
@@ -183,7 +183,7 @@ final class LayerSteps {
         String text = "Glue the layers: " + places + ", " + border(first.layers())
                 + " showing on each side. Keep glue off the score lines."
                 + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
-        sheet.add(Phase.GLUE, title, text, "", new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
+        sheet.add(title, text, "", new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
     }
 
     private String panel(Stack stack) {
@@ -197,7 +197,7 @@ final class LayerSteps {
             List<CutOut> through = Openings.through(piece).filter(cut -> isLayered(piece, cut)).toList();
             if (!through.isEmpty()) {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
-                sheet.add(Phase.GLUE, piece.label() + ": " + what + " through both",
+                sheet.add(piece.label() + ": " + what + " through both",
                         "Open the piece flat. Punch or cut with the knife when the glue has dried, through the "
                                 + "paper and its layers: "
                                 + what + "."

@@ -34,7 +34,7 @@ final class PunchSteps {
         String all = Stream.concat(piece.slits().stream().map(slit -> slit.id()), now.stream().map(CutOut::id))
                 .collect(Collectors.joining(", "));
         String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
-        sheet.add(Phase.PUNCH, piece.label() + ": " + first,
+        sheet.add(piece.label() + ": " + first,
                 "Punch or cut with the knife before folding: " + all + "." + sheet.times(), KNIFE,
                 new StepSubject.OfPiece(piece.id()),
                 PunchReadings.of(now, piece.slits(), sheet.plan().format()));
@@ -53,7 +53,7 @@ final class PunchSteps {
                     .collect(Collectors.joining(", "));
             Reading reading = new Reading(first.id(), pieces.size() == 1 ? names : "each of " + pieces.size(),
                     first.width().length(), Optional.of(first.height().length()), "", Optional.empty());
-            sheet.add(Phase.PUNCH, host.label() + ": " + pieces.size() + " from its waste",
+            sheet.add(host.label() + ": " + pieces.size() + " from its waste",
                     "From what was cut away of the " + host.label().toLowerCase(Locale.ROOT) + ", cut " + pieces.size()
                             + " of " + size
                             + ": " + names + "." + sheet.times(),

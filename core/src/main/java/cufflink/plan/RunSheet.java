@@ -26,6 +26,7 @@ final class RunSheet {
     private final LengthFormat format;
     private final boolean keepsFiner;
     private final List<RunStep> steps = new ArrayList<>();
+    private Phase phase = Phase.CUT;
 
     private RunSheet(Workings plan) {
         this.plan = plan;
@@ -35,23 +36,34 @@ final class RunSheet {
 
     static List<RunStep> of(Workings plan) {
         RunSheet sheet = new RunSheet(plan);
-        sheet.cutting();
-        ScoreSteps.write(sheet);
-        LayerSteps.cut(sheet);
-        PunchSteps.write(sheet);
-        sheet.folding();
-        LayerSteps.glue(sheet);
-        sheet.joining();
-        sheet.checking();
+        for (Phase phase : Phase.values()) {
+            sheet.phase = phase;
+            sheet.write();
+        }
         return List.copyOf(sheet.steps);
+    }
+
+    private void write() {
+        switch (phase) {
+            case CUT -> cutting();
+            case SCORE -> ScoreSteps.write(this);
+            case MAT -> LayerSteps.cut(this);
+            case PUNCH -> PunchSteps.write(this);
+            case FOLD -> FoldingSteps.write(this);
+            case GLUE -> {
+                LayerSteps.glue(this);
+                joining();
+            }
+            case CHECK -> checking();
+        }
     }
 
     Workings plan() {
         return plan;
     }
 
-    /** Adds a step after those there are. */
-    void add(Phase phase, String title, String text, String caution, StepSubject subject, List<Reading> readings) {
+    /** Adds a step of the phase that is written after those there are. */
+    void add(String title, String text, String caution, StepSubject subject, List<Reading> readings) {
         steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject,
                 readings.stream().map(this::read).toList()));
     }
@@ -92,7 +104,7 @@ final class RunSheet {
                     : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
             String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces
                     + "." + whole + fence + LayoutWords.diagonals(layout);
-            add(Phase.CUT, title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
+            add(title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
         });
     }
 
@@ -103,47 +115,6 @@ final class RunSheet {
                 Optional.empty());
     }
 
-    private void folding() {
-        for (FoldedPiece piece : plan.pieces().values()) {
-            String label = plan.design().piece(piece.pattern().piece()).label();
-            for (int i = 0; i < piece.stages().size(); i++) {
-                FoldStage stage = piece.stages().get(i);
-                if (piece.isCreasing(i)) {
-                    creasing(piece, i);
-                    continue;
-                } else if (stage.step().opens()) {
-                    continue;
-                }
-                String say = stage.step().say().isEmpty() ? "Fold " + String.join(" and ", stage.step().creases()) + "."
-                        : stage.step().say();
-                String burnish = i == 0 ? " Burnish each fold with the bone folder." : "";
-                add(Phase.FOLD, firstSentence(say), label + ": " + say + burnish + times(), "",
-                        new StepSubject.OfFold(piece.pattern().piece(), i, stage), List.of());
-            }
-        }
-    }
-
-    /** All creases in a row that are folded over and opened again, as one step, told at the first of them. */
-    private void creasing(FoldedPiece piece, int first) {
-        List<FoldStage> stages = piece.stages();
-        if (first > 0 && stages.get(first - 1).step().opens()) {
-            return;
-        }
-        List<String> says = new ArrayList<>();
-        List<String> creases = new ArrayList<>();
-        for (int i = first; piece.isCreasing(i); i += 2) {
-            creases.addAll(stages.get(i).step().creases());
-            says.add(stages.get(i).step().say());
-        }
-        String label = plan.design().piece(piece.pattern().piece()).label();
-        String say = String.join(" ", says.stream().distinct().toList());
-        add(Phase.FOLD, firstSentence(say),
-                label + ": " + say + " Fold each over, burnish it and open it again: " + String.join(", ", creases)
-                        + "." + times(),
-                "",
-                new StepSubject.OfFold(piece.pattern().piece(), first, stages.get(first)), List.of());
-    }
-
     private void joining() {
         for (Glue glue : plan.design().glue()) {
             String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
@@ -152,14 +123,9 @@ final class RunSheet {
                     .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
                             place(glue.id() + " y", "top edge" + panel, at.at().y())))
                     .orElse(List.of());
-            add(Phase.GLUE, firstSentence(glue.say()), glue.say() + GlueWords.edges(plan, glue) + times(), "",
+            add(glue.said().title(), glue.said().all() + GlueWords.edges(plan, glue) + times(), "",
                     new StepSubject.OfGlue(glue), readings);
         }
-    }
-
-    /** Without its full stop; a point within a number ends no sentence. */
-    private static String firstSentence(String text) {
-        return text.replaceAll("(?s)\\.(\\s.*)?$", "");
     }
 
     /** How far inside an edge something lies, or how far past it. */
@@ -187,7 +153,7 @@ final class RunSheet {
                         + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick"
                         + (estimated() ? ", as estimated from the papers' weights." : ".");
         List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(closedSize());
-        add(Phase.CHECK, "Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(),
+        add("Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(),
                 readings);
     }
 }

@@ -41,7 +41,7 @@ final class ScoreSteps {
         String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side")
                 + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "."
                 + partial(setup) + sheet.times();
-        sheet.add(Phase.SCORE, label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
+        sheet.add(label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
     }
 
     private static String faceUp(ScoreSetup setup, String turnedOver) {
@@ -81,7 +81,7 @@ final class ScoreSteps {
                 + "metal rule from mark to mark, and score along it." + parts + sheet.times();
         String label = sheet.plan().design().piece(setup.piece()).label();
         int count = setup.slants().size();
-        sheet.add(Phase.SCORE, label + ": " + count + (count == 1 ? " slanting score" : " slanting scores"), text, "",
+        sheet.add(label + ": " + count + (count == 1 ? " slanting score" : " slanting scores"), text, "",
                 new StepSubject.OfScores(setup), readings);
     }
 

@@ -15,6 +15,7 @@ import cufflink.design.SizedDesign.PanelName;
 import cufflink.design.SizedDesign.Passing;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Pose;
+import cufflink.design.SizedDesign.Said;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
@@ -41,7 +42,7 @@ class AssemblyTest {
     }
 
     private static FoldStep shut(String piece, String crease) {
-        return new FoldStep(piece, List.of(crease), 180, "", false, List.of());
+        return new FoldStep(piece, List.of(crease), 180, Said.of(""), false, false, List.of());
     }
 
     /** On the up face, turning about nothing. */

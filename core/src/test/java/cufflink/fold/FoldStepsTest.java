@@ -7,6 +7,7 @@ import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Said;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ class FoldStepsTest {
             3);
 
     private static FoldStep step(double angle, String... creases) {
-        return new FoldStep("base", List.of(creases), angle, "", false, List.of());
+        return new FoldStep("base", List.of(creases), angle, Said.of(""), false, false, List.of());
     }
 
     private static List<String> order(FoldedPiece piece) {
@@ -30,8 +31,8 @@ class FoldStepsTest {
 
     @Test
     void tuck_putsALeafBehindTheOneFoldedBefore() {
-        FoldStep tucked = new FoldStep("base", List.of("right"), 180, "", false,
-                List.of(new FoldStep.Tuck("p3", "p1")));
+        FoldStep tucked = new FoldStep("base", List.of("right"), 180, Said.of(""), false,
+                false, List.of(new FoldStep.Tuck("p3", "p1")));
         assertEquals(List.of("p3", "p1", "p2"),
                 order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right")))));
         assertEquals(List.of("p1", "p3", "p2"),
@@ -39,7 +40,7 @@ class FoldStepsTest {
     }
 
     private static FoldStep tucking(String crease, double angle, String... pairs) {
-        return new FoldStep("base", List.of(crease), angle, "", false,
+        return new FoldStep("base", List.of(crease), angle, Said.of(""), false, false,
                 Stream.of(pairs).map(pair -> new FoldStep.Tuck(pair.split(" ")[0], pair.split(" ")[1])).toList());
     }
 

@@ -10,6 +10,7 @@ import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Said;
 import cufflink.design.SizedDesign.Score;
 import cufflink.problem.Outcome;
 import java.util.HashMap;
@@ -125,7 +126,8 @@ class LoopTest {
     void sequence_collapses_andATurnedCreaseIsRefused() {
         CreasePattern pattern = squash();
         FoldedPiece piece = FoldSequencer.fold(pattern, pattern.panels().get(0).id(), List.of(
-                new FoldStep("base", List.of("falling", "rising", "upright"), 180, "Collapse it.", false, List.of())));
+                new FoldStep("base", List.of("falling", "rising", "upright"), 180, Said.of("Collapse it."), false,
+                        false, List.of())));
         assertEquals(List.of(), piece.problems());
         assertEquals(6, piece.flat().orElseThrow().order().size());
         assertTrue(

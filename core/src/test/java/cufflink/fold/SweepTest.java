@@ -10,6 +10,7 @@ import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Pose;
+import cufflink.design.SizedDesign.Said;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,7 +71,7 @@ class SweepTest {
     }
 
     private static FoldStep step(String crease) {
-        return new FoldStep("base", List.of(crease), 180, "", false, List.of());
+        return new FoldStep("base", List.of(crease), 180, Said.of(""), false, false, List.of());
     }
 
     /**

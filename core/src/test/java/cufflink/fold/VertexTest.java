@@ -7,6 +7,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Said;
 import cufflink.fold.Vertices.Vertex;
 import java.util.List;
 import java.util.Random;
@@ -26,7 +27,7 @@ class VertexTest {
 
     private static FoldedPiece folded(CreasePattern pattern, List<String> creases) {
         return FoldSequencer.fold(pattern, pattern.panels().get(0).id(),
-                List.of(new FoldStep("base", creases, 180, "", false, List.of())));
+                List.of(new FoldStep("base", creases, 180, Said.of(""), false, false, List.of())));
     }
 
     @ParameterizedTest
@@ -120,8 +121,8 @@ class VertexTest {
                 for (PanelRef a : flat.relation().panels()) {
                     for (PanelRef b : flat.relation().panels()) {
                         if (flat.relation().side(a, b) > 0) {
-                            FoldStep tucking = new FoldStep("base", vertex.names(), 180, "", false,
-                                    List.of(new FoldStep.Tuck(a.panel(), b.panel())));
+                            FoldStep tucking = new FoldStep("base", vertex.names(), 180, Said.of(""), false,
+                                    false, List.of(new FoldStep.Tuck(a.panel(), b.panel())));
                             FoldedPiece tucked = FoldSequencer.fold(pattern, anchor, List.of(tucking));
                             assertTrue(tucked.flat().isEmpty() || tucked.flat().get().relation().side(b, a) > 0,
                                     vertex + ": " + a + " behind " + b);

@@ -8,6 +8,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
+import cufflink.design.SizedDesign.Said;
 import cufflink.design.SizedDesign.Score;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +25,7 @@ class WholesTest {
     }
 
     private static FoldStep step(String... creases) {
-        return new FoldStep("base", List.of(creases), 180, "", false, List.of());
+        return new FoldStep("base", List.of(creases), 180, Said.of(""), false, false, List.of());
     }
 
     private static FoldStep all(CreasePattern pattern) {

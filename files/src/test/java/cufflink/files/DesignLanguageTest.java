@@ -12,6 +12,7 @@ import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.plan.RunStep;
 import cufflink.problem.Problem;
 import java.time.Duration;
 import java.util.List;
@@ -262,5 +263,19 @@ class DesignLanguageTest {
     void builtInFiles_areCalledByTheirIds() {
         BuiltInDesigns.all()
                 .forEach(design -> assertTrue(BuiltInDesigns.text(design.id()).contains("id: " + design.id() + "\n")));
+    }
+
+    @Test
+    void stepsAreCalledByTheirTitles_orByTheirFirstSentence() {
+        String titled = CARD.replace("say: Fold it.", "title: \"Front over, {width} wide\", say: Fold it. Burnish it.")
+                .replace("say: \"Glue tag {i} on.\"", "say: \"Glue tag {i} on, 1.5 mm in. Press it.\"");
+        List<String> titles = plan(titled).run().stream().map(RunStep::title).toList();
+        assertTrue(titles.containsAll(List.of("Front over, 4 in wide", "Glue tag 1 on, 1.5 mm in")), titles.toString());
+    }
+
+    @Test
+    void turnWithoutAPlace_saysNothing() {
+        String text = CARD.replace("at: [i * 1/4 in, i * 1/4 in], turn", "turn");
+        assertTrue(problems(text).get(0).contains("say how a piece is laid at a place"), problems(text).toString());
     }
 }

@@ -221,7 +221,8 @@ final class DesignParser {
         }
         return new FoldStep(Template.of(fields.text("piece").orElse("base")),
                 fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(), fields.formula("to"),
-                fields.template("say"), fields.flag("through"), opens, tucks(fields));
+                said(fields, fields.template("say")),
+                fields.flag("through"), opens, tucks(fields));
     }
 
     private static List<List<Template>> tucks(Fields fields) {
@@ -279,7 +280,12 @@ final class DesignParser {
                 new DesignDefinition.Host(place(fields, "onto"), fields.word("face", Face.class, Face::word), placing),
                 new DesignDefinition.Edges(sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang")),
                 new DesignDefinition.Passing(places(fields, "over"), places(fields, "under"), fields.text("slit")),
-                fields.requiredTemplate("say"));
+                said(fields, fields.requiredTemplate("say")));
+    }
+
+    private static DesignDefinition.Said said(Fields fields, Template say) {
+        return new DesignDefinition.Said(
+                fields.has("title") ? Optional.of(fields.template("title")) : Optional.empty(), say);
     }
 
     private static List<Side> sides(Fields fields, String name) {

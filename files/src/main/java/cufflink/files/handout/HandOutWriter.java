@@ -71,19 +71,24 @@ public final class HandOutWriter {
                 options.page().height(), foot)) {
             flow = pages;
             front();
-            cutList();
-            scoreList();
-            steps(Phase.MAT, "Layers");
-            steps(Phase.PUNCH, "Punch and knife");
-            steps(Phase.FOLD, "Fold");
-            steps(Phase.GLUE, "Glue");
-            checks();
+            for (Phase phase : Phase.values()) {
+                write(phase);
+            }
             if (options.derivations()) {
                 derivations();
             }
             if (options.templates()) {
                 new TemplatePages(plan, flow).write();
             }
+        }
+    }
+
+    private void write(Phase phase) throws IOException {
+        switch (phase) {
+            case CUT -> cutList();
+            case SCORE -> scoreList();
+            case MAT, PUNCH, FOLD, GLUE -> pictured(phase);
+            case CHECK -> checks();
         }
     }
 
@@ -126,7 +131,7 @@ public final class HandOutWriter {
     }
 
     private void cutList() throws IOException {
-        flow.heading("Cut list", 60);
+        flow.heading(Phase.CUT.heading(), 60);
         double[] columns = {0, 40, 230, 380};
         flow.row(List.of("Cut", "Piece", "Size", "From"), columns, TEXT, true);
         int copies = plan.project().copies();
@@ -182,7 +187,7 @@ public final class HandOutWriter {
         if (plan.scores().isEmpty()) {
             return;
         }
-        flow.heading("Score list", 150);
+        flow.heading(Phase.SCORE.heading(), 150);
         for (RunStep step : steps(Phase.SCORE)) {
             ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
@@ -221,12 +226,13 @@ public final class HandOutWriter {
         return new Picture(bounds, point, shapes);
     }
 
-    private void steps(Phase phase, String title) throws IOException {
+    /** Steps with a picture beside each. */
+    private void pictured(Phase phase) throws IOException {
         List<RunStep> steps = steps(phase);
         if (steps.isEmpty()) {
             return;
         }
-        flow.heading(title, 130);
+        flow.heading(phase.heading(), 130);
         double side = 118;
         for (RunStep step : steps) {
             flow.ensure(side + 14);
@@ -249,7 +255,7 @@ public final class HandOutWriter {
     }
 
     private void checks() throws IOException {
-        flow.heading("Checks", 40);
+        flow.heading(Phase.CHECK.heading(), 40);
         for (Check check : plan.checks()) {
             flow.row(
                     List.of(check.verdict().word(),

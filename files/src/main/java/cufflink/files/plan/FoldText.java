@@ -63,7 +63,7 @@ public final class FoldText {
             line(plan.design().piece(piece.pattern().piece()).label()
                     + (piece.proposed() ? ", a sequence proposed:" : ":"));
             for (FoldStage stage : piece.stages()) {
-                line("  " + stage.step().say() + " (" + String.join(", ", stage.step().creases()) + ")");
+                line("  " + stage.step().said().all() + " (" + String.join(", ", stage.step().creases()) + ")");
             }
         }
     }

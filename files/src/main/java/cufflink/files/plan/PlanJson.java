@@ -199,7 +199,8 @@ public final class PlanJson {
     static void steps(ArrayNode steps, Plan plan) {
         for (FoldedPiece piece : plan.pieces().values()) {
             piece.stages().forEach(stage -> {
-                ObjectNode step = steps.addObject().put("piece", piece.pattern().piece()).put("say", stage.step().say())
+                ObjectNode step = steps.addObject().put("piece", piece.pattern().piece())
+                        .put("say", stage.step().said().all())
                         .put("angle", stage.step().angle());
                 stage.step().creases().forEach(step.putArray("fold")::add);
                 stage.moved().stream().map(PanelRef::panel).sorted().forEach(step.putArray("moves")::add);
