@@ -6,6 +6,7 @@ module cufflink.core {
     requires org.apache.commons.numbers.fraction;
 
     exports cufflink.measure;
+    exports cufflink.words;
     exports cufflink.problem;
     exports cufflink.paper;
     exports cufflink.design;

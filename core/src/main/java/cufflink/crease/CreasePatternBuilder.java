@@ -12,6 +12,8 @@ import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.Message;
+import cufflink.words.PieceWords;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -80,10 +82,8 @@ public final class CreasePatternBuilder {
         }
         Geometry rest = remaining();
         if (!(rest instanceof Polygon outline) || outline.isEmpty()) {
-            problems.add(problem(
-                    rest.isEmpty() ? "Nothing is left of this piece."
-                            : "The cuts divide this piece into " + rest.getNumGeometries() + ".",
-                    "Make the cut-outs smaller."));
+            problems.add(problem(rest.isEmpty() ? PieceWords.NOTHING_LEFT.of()
+                    : PieceWords.CUT_APART.of("parts", rest.getNumGeometries())));
             return Outcome.failed(problems);
         }
         if (problems.stream().anyMatch(Problem::isError)) {
@@ -100,25 +100,21 @@ public final class CreasePatternBuilder {
         return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
     }
 
-    private Problem problem(String what, String remedy) {
-        return Problem.error(piece.label(), what, remedy);
+    private Problem problem(Message message) {
+        return Problem.error(piece.label(), message);
     }
 
     private void linesInside() {
         List<String> beyond = piece.scores().stream().filter(score -> !inside(score.line())).map(Score::id).toList();
         if (!beyond.isEmpty()) {
-            problems.add(problem(
-                    (beyond.size() == 1 ? "Score " : "Scores ") + listed(beyond)
-                            + (beyond.size() == 1 ? " lies" : " lie") + " beyond the piece.",
-                    "Change the measures they are made of."));
+            problems.add(problem(PieceWords.SCORES_BEYOND.of("scores", beyond)));
         }
         for (Slit slit : piece.slits()) {
             if (!inside(slit.line())) {
                 problems.add(
-                        problem("Slit " + slit.id() + " lies beyond the piece.", "Change the measures it is made of."));
+                        problem(PieceWords.SLIT_BEYOND.of("slit", slit.id())));
             } else if (segment(slit.line()).getLength() == 0 || slit.width().isNegative()) {
-                problems.add(problem("Slit " + slit.id() + " has no length, or a width below 0.",
-                        "Change the measures it is made of."));
+                problems.add(problem(PieceWords.SLIT_WITHOUT_SIZE.of("slit", slit.id())));
             }
         }
     }
@@ -129,11 +125,6 @@ public final class CreasePatternBuilder {
     }
 
     /** The first few of many. */
-    private static String listed(List<String> ids) {
-        return String.join(", ", ids.subList(0, Math.min(3, ids.size())))
-                + (ids.size() > 3 ? " and " + (ids.size() - 3) + " more" : "");
-    }
-
     /** A cut-out that crosses itself or turns itself inside out has no inside; one beside the piece cuts nothing. */
     private void cutOutsWhole() {
         Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(),
@@ -143,12 +134,10 @@ public final class CreasePatternBuilder {
                     .map(sized -> CutShapes.polygon(sized, FACTORY))
                     .filter(polygon -> polygon.isValid() && polygon.getArea() > 0);
             if (shape.isEmpty()) {
-                problems.add(problem("Cut-out " + cutOut.id() + " crosses itself or has no size.",
-                        cutOut.shape() == CutShape.POLYGON ? "Give its corners in order, once round the opening."
-                                : "Its sides and radius must be more than 0."));
+                problems.add(problem((cutOut.shape() == CutShape.POLYGON ? PieceWords.CUT_OUT_CROSSES_ITSELF
+                        : PieceWords.CUT_OUT_WITHOUT_SIZE).of("cutOut", cutOut.id())));
             } else if (RobustOverlay.intersection(whole, shape.get()).getArea() <= 0) {
-                problems.add(problem("Cut-out " + cutOut.id() + " lies beside the piece and cuts nothing.",
-                        "Change the measures it is made of."));
+                problems.add(problem(PieceWords.CUT_OUT_BESIDE.of("cutOut", cutOut.id())));
             }
         }
     }
@@ -218,8 +207,7 @@ public final class CreasePatternBuilder {
     }
 
     private List<Panel> tooMany(int panels) {
-        problems.add(problem("This makes " + panels + " panels; at most " + MOST_PANELS + " can be proved to fold.",
-                "Use fewer panels or creases."));
+        problems.add(problem(PieceWords.TOO_MANY_PANELS.of("panels", panels, "most", MOST_PANELS)));
         return List.of();
     }
 
@@ -247,8 +235,7 @@ public final class CreasePatternBuilder {
         Map<Integer, PanelName> placed = new HashMap<>();
         for (PanelName name : piece.marks().panelNames()) {
             name.at().ifPresent(at -> region(regions, at).ifPresentOrElse(i -> place(name, i, placed),
-                    () -> problems.add(problem("There is no panel where the file places “" + name.id() + "”.",
-                            "Place it inside the panel, away from its edges."))));
+                    () -> problems.add(problem(PieceWords.NO_PANEL_AT.of("panel", name.id())))));
         }
         List<PanelName> unplaced = piece.marks().panelNames().stream().filter(name -> name.at().isEmpty()).toList();
         int next = 0;
@@ -262,10 +249,8 @@ public final class CreasePatternBuilder {
             panels.add(new Panel(name.id(), name.label(), regions.get(i)));
         }
         if (next < unplaced.size()) {
-            problems.add(problem(
-                    "The file names " + piece.marks().panelNames().size() + " panels, but the score lines make "
-                            + regions.size() + ".",
-                    "Look for a score line of 0 or one that lies on an edge."));
+            problems.add(problem(PieceWords.OTHER_NUMBER_OF_PANELS.of("named", piece.marks().panelNames().size(), "made",
+                    regions.size())));
         }
         return panels;
     }
@@ -273,8 +258,7 @@ public final class CreasePatternBuilder {
     private void place(PanelName name, int region, Map<Integer, PanelName> placed) {
         PanelName other = placed.putIfAbsent(region, name);
         if (other != null) {
-            problems.add(problem("The file places “" + other.id() + "” and “" + name.id() + "” in one panel.",
-                    "A crease or a slit between them is missing, or does not reach far enough."));
+            problems.add(problem(PieceWords.TWO_NAMES_FOR_ONE_PANEL.of("one", other.id(), "other", name.id())));
         }
     }
 
@@ -312,11 +296,9 @@ public final class CreasePatternBuilder {
             to = Math.max(to, stretch.to());
         }
         if (inside <= ENDS_SHORT) {
-            problems.add(problem("Score " + score.id() + " lies on no paper.",
-                    "Change the measures it is made of, or leave it out with when."));
+            problems.add(problem(PieceWords.SCORE_ON_NO_PAPER.of("score", score.id())));
         } else if (inside - bounded > ENDS_SHORT) {
-            problems.add(problem("Score " + score.id() + " ends inside a panel: it cannot be folded there.",
-                    "Let it end at an edge, a slit or another score, or make it decorative."));
+            problems.add(problem(PieceWords.SCORE_ENDS_INSIDE.of("score", score.id())));
         }
     }
 

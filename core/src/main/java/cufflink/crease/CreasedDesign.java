@@ -5,6 +5,7 @@ import cufflink.design.SizedDesign;
 import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.PieceWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,8 +33,8 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         }
         int panels = patterns.values().stream().mapToInt(pattern -> pattern.panels().size()).sum();
         if (panels > CreasePatternBuilder.MOST_PANELS) {
-            problems.add(Problem.error(sized.definition().title(), "This makes " + panels + " panels; at most "
-                    + CreasePatternBuilder.MOST_PANELS + " can be proved to fold.", "Use fewer panels or creases."));
+            problems.add(Problem.error(sized.definition().title(), PieceWords.TOO_MANY_PANELS.of("panels", panels, "most",
+                    CreasePatternBuilder.MOST_PANELS)));
         }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems)
                 : Outcome.of(new CreasedDesign(sized, patterns), problems);

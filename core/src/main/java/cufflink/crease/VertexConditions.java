@@ -2,6 +2,8 @@ package cufflink.crease;
 
 import cufflink.design.Fold;
 import cufflink.problem.Problem;
+import cufflink.words.Message;
+import cufflink.words.PieceWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -67,10 +69,9 @@ public final class VertexConditions {
 
     private void judge(List<Ray> rays) {
         rays.sort(Comparator.comparingDouble(Ray::direction));
-        String names = String.join(", ", rays.stream().map(ray -> ray.hinge().crease()).distinct().toList());
+        List<String> names = rays.stream().map(ray -> ray.hinge().crease()).distinct().toList();
         if (rays.size() % 2 == 1) {
-            problems.add(problem("An odd number of folds, " + rays.size() + ", meet where " + names
-                    + " meet: paper cannot lie flat there.", "A crease is missing there, or one too many."));
+            problems.add(problem(PieceWords.ODD_FOLDS.of("folds", rays.size(), "creases", names)));
             return;
         }
         double[] angles = angles(rays);
@@ -84,15 +85,11 @@ public final class VertexConditions {
         if (off > 1e-9 + rays.stream().mapToDouble(Ray::slack).sum()) {
             int digits = Math.max(1, (int) Math.ceil(1 - Math.log10(off)));
             String exact = "%." + digits + "f°";
-            problems.add(problem(
-                    "Where " + names + " meet, every other angle adds up to " + String.format(Locale.ROOT, exact, even)
-                            + " instead of 180°: paper cannot lie flat there.",
-                    "Turn a crease there by " + String.format(Locale.ROOT, exact, off) + "."));
+            problems.add(problem(PieceWords.ANGLES_OFF.of("creases", names, "sum",
+                    String.format(Locale.ROOT, exact, even), "off", String.format(Locale.ROOT, exact, off))));
         } else if (Math.abs(mountains - valleys) != 2) {
-            problems.add(problem(
-                    "Where " + names + " meet there are " + mountains + " mountain and " + valleys
-                            + " valley folds; there must be two more of one than of the other.",
-                    "A crease there is marked the wrong way round, or is missing."));
+            problems.add(problem(PieceWords.MOUNTAINS_AND_VALLEYS.of("creases", names, "mountains", mountains,
+                    "valleys", valleys)));
         } else {
             littleAngles(rays, angles);
         }
@@ -116,16 +113,13 @@ public final class VertexConditions {
                     + rays.get((i + 1) % n).slack() + rays.get((i + 2) % n).slack();
             if (angles[i] < angles[(i + 1) % n] - slack && angles[i] < angles[(i + n - 1) % n] - slack
                     && a.fold() == b.fold()) {
-                problems.add(problem(
-                        "The panel between " + a.crease() + " and " + b.crease()
-                                + " is narrower than both its neighbours; its two folds cannot both be "
-                                + a.fold().word() + ".",
-                        "Make one of them " + a.fold().seenFromBehind().word() + "."));
+                problems.add(problem(PieceWords.NARROW_BETWEEN_ALIKE.of("one", a.crease(), "other", b.crease(), "fold",
+                        a.fold().word(), "instead", a.fold().seenFromBehind().word())));
             }
         }
     }
 
-    private Problem problem(String what, String remedy) {
-        return Problem.error(pattern.piece(), what, remedy);
+    private Problem problem(Message message) {
+        return Problem.error(pattern.piece(), message);
     }
 }

@@ -12,6 +12,7 @@ import cufflink.design.SizedDesign.Placing;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.LayerWords;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -74,14 +75,13 @@ final class AssemblyBuilder {
         named.addAll(glue.passing().all());
         for (PanelRef ref : named) {
             if (!patterns.containsKey(ref.piece()) || patterns.get(ref.piece()).panel(ref.panel()).isEmpty()) {
-                problems.add(Problem.error("joint " + glue.id(), "There is no panel " + ref + ".",
-                        "Name a piece and one of its panels."));
+                problems.add(Problem.error("joint " + glue.id(), LayerWords.NO_PANEL.of("panel", ref)));
                 return false;
             }
         }
         if (glue.way() == Way.SLOT && slit(glue).isEmpty()) {
             problems.add(
-                    Problem.error("joint " + glue.id(), "A slot must name a slit of " + glue.onto().piece() + ".", ""));
+                    Problem.error("joint " + glue.id(), LayerWords.NO_SLIT.of("piece", glue.onto().piece())));
             return false;
         }
         return true;

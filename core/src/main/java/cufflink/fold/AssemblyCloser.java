@@ -5,6 +5,8 @@ import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
+import cufflink.words.LayerWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,8 +45,7 @@ public final class AssemblyCloser {
         assembly.pieces().forEach(pattern -> angles.putAll(pieces.get(pattern.piece()).last().angles()));
         Outcome<FoldedState> folded = new Folder(assembly).fold(angles);
         return folded.then(state -> state.isFlat() ? order(LayerProblem.of(state), state, stated)
-                : Outcome.failed(Problem.error(assembly.anchor().piece(), "It does not lie flat after its last fold.",
-                        "Fold it shut to see its closed size.")));
+                : Outcome.failed(Problem.error(assembly.anchor().piece(), FoldWords.NOT_FLAT.of())));
     }
 
     private Outcome<FlatFoldedState> order(LayerProblem layers, FoldedState state, List<Layers> stated) {
@@ -53,23 +54,17 @@ public final class AssemblyCloser {
             if ((join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING)
                     && !layers.places().overlap(join.part(), join.onto())) {
                 apart.add(Problem.error("joint " + join.id(),
-                        "The " + label(join.part()) + " is put on the " + label(join.onto())
-                                + ", but closed the two do not lie on each other.",
-                        "Place it on the panel, or name the panel that it comes to lie on."));
+                        LayerWords.PUT_ON_APART.of("part", label(join.part()), "onto", label(join.onto()))));
             }
             join.passing().all().stream()
                     .filter(other -> !layers.places().overlap(join.part(), other))
                     .forEach(other -> apart.add(Problem.error("joint " + join.id(),
-                            "The " + label(join.part()) + " is woven past the " + label(other)
-                                    + ", but the two do not lie on each other.",
-                            "Name only panels that it passes.")));
+                            LayerWords.WOVEN_APART.of("part", label(join.part()), "other", label(other)))));
         }
         for (Layers line : stated) {
             if (!layers.places().overlap(line.front(), line.behind())) {
                 apart.add(Problem.error("stack",
-                        "The stack says that " + line.front() + " lies before " + line.behind()
-                                + ", but closed the two do not lie on each other.",
-                        "Leave the line out, or name two panels that do."));
+                        LayerWords.STACKED_APART.of("front", line.front(), "behind", line.behind())));
             }
         }
         return apart.isEmpty() ? layers.knowing(known(state)).stating(stated).solve() : Outcome.failed(apart);

@@ -8,6 +8,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -77,10 +78,7 @@ public final class FoldSequencer {
         List<String> never = pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease).distinct()
                 .filter(crease -> !named.contains(crease)).toList();
         return never.isEmpty() || !folded.problems().isEmpty() ? folded
-                : folded.but(Problem.error(pattern.piece(),
-                        (never.size() == 1 ? "Crease " : "Creases ") + String.join(", ", never)
-                                + (never.size() == 1 ? " is" : " are") + " never folded.",
-                        "Name it in a step of the folding, or make it decorative."));
+                : folded.but(Problem.error(pattern.piece(), FoldWords.NEVER_FOLDED.of("creases", never)));
     }
 
     /** The creases that are shut when all is done. */
@@ -100,8 +98,7 @@ public final class FoldSequencer {
         for (String name : step.creases()) {
             CreaseRef crease = new CreaseRef(piece, name);
             if (!known.contains(crease)) {
-                problems.add(Problem.error(piece,
-                        "The folding names a crease “" + name + "” that this piece does not have.", ""));
+                problems.add(Problem.error(piece, FoldWords.NO_SUCH_CREASE.of("crease", name)));
                 return;
             }
             angles.put(crease, step.angle());
@@ -120,15 +117,13 @@ public final class FoldSequencer {
         for (String panel : List.of(tuck.behind(), tuck.front())) {
             if (!folder.assembly().panels().contains(new PanelRef(piece, panel))) {
                 problems.add(
-                        atStep(Problem.error(piece, "It tucks a panel “" + panel + "” that this piece does not have.",
-                                "Name two of its panels, the one behind first.")));
+                        atStep(Problem.error(piece, FoldWords.TUCKS_NO_PANEL.of("panel", panel))));
             }
         }
         if (tuck.behind().equals(tuck.front())
                 || step.tucks().contains(new FoldStep.Tuck(tuck.front(), tuck.behind()))) {
             problems.add(atStep(Problem.error(piece,
-                    "It tucks " + tuck.behind() + " behind " + tuck.front() + " and the other way round.",
-                    "Keep one of the two.")));
+                    FoldWords.TUCKS_BOTH_WAYS.of("behind", tuck.behind(), "front", tuck.front()))));
         }
     }
 
@@ -139,9 +134,7 @@ public final class FoldSequencer {
                     .filter(flat -> flat.overlap(new PanelRef(piece, tuck.behind()), new PanelRef(piece, tuck.front())))
                     .isEmpty()) {
                 problems.add(atStep(Problem.error(piece,
-                        "It tucks " + tuck.behind() + " behind " + tuck.front()
-                                + ", but after it the two do not lie flat on each other.",
-                        "Name the two panels that come to lie on each other, or leave the tuck out.")));
+                        FoldWords.TUCKED_APART.of("behind", tuck.behind(), "front", tuck.front()))));
             }
         }
     }
@@ -176,7 +169,7 @@ public final class FoldSequencer {
     }
 
     private Problem atStep(Problem problem) {
-        return problem.saying("Step " + (stages.size() + 1) + ": " + problem.what());
+        return problem.saying(FoldWords.AT_STEP.of("step", stages.size() + 1, "what", problem.message()));
     }
 
     private List<LayerProblem.Known> tucked(FoldStep step) {

@@ -4,6 +4,8 @@ import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,8 +41,7 @@ public final class Folder {
     public Outcome<FoldedState> fold(Map<CreaseRef, Double> angles) {
         if (!linkage.loose().isEmpty()) {
             return Outcome.failed(Problem.error(linkage.loose().get(0).piece(),
-                    "The panel " + linkage.loose().get(0).panel() + " hangs on no crease.",
-                    "Look at its slits and score lines."));
+                    FoldWords.HANGS_LOOSE.of("panel", linkage.loose().get(0).panel())));
         }
         return closed(angles).map(Outcome::of).orElseGet(() -> Outcome.failed(doesNotClose(angles)));
     }
@@ -61,20 +62,18 @@ public final class Folder {
         LinkageState placed = new LinkageState(linkage, linkage.angles(angles));
         CreaseRef at = placed.widest().angle();
         boolean joint = assembly.joins().stream().anyMatch(join -> Assembly.slot(join).equals(at));
-        String found = (joint ? "What joint " + at.crease() + " holds together does"
-                : "The panels around crease " + at.crease() + " do") + " not close: the ends are "
-                + Math.round(placed.widestGap() * 100) / 100.0 + " mm apart.";
-        return Problem.error(at.piece(), found, nearest(angles).map(Folder::advice)
-                .orElse("No nearby angles close it: check the lengths between the creases and the ends of the slits."));
+        return Problem.error(at.piece(), (joint ? FoldWords.JOINT_GAPES : FoldWords.CREASE_GAPES).of("crease",
+                at.crease(), "gap", Math.round(placed.widestGap() * 100) / 100.0, "advice",
+                nearest(angles).map(Folder::advice).orElseGet(FoldWords.NOTHING_NEAR_CLOSES::of)));
     }
 
     /** The crease that would have to change most for the loops to close: that one is at fault. */
     private record Fault(CreaseRef crease, double is, double wanted) {
     }
 
-    private static String advice(Fault fault) {
-        return "Crease " + fault.crease().crease() + " would have to stand at " + Math.round(fault.wanted())
-                + "° instead of " + Math.round(fault.is()) + "°.";
+    private static Message advice(Fault fault) {
+        return FoldWords.STAND_ELSEWHERE.of("crease", fault.crease().crease(), "wanted", Math.round(fault.wanted()),
+                "is", Math.round(fault.is()));
     }
 
     private Optional<Fault> nearest(Map<CreaseRef, Double> angles) {

@@ -1,11 +1,13 @@
 package cufflink.fold;
 
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * What an order of layers must obey, as yes-or-no questions "does face i lie above face j", one for each overlapping
@@ -23,7 +25,7 @@ final class LayerConstraints {
     private final List<int[]> triples = new ArrayList<>();
     private final List<int[]> fours = new ArrayList<>();
     private final Set<List<Integer>> known = new HashSet<>();
-    private Optional<String> contradiction = Optional.empty();
+    private Optional<Message> contradiction = Optional.empty();
 
     /** {@code overlaps[i][j]} for i below j. */
     LayerConstraints(boolean[][] overlaps) {
@@ -55,26 +57,26 @@ final class LayerConstraints {
         return question[i][j];
     }
 
-    Optional<String> contradiction() {
+    Optional<Message> contradiction() {
         return contradiction;
     }
 
     /** Face i lies above face j. */
-    void above(int i, int j, String reason) {
+    void above(int i, int j, Supplier<Message> reason) {
         agree(literal(i, j), YES, reason);
     }
 
     /** Faces a and b lie on the same side of c and d each: a above c as b above d. */
-    void alike(int a, int c, int b, int d, String reason) {
+    void alike(int a, int c, int b, int d, Supplier<Message> reason) {
         agree(literal(a, c), literal(b, d), reason);
     }
 
-    private void agree(int first, int second, String reason) {
+    private void agree(int first, int second, Supplier<Message> reason) {
         int a = find(first);
         int b = find(second);
         if (a >> 1 == b >> 1) {
             if (a != b && contradiction.isEmpty()) {
-                contradiction = Optional.of(reason);
+                contradiction = Optional.of(reason.get());
             }
             return;
         }

@@ -9,6 +9,8 @@ import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.LayerWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
@@ -87,10 +89,8 @@ public final class LayerOrderVerifier {
         List<Problem> problems = verifier.problems();
         state.assembly().joins().forEach(join -> verifier.join(join, problems));
         stated.stream().filter(line -> verifier.side(line.front(), line.behind()) < 0)
-                .forEach(line -> problems.add(Problem.error("stack",
-                        "The " + verifier.label(line.behind()) + " would lie before the " + verifier.label(line.front())
-                                + ".",
-                        "Look at the stack's lines.")));
+                .forEach(line -> problems.add(Problem.error("stack", LayerWords.AGAINST_THE_STACK.of("behind",
+                        verifier.label(line.behind()), "front", verifier.label(line.front())))));
         return problems.isEmpty() ? Outcome.of(new FlatFoldedState(state, relation)) : Outcome.failed(problems);
     }
 
@@ -106,20 +106,20 @@ public final class LayerOrderVerifier {
         List<Problem> problems = new ArrayList<>();
         for (Crease crease : creases) {
             if (crease.folded() && !sidesRight(crease)) {
-                problems.add(problem(crease, "is folded the wrong way for this order of layers."));
+                problems.add(problem(crease, LayerWords.FOLDED_WRONG_WAY.of("crease", crease.hinge().crease())));
             }
             for (int panel = 0; panel < side.length; panel++) {
                 if (between(panel, crease) && crosses(footprint[panel], crease.at())) {
-                    problems.add(problem(crease, "would have to pass through the "
-                            + state.assembly().panel(panels.get(panel)).label() + "."));
+                    problems.add(problem(crease, LayerWords.WOULD_PASS_THROUGH.of("crease",
+                            crease.hinge().crease(), "panel", label(panels.get(panel)))));
                 }
             }
         }
         for (int i = 0; i < creases.size(); i++) {
             for (int j = i + 1; j < creases.size(); j++) {
                 if (interleaved(creases.get(i), creases.get(j))) {
-                    problems.add(problem(creases.get(i), "and crease " + creases.get(j).hinge().crease()
-                            + " would have to pass through each other."));
+                    problems.add(problem(creases.get(i), LayerWords.CREASES_CROSS.of("crease",
+                            creases.get(i).hinge().crease(), "other", creases.get(j).hinge().crease())));
                 }
             }
         }
@@ -129,9 +129,8 @@ public final class LayerOrderVerifier {
         return problems;
     }
 
-    private Problem problem(Crease crease, String what) {
-        return Problem.error(crease.piece(), "Crease " + crease.hinge().crease() + " " + what,
-                "Change the panels' lengths or the order of folding.");
+    private static Problem problem(Crease crease, Message message) {
+        return Problem.error(crease.piece(), message);
     }
 
     private boolean sidesRight(Crease crease) {
@@ -205,15 +204,13 @@ public final class LayerOrderVerifier {
                 && (join.way() != Join.Way.SLOTTED || crosses(join));
         if (!right) {
             problems.add(Problem.error("joint " + join.id(),
-                    "The " + label(join.part()) + " would lie on the wrong side of the " + label(join.onto()) + ".",
-                    "Look at the face that it is put on."));
+                    LayerWords.ON_THE_WRONG_SIDE.of("part", label(join.part()), "onto", label(join.onto()))));
         }
         panels.stream().filter(
                 other -> side(join.part(), other) * side(other, join.onto()) > 0 && isInGlue(join, other)).forEach(
                         other -> problems.add(Problem.error("joint " + join.id(),
-                                "The " + label(other) + " would lie in the glue between the " + label(join.part())
-                                        + " and the " + label(join.onto()) + ".",
-                                "Fold it out of the way before this is glued.")));
+                                LayerWords.IN_THE_GLUE.of("other", label(other), "part", label(join.part()), "onto",
+                                        label(join.onto())))));
     }
 
     /** On the other side of the slot the two lie the other way round. */
@@ -256,9 +253,8 @@ public final class LayerOrderVerifier {
                                     .intersection(RobustOverlay.intersection(footprint[i], footprint[j]), footprint[k])
                                     .getArea() > Overlay.SPECK) {
                         problems.add(Problem.error(panels.get(i).piece(),
-                                "The panels " + panels.get(i).panel() + ", " + panels.get(j).panel() + " and "
-                                        + panels.get(k).panel() + " would lie in a ring.",
-                                ""));
+                                LayerWords.RING.of("one", panels.get(i).panel(), "other", panels.get(j).panel(),
+                                        "third", panels.get(k).panel())));
                     }
                 }
             }

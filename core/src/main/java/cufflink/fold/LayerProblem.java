@@ -9,12 +9,15 @@ import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.LayerWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import java.util.function.Supplier;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
@@ -82,7 +85,7 @@ public final class LayerProblem {
         for (Known order : known) {
             if (places.overlap(order.above(), order.below())) {
                 constraints.above(places.index(order.above()), places.index(order.below()),
-                        "the " + label(order.above()) + " lies before the " + label(order.below()));
+                        () -> LayerWords.LIES_BEFORE.of("front", label(order.above()), "behind", label(order.below())));
             }
         }
         return this;
@@ -107,15 +110,11 @@ public final class LayerProblem {
         }
         String where = state.assembly().pieces().get(0).piece();
         if (!result.complete()) {
-            return Outcome.failed(Problem.error(where,
-                    "No order of layers was found in " + MOST_CHOICES + " tries; there may be one.",
-                    "Fold it in smaller steps."));
+            return Outcome.failed(Problem.error(where, LayerWords.NOT_FOUND_IN_TIME.of("tries", MOST_CHOICES)));
         }
-        String why = constraints.contradiction().map(reason -> "The layers cannot lie flat: " + reason + ".")
-                .orElse("The layers cannot lie flat: every order makes paper pass through paper ("
-                        + Math.max(1, result.choices()) + " tried).");
-        return Outcome.failed(
-                Problem.error(where, why, "Look at the creases' mountain and valley, and at the panels' lengths."));
+        return Outcome.failed(Problem.error(where,
+                constraints.contradiction().map(reason -> LayerWords.CANNOT_LIE.of("reason", reason))
+                        .orElseGet(() -> LayerWords.EVERY_ORDER_FAILS.of("tries", Math.max(1, result.choices())))));
     }
 
     /** How many orders there are; empty if the search was stopped before all were counted. */
@@ -171,7 +170,7 @@ public final class LayerProblem {
         boolean secondAbove = (placed.hinge().fold() == Fold.VALLEY) == state.angle(placed.crease()) > 0 != turned;
         constraints.above(secondAbove ? placed.second() : placed.first(),
                 secondAbove ? placed.first() : placed.second(),
-                "crease " + placed.crease().crease() + " is folded the wrong way for it");
+                () -> LayerWords.MARKED_OTHERWISE.of("crease", placed.crease().crease()));
     }
 
     private void joins() {
@@ -179,15 +178,15 @@ public final class LayerProblem {
             int part = places.index(join.part());
             int onto = places.index(join.onto());
             boolean turned = state.position().get(join.onto()).turnsOver();
-            String reason = "the " + label(part) + (join.way() == Join.Way.GLUED ? " is glued" : " slides")
-                    + " on the other side of the " + label(onto);
             if (join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) {
-                order(part, onto, join.above() != turned, reason);
+                LayerWords beyond = join.way() == Join.Way.GLUED ? LayerWords.GLUED_BEYOND : LayerWords.SLIDES_BEYOND;
+                order(part, onto, join.above() != turned,
+                        () -> beyond.of("part", label(part), "onto", label(onto)));
             }
             join.passing().over().forEach(under -> order(part, places.index(under), !turned,
-                    "the " + label(part) + " goes over the " + label(under)));
+                    () -> LayerWords.GOES_OVER.of("part", label(part), "other", label(under))));
             join.passing().under().forEach(over -> order(part, places.index(over), turned,
-                    "the " + label(part) + " goes under the " + label(over)));
+                    () -> LayerWords.GOES_UNDER.of("part", label(part), "other", label(over))));
             if (join.way() == Join.Way.SLOTTED) {
                 crossing(join);
             }
@@ -204,7 +203,7 @@ public final class LayerProblem {
                 if (constraints.overlap(part, onto)
                         && constraints.overlap(places.index(join.part()), places.index(join.onto()))) {
                     constraints.alike(places.index(join.part()), places.index(join.onto()), onto, part,
-                            "the two pieces do not cross at " + join.id());
+                            () -> LayerWords.DO_NOT_CROSS.of("joint", join.id()));
                 }
             }
         }
@@ -217,7 +216,7 @@ public final class LayerProblem {
                 .map(hinge -> places.index(new PanelRef(panel.piece(), hinge.across(panel.panel())))).toList();
     }
 
-    private void order(int part, int other, boolean above, String reason) {
+    private void order(int part, int other, boolean above, Supplier<Message> reason) {
         if (constraints.overlap(part, other)) {
             constraints.above(above ? part : other, above ? other : part, reason);
         }
@@ -225,12 +224,13 @@ public final class LayerProblem {
 
     private void nothingBetween(Join join, int part, int onto) {
         BitSet common = places.common(part, onto);
-        for (int other = 0; other < panels.size(); other++) {
+        for (int each = 0; each < panels.size(); each++) {
+            int other = each;
             if (other != part && other != onto && places.cellsOf(other).intersects(common)
                     && !isGluedOn(panels.get(other), panels.get(onto)) && !isFlapOf(other, part, onto)
                     && isOverGlue(join, other)) {
-                constraints.alike(part, other, onto, other, "the " + label(other)
-                        + " would lie in the glue between the " + label(part) + " and the " + label(onto));
+                constraints.alike(part, other, onto, other, () -> LayerWords.LIES_IN_GLUE.of("other", label(other),
+                        "part", label(part), "onto", label(onto)));
             }
         }
     }
@@ -299,7 +299,7 @@ public final class LayerProblem {
     private void tacoTortilla(Pair taco, int tortilla, String crease) {
         if (tortilla != taco.left() && tortilla != taco.right()) {
             constraints.alike(taco.left(), tortilla, taco.right(), tortilla,
-                    "crease " + crease + " would have to pass through the " + label(tortilla));
+                    () -> LayerWords.CREASE_THROUGH_PANEL.of("crease", crease, "panel", label(tortilla)));
         }
     }
 
@@ -320,7 +320,7 @@ public final class LayerProblem {
                 && !(a.left() == a.right() && b.left() == b.right());
         if (both) {
             constraints.alike(a.left(), b.left(), a.right(), b.right(),
-                    "the " + label(a.left()) + " and the " + label(b.left()) + " would pass through each other");
+                    () -> LayerWords.PANELS_THROUGH_EACH_OTHER.of("one", label(a.left()), "other", label(b.left())));
         }
     }
 

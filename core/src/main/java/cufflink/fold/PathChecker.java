@@ -3,6 +3,8 @@ package cufflink.fold;
 import cufflink.design.PanelRef;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -19,7 +21,6 @@ public final class PathChecker {
     private static final double SUNK = 1e-3;
 
     /** Creases that are named before the rest is only counted. */
-    private static final int MOST_NAMED = 8;
 
     private final FoldMotion motion;
     private final Optional<FlatFoldedState> layers;
@@ -58,8 +59,8 @@ public final class PathChecker {
                         && !travel.together(upper, lower)
                         && start.places().commonPoints(upper, lower).stream()
                                 .anyMatch(place -> travel.rise(upper, lower, place) < -SUNK)) {
-                    return Optional.of(problem(upper, "Crease " + creases() + " cannot be folded now: the "
-                            + label(upper) + " lies on the " + label(lower) + ".", "Fold it earlier."));
+                    return Optional.of(problem(upper, FoldWords.LIES_UNDER.of("creases", creases(), "upper", label(upper),
+                            "lower", label(lower))));
                 }
             }
         }
@@ -75,38 +76,33 @@ public final class PathChecker {
         }).orElse(false);
     }
 
-    private String creases() {
-        List<String> names = motion.changing().stream().map(crease -> crease.crease()).sorted().toList();
-        return names.size() <= MOST_NAMED ? String.join(", ", names)
-                : String.join(", ", names.subList(0, MOST_NAMED)) + " and " + (names.size() - MOST_NAMED) + " more";
+    private List<String> creases() {
+        return motion.changing().stream().map(crease -> crease.crease()).sorted().toList();
     }
 
     private String label(PanelRef panel) {
         return motion.from().assembly().panel(panel).label();
     }
 
-    private static Problem problem(PanelRef panel, String what, String remedy) {
-        return Problem.error(panel.piece(), what, remedy);
+    private static Problem problem(PanelRef panel, Message message) {
+        return Problem.error(panel.piece(), message);
     }
 
     private Optional<Problem> between() {
         return Sweep.first(motion, layers, exchanged)
-                .map(hit -> hit.pair()
-                        .map(pair -> problem(pair.one(), "While " + creases()
-                                + (motion.changing().size() == 1 ? " turns" : " turn") + ", the " + label(pair.one())
-                                + " hits the " + label(pair.other()) + " after " + percent(hit) + " of the way.",
-                                motion.changing().size() > 1 && motion.turnsEvenly()
-                                        ? "Fold the creases one after the other, or in another order."
-                                        : "Fold it in another order, or change mountain and valley."))
+                .map(hit -> hit.pair().map(pair -> problem(pair.one(), hits(hit, pair)))
                         .orElseGet(() -> problem(motion.from().assembly().anchor(),
-                                "It cannot be folded with stiff panels: after " + percent(hit) + " of the way "
-                                        + creases()
-                                        + " do not turn on together, and the paper would have to bend.",
-                                "Fold it in more steps, or change mountain and valley.")));
+                                FoldWords.STIFF.of("share", percent(hit), "creases", creases()))));
     }
 
-    private static String percent(Sweep.Hit hit) {
-        return Math.round(hit.share() * 100) + " %";
+    private Message hits(Sweep.Hit hit, Sweep.Pair pair) {
+        boolean together = motion.changing().size() > 1 && motion.turnsEvenly();
+        return (together ? FoldWords.HITS_TOGETHER : FoldWords.HITS).of("creases", creases(), "panel",
+                label(pair.one()), "other", label(pair.other()), "share", percent(hit));
+    }
+
+    private static long percent(Sweep.Hit hit) {
+        return Math.round(hit.share() * 100);
     }
 
     /** Panels that would stand or lie across each other when it is done. */
@@ -116,8 +112,7 @@ public final class PathChecker {
             return Optional.of(end.problems().get(0));
         }
         return Crossings.first(end.value().get(), Travel.between(motion.from(), end.value().get()))
-                .map(pair -> problem(pair.get(0), "Where " + creases() + " stops, the "
-                        + label(pair.get(0)) + " goes through the " + label(pair.get(1)) + ".",
-                        "Fold it less far, or fold the other out of the way first."));
+                .map(pair -> problem(pair.get(0), FoldWords.GOES_THROUGH.of("creases", creases(), "panel",
+                        label(pair.get(0)), "other", label(pair.get(1)))));
     }
 }

@@ -4,6 +4,7 @@ import cufflink.design.CreaseRef;
 import cufflink.design.SizedDesign.Pose;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,9 +47,8 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
             double stands = end.angle(wanted.getKey());
             if (end.assembly().creases().contains(wanted.getKey()) && Math.abs(stands - wanted.getValue()) > REACHED) {
                 return Outcome.failed(Problem.error(wanted.getKey().piece(),
-                        "Crease " + wanted.getKey().crease() + " stops at " + Math.round(stands) + "°; it cannot reach "
-                                + Math.round(wanted.getValue()) + "°.",
-                        "Something it is joined to holds it."));
+                        FoldWords.POSE_OUT_OF_REACH.of("crease", wanted.getKey().crease(), "stops", Math.round(stands),
+                                "wanted", Math.round(wanted.getValue()))));
             }
         }
         return Outcome.of(end);

@@ -1,5 +1,8 @@
 package cufflink.problem;
 
+import cufflink.words.Code;
+import cufflink.words.Message;
+import cufflink.words.ProgramWords;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -9,11 +12,10 @@ import java.util.Optional;
  *
  * @param severity whether a plan can still be made
  * @param where    the file and line, the measure, the piece or the field; empty if there is no one place
- * @param what     what is wrong, one sentence
- * @param remedy   what to do about it, one sentence; may be empty
+ * @param message  what is wrong, and what to do about it
  * @param fault    what the program did not expect; absent for whatever a maker can cause
  */
-public record Problem(Severity severity, String where, String what, String remedy, Optional<Throwable> fault) {
+public record Problem(Severity severity, String where, Message message, Optional<Throwable> fault) {
     /** How much a problem stops. */
     public enum Severity {
         /** Nothing stops; something was changed or left out. */
@@ -25,37 +27,62 @@ public record Problem(Severity severity, String where, String what, String remed
     public Problem {
         Objects.requireNonNull(severity);
         Objects.requireNonNull(where);
-        Objects.requireNonNull(what);
-        Objects.requireNonNull(remedy);
+        Objects.requireNonNull(message);
     }
 
+    public static Problem error(String where, Message message) {
+        return new Problem(Severity.ERROR, where, message, Optional.empty());
+    }
+
+    public static Problem notice(String where, Message message) {
+        return new Problem(Severity.NOTICE, where, message, Optional.empty());
+    }
+
+    /** In words of one's own: what is wrong, and what to do about it, which may be empty. */
     public static Problem error(String where, String what, String remedy) {
-        return new Problem(Severity.ERROR, where, what, remedy, Optional.empty());
+        return error(where, Message.plain(what, remedy));
     }
 
+    /** In words of one's own. */
     public static Problem notice(String where, String what, String remedy) {
-        return new Problem(Severity.NOTICE, where, what, remedy, Optional.empty());
+        return notice(where, Message.plain(what, remedy));
     }
 
     /** Something that the program did not expect while it worked on {@code where}. */
     public static Problem unforeseen(String where, Throwable fault) {
-        return new Problem(Severity.ERROR, where,
-                "Cufflink met something that it did not expect and could not work this out: a fault of the program, "
-                        + "not yours.",
-                "Take the last change back or try another value; what is saved stays as it is.", Optional.of(fault));
+        return new Problem(Severity.ERROR, where, ProgramWords.UNFORESEEN.of(), Optional.of(fault));
     }
 
-    /** The same problem in other words. */
-    public Problem saying(String words) {
-        return new Problem(severity, where, words, remedy, fault);
+    /** The same problem told otherwise. */
+    public Problem saying(Message other) {
+        return new Problem(severity, where, other, fault);
+    }
+
+    /** The same problem, found somewhere else. */
+    public Problem at(String place) {
+        return new Problem(severity, place, message, fault);
     }
 
     public boolean isError() {
         return severity == Severity.ERROR;
     }
 
+    public Code code() {
+        return message.code();
+    }
+
+    /** What is wrong, one sentence. */
+    public String what() {
+        return message.sentence();
+    }
+
+    /** What to do about it, one sentence; may be empty. */
+    public String remedy() {
+        return message.remedy();
+    }
+
     /** Place, fact and remedy in one line. */
     public String text() {
-        return (where.isEmpty() ? "" : where + ": ") + what + (remedy.isEmpty() ? "" : " " + remedy);
+        return (where.isEmpty() ? "" : where + ": ") + what() + (remedy().isEmpty() ? "" : " " + remedy());
     }
 }
