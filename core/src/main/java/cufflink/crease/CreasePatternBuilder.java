@@ -249,8 +249,9 @@ public final class CreasePatternBuilder {
             panels.add(new Panel(name.id(), name.label(), regions.get(i)));
         }
         if (next < unplaced.size()) {
-            problems.add(problem(PieceWords.OTHER_NUMBER_OF_PANELS.of("named", piece.marks().panelNames().size(), "made",
-                    regions.size())));
+            problems.add(
+                    problem(PieceWords.OTHER_NUMBER_OF_PANELS.of("named", piece.marks().panelNames().size(), "made",
+                            regions.size())));
         }
         return panels;
     }

@@ -33,8 +33,9 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         }
         int panels = patterns.values().stream().mapToInt(pattern -> pattern.panels().size()).sum();
         if (panels > CreasePatternBuilder.MOST_PANELS) {
-            problems.add(Problem.error(sized.definition().title(), PieceWords.TOO_MANY_PANELS.of("panels", panels, "most",
-                    CreasePatternBuilder.MOST_PANELS)));
+            problems.add(
+                    Problem.error(sized.definition().title(), PieceWords.TOO_MANY_PANELS.of("panels", panels, "most",
+                            CreasePatternBuilder.MOST_PANELS)));
         }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems)
                 : Outcome.of(new CreasedDesign(sized, patterns), problems);

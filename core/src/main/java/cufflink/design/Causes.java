@@ -1,6 +1,8 @@
 package cufflink.design;
 
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import cufflink.words.Message;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashSet;
@@ -22,14 +24,14 @@ final class Causes {
     }
 
     Problem problem(Formula formula, ExpressionFault fault) {
-        return problem(formula, fault.getMessage(), formula.problem(fault));
+        return problem(formula, fault.reason(), formula.problem(fault));
     }
 
-    Problem problem(Formula formula, String what) {
-        return problem(formula, what, formula.problem(what));
+    Problem problem(Formula formula, Message reason) {
+        return problem(formula, reason, formula.problem(reason));
     }
 
-    private Problem problem(Formula formula, String what, Problem inTheFile) {
+    private Problem problem(Formula formula, Message reason, Problem inTheFile) {
         List<String> set = set(formula);
         if (set.isEmpty()) {
             return inTheFile;
@@ -39,8 +41,8 @@ final class Causes {
                 .collect(Collectors.joining(", "));
         String names = set.stream().map(name -> definition.measure(name).map(Measure::label).orElse(name))
                 .collect(Collectors.joining(" or "));
-        return Problem.error(definition.title(), "With " + settings + " it cannot be worked out: " + what + ".",
-                "Change " + names + ".");
+        return Problem.error(definition.title(),
+                DesignWords.AT_FAULT_WITH.of("settings", settings, "reason", reason, "names", names));
     }
 
     /** What was set of all that a formula rests on, in the order of the design. */

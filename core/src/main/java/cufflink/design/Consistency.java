@@ -1,6 +1,8 @@
 package cufflink.design;
 
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -14,8 +16,6 @@ import java.util.function.Function;
  */
 final class Consistency {
     private static final double SHUT = 180 + 1e-9;
-    private static final String BETWEEN = "Give an angle between -180 deg and 180 deg; below 0 it is folded against "
-            + "its mark.";
 
     private final SizedDesign design;
     private final Set<String> known;
@@ -47,15 +47,14 @@ final class Consistency {
         once("checks", "check", design.definition().claims().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
         design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece))
-                .forEach(piece -> add("folding", "It folds a piece “" + piece + "” that this design does not have.",
-                        "Name one of the pieces."));
+                .forEach(piece -> add("folding", DesignWords.FOLDS_NO_PIECE.of("piece", piece)));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
-                "The panel " + glue.part() + " is put on itself.", "Name the panel that it is put on."));
+                DesignWords.PUT_ON_ITSELF.of("panel", glue.part())));
         design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
-                .forEach(step -> add("folding", tooFar(String.join(", ", step.creases()), step.angle()), BETWEEN));
+                .forEach(step -> add("folding", tooFar(step.creases(), step.angle())));
         design.poses().forEach((name, pose) -> pose.angles().forEach((crease, angle) -> {
             if (Math.abs(angle) > SHUT) {
-                add("pose " + name, tooFar(crease.crease(), angle), BETWEEN);
+                add("pose " + name, tooFar(List.of(crease.crease()), angle));
             }
         }));
         design.folding()
@@ -65,18 +64,18 @@ final class Consistency {
         return problems;
     }
 
-    private static String tooFar(String crease, double angle) {
-        return "Crease " + crease + " cannot stand at " + Math.round(angle) + "°: shut is 180°.";
+    private static Message tooFar(List<String> creases, double angle) {
+        return DesignWords.BEYOND_SHUT.of("creases", creases, "angle", Math.round(angle));
     }
 
-    private void add(String where, String what, String remedy) {
-        problems.add(Problem.error(where, what, remedy));
+    private void add(String where, Message message) {
+        problems.add(Problem.error(where, message));
     }
 
     private <T> void once(String where, String what, List<T> things, Function<T, String> id) {
         Set<String> seen = new HashSet<>();
         things.stream().map(id).filter(name -> !seen.add(name)).distinct().forEach(
-                name -> add(where, "There are two of the " + what + " “" + name + "”.", "Give each its own name."));
+                name -> add(where, DesignWords.TWO_OF_A_NAME.of("kind", what, "name", name)));
     }
 
     /** A pose follows one that stands above it. */
@@ -84,8 +83,7 @@ final class Consistency {
         Set<String> before = new HashSet<>();
         design.poses().forEach((name, pose) -> {
             pose.after().filter(earlier -> !before.contains(earlier))
-                    .ifPresent(earlier -> add("pose " + name, "There is no pose “" + earlier + "” before it.",
-                            "Name a pose that stands above it and is there whenever this one is."));
+                    .ifPresent(earlier -> add("pose " + name, DesignWords.NO_POSE_BEFORE.of("pose", earlier)));
             before.add(name);
         });
     }
@@ -106,11 +104,9 @@ final class Consistency {
         }
         for (SizedDesign.Piece piece : design.pieces()) {
             if (!reached.contains(piece.id()) && !loose.contains(piece.id())) {
-                add(piece.label(), "Nothing joins this piece to the others.",
-                        "Say under glue what holds it, or that it is loose: yes.");
+                add(piece.label(), DesignWords.HELD_BY_NOTHING.of());
             } else if (reached.contains(piece.id()) && loose.contains(piece.id())) {
-                add(piece.label(), "This piece is said to be loose, but glue joins it to the others.",
-                        "Leave out one of the two.");
+                add(piece.label(), DesignWords.LOOSE_BUT_GLUED.of());
             }
         }
     }

@@ -9,6 +9,8 @@ import cufflink.design.SizedDesign.Line;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import cufflink.words.FormulaWords;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -70,8 +72,7 @@ public final class DesignSizer {
         for (Figure side : List.of(width, height)) {
             if (!side.length().isPositive() || side.length().isLongerThan(Length.ofMillimetres(10_000))) {
                 problems.add(Problem.error(label,
-                        side.derivation().text(given.format()) + ": a piece must be more than 0 and at most 10 m.",
-                        "Change the measures it is made of."));
+                        DesignWords.PIECE_WITHOUT_SIZE.of("size", side.derivation().text(given.format()))));
             }
         }
         Line whole = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
@@ -138,7 +139,7 @@ public final class DesignSizer {
             }
         }
         problems.add(new Causes(definition, given).problem(formula,
-                "fold must be valley, mountain or decorative, not “" + word + "”"));
+                FormulaWords.NO_FOLD.of("word", word)));
         return Fold.DECORATIVE;
     }
 

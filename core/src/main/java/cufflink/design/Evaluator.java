@@ -12,6 +12,7 @@ import cufflink.design.Value.Kind;
 import cufflink.design.Value.Quantity;
 import cufflink.design.Value.Truth;
 import cufflink.design.Value.Word;
+import cufflink.words.FormulaWords;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
@@ -47,7 +48,7 @@ public final class Evaluator {
             return new Word(quoted.word());
         } else if (expression instanceof Name name) {
             return scope.value(name.name()).orElseThrow(() -> new ExpressionFault(name.position(),
-                    "“" + name.name() + "” is not known here; known are " + scope.names()));
+                    FormulaWords.UNKNOWN.of("name", name.name(), "known", scope.names())));
         } else if (expression instanceof Conditional conditional) {
             return value(truth(conditional.condition()) ? conditional.then() : conditional.otherwise());
         } else if (expression instanceof Unary unary) {
@@ -62,7 +63,7 @@ public final class Evaluator {
         if (value(expression) instanceof Truth truth) {
             return truth.holds();
         }
-        throw new ExpressionFault(expression.position(), "a comparison was expected here");
+        throw new ExpressionFault(expression.position(), FormulaWords.COMPARISON_EXPECTED.of());
     }
 
     private Quantity quantity(Expression expression) throws ExpressionFault {
@@ -71,7 +72,7 @@ public final class Evaluator {
             return quantity;
         }
         throw new ExpressionFault(expression.position(),
-                "a number or a length was expected here, not " + value.kindInWords());
+                FormulaWords.QUANTITY_EXPECTED.of("kind", value.kindInWords()));
     }
 
     private Value unary(Unary unary) throws ExpressionFault {
@@ -113,8 +114,8 @@ public final class Evaluator {
     private static void requireSameKind(Binary binary, Quantity left, Quantity right) throws ExpressionFault {
         if (left.kind() != right.kind()) {
             throw new ExpressionFault(binary.position(),
-                    "“" + binary.operator().sign() + "” stands between " + left.kind().words() + " and "
-                            + right.kind().words());
+                    FormulaWords.STANDS_BETWEEN.of("sign", binary.operator().sign(), "one", left.kind().words(),
+                            "other", right.kind().words()));
         }
     }
 
@@ -140,7 +141,7 @@ public final class Evaluator {
 
     private static BigFraction quotient(Binary binary, BigFraction a, BigFraction b) throws ExpressionFault {
         if (b.signum() == 0) {
-            throw new ExpressionFault(binary.position(), "this divides by 0");
+            throw new ExpressionFault(binary.position(), FormulaWords.DIVIDES_BY_NOUGHT.of());
         }
         return a.divide(b);
     }
@@ -153,7 +154,8 @@ public final class Evaluator {
         } else if (left == Kind.LENGTH && right == Kind.LENGTH) {
             return Kind.AREA;
         }
-        throw new ExpressionFault(binary.position(), left.words() + " cannot be multiplied by " + right.words());
+        throw new ExpressionFault(binary.position(),
+                FormulaWords.CANNOT_MULTIPLY.of("one", left.words(), "other", right.words()));
     }
 
     private static Kind ratio(Binary binary, Kind left, Kind right) throws ExpressionFault {
@@ -164,7 +166,8 @@ public final class Evaluator {
         } else if (left == Kind.AREA && right == Kind.LENGTH) {
             return Kind.LENGTH;
         }
-        throw new ExpressionFault(binary.position(), left.words() + " cannot be divided by " + right.words());
+        throw new ExpressionFault(binary.position(),
+                FormulaWords.CANNOT_DIVIDE.of("one", left.words(), "other", right.words()));
     }
 
     private static Quantity bounded(Expression at, BigFraction found, Kind kind) throws ExpressionFault {
@@ -172,7 +175,7 @@ public final class Evaluator {
         BigInteger limit = kind == Kind.AREA ? LARGEST.multiply(LARGEST) : LARGEST;
         boolean large = amount.getNumerator().abs().compareTo(limit.multiply(amount.getDenominator())) > 0;
         if (large) {
-            throw new ExpressionFault(at.position(), "the value grows too large here");
+            throw new ExpressionFault(at.position(), FormulaWords.TOO_LARGE.of());
         }
         return new Quantity(amount.getDenominator().bitLength() > FINEST_BITS ? rounded(amount) : amount, kind);
     }
@@ -211,8 +214,8 @@ public final class Evaluator {
             Quantity other = quantity(argument);
             if (other.kind() != first.kind()) {
                 throw new ExpressionFault(argument.position(),
-                        call.function().word() + " compares " + first.kind().words() + " with "
-                                + other.kind().words());
+                        FormulaWords.COMPARES.of("function", call.function().word(), "one", first.kind().words(),
+                                "other", other.kind().words()));
             }
             int order = other.amount().compareTo(best.amount());
             boolean better = call.function() == Expression.Function.MIN ? order < 0 : order > 0;
@@ -224,14 +227,14 @@ public final class Evaluator {
     private static Quantity wholeNumber(Call call, Quantity of, BigFraction amount) throws ExpressionFault {
         if (of.kind() != Kind.NUMBER) {
             throw new ExpressionFault(call.position(),
-                    call.function().word() + " takes a number; divide by a length first");
+                    FormulaWords.TAKES_A_NUMBER.of("function", call.function().word()));
         }
         return new Quantity(BigFraction.of(Quantity.floor(amount)), Kind.NUMBER);
     }
 
     private static Quantity root(Call call, Quantity of) throws ExpressionFault {
         if (of.amount().signum() < 0 || of.kind() == Kind.LENGTH || of.kind() == Kind.ANGLE) {
-            throw new ExpressionFault(call.position(), "sqrt takes an area or a number that is not negative");
+            throw new ExpressionFault(call.position(), FormulaWords.ROOT_OF.of());
         }
         double root = Math.sqrt(of.amount().doubleValue());
         return of.kind() == Kind.AREA ? new Quantity(BigFraction.of(Math.round(root)), Kind.LENGTH)
@@ -240,7 +243,8 @@ public final class Evaluator {
 
     private static double radians(Call call, Quantity angle) throws ExpressionFault {
         if (angle.kind() != Kind.ANGLE) {
-            throw new ExpressionFault(call.position(), call.function().word() + " takes an angle such as 45 deg");
+            throw new ExpressionFault(call.position(),
+                    FormulaWords.TAKES_AN_ANGLE.of("function", call.function().word()));
         }
         return Math.toRadians(angle.amount().doubleValue());
     }
@@ -248,14 +252,15 @@ public final class Evaluator {
     private static double tangent(Call call, Quantity angle) throws ExpressionFault {
         double tangent = Math.tan(radians(call, angle));
         if (Math.abs(tangent) > LARGEST_TANGENT) {
-            throw new ExpressionFault(call.position(), "tan has no value at 90 deg");
+            throw new ExpressionFault(call.position(), FormulaWords.NO_TANGENT.of());
         }
         return tangent;
     }
 
     private static double plain(Call call, Quantity number) throws ExpressionFault {
         if (number.kind() != Kind.NUMBER) {
-            throw new ExpressionFault(call.position(), call.function().word() + " takes a number");
+            throw new ExpressionFault(call.position(),
+                    FormulaWords.TAKES_PLAIN_NUMBER.of("function", call.function().word()));
         }
         return number.amount().doubleValue();
     }
@@ -263,7 +268,7 @@ public final class Evaluator {
     private static Quantity degrees(Call call, double radians) throws ExpressionFault {
         if (Double.isNaN(radians)) {
             throw new ExpressionFault(call.position(),
-                    "there is no angle with this " + call.function().word().substring(1));
+                    FormulaWords.NO_ANGLE.of("function", call.function().word().substring(1)));
         }
         return new Quantity(nearest(Math.toDegrees(radians)), Kind.ANGLE);
     }

@@ -10,6 +10,7 @@ import cufflink.design.Expression.Operator;
 import cufflink.design.Expression.Quoted;
 import cufflink.design.Expression.Unary;
 import cufflink.design.Value.Kind;
+import cufflink.words.FormulaWords;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,14 +43,14 @@ public final class ExpressionParser {
 
     private ExpressionParser(String text) throws ExpressionFault {
         if (text.length() > LONGEST) {
-            throw new ExpressionFault(LONGEST, "an expression may have " + LONGEST + " characters at most");
+            throw new ExpressionFault(LONGEST, FormulaWords.TOO_LONG.of("most", LONGEST));
         }
         Matcher matcher = TOKEN.matcher(text);
         int at = 0;
         while (at < text.stripTrailing().length()) {
             matcher.region(at, text.length());
             if (!matcher.lookingAt()) {
-                throw new ExpressionFault(at, "“" + text.substring(at).strip() + "” was not understood");
+                throw new ExpressionFault(at, FormulaWords.NOT_UNDERSTOOD.of("text", text.substring(at).strip()));
             }
             for (String kind : List.of("measured", "number", "word", "quoted", "sign")) {
                 if (matcher.group(kind) != null) {
@@ -67,7 +68,7 @@ public final class ExpressionParser {
         Expression expression = parser.expression();
         Token rest = parser.peek();
         if (!rest.kind.equals("end")) {
-            throw new ExpressionFault(rest.position, "“" + rest.text + "” was not expected here");
+            throw new ExpressionFault(rest.position, FormulaWords.NOT_EXPECTED.of("text", rest.text));
         }
         return expression;
     }
@@ -87,13 +88,13 @@ public final class ExpressionParser {
 
     private void expect(String text) throws ExpressionFault {
         if (!accept(text)) {
-            throw new ExpressionFault(peek().position, "“" + text + "” was expected here");
+            throw new ExpressionFault(peek().position, FormulaWords.EXPECTED.of("text", text));
         }
     }
 
     private Expression expression() throws ExpressionFault {
         if (++depth > DEEPEST) {
-            throw new ExpressionFault(peek().position, "the expression is nested too deeply");
+            throw new ExpressionFault(peek().position, FormulaWords.TOO_DEEP.of());
         }
         int position = peek().position;
         Expression result;
@@ -154,7 +155,7 @@ public final class ExpressionParser {
             case "quoted" -> new Quoted(token.position, token.text);
             case "word" -> peek().text.equals("(") && peek().kind.equals("sign") ? call(token)
                     : new Name(token.position, token.text);
-            default -> throw new ExpressionFault(token.position, "a measure, a number or a length was expected here");
+            default -> throw new ExpressionFault(token.position, FormulaWords.VALUE_EXPECTED.of());
         };
     }
 
@@ -168,12 +169,13 @@ public final class ExpressionParser {
                 } while (accept(","));
                 expect(")");
                 if (function.arity() >= 0 && arguments.size() != function.arity()) {
-                    throw new ExpressionFault(word.position, function.word() + " takes " + function.arity() + " value");
+                    throw new ExpressionFault(word.position,
+                            FormulaWords.TAKES_VALUES.of("function", function.word(), "count", function.arity()));
                 }
                 return new Call(word.position, function, arguments);
             }
         }
-        throw new ExpressionFault(word.position, "there is no function “" + word.text + "”");
+        throw new ExpressionFault(word.position, FormulaWords.NO_FUNCTION.of("function", word.text));
     }
 
     private static Literal measured(Token token) throws ExpressionFault {
@@ -198,7 +200,7 @@ public final class ExpressionParser {
     private static BigFraction fraction(int position, String word) throws ExpressionFault {
         String[] parts = word.split("/");
         if (parts[1].matches("0+")) {
-            throw new ExpressionFault(position, "a fraction cannot have 0 below the line");
+            throw new ExpressionFault(position, FormulaWords.NOUGHT_BELOW.of());
         }
         return BigFraction.of(Long.parseLong(parts[0]), Long.parseLong(parts[1]));
     }

@@ -9,6 +9,8 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import cufflink.words.Message;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -31,16 +33,16 @@ public final class MeasureReader {
         return switch (measure.role()) {
             case CHOICE -> measure.choices().contains(typed.strip().toLowerCase(Locale.ROOT))
                     ? Outcome.of(given.with(name, new Word(typed.strip().toLowerCase(Locale.ROOT))))
-                    : failed(measure.label(), "“" + typed.strip() + "” is not one of the choices.",
-                            "Choose " + String.join(" or ", measure.choices()) + ".");
+                    : failed(measure.label(), DesignWords.NO_CHOICE_OF.of("typed", typed.strip(), "choices",
+                            String.join(" or ", measure.choices())));
             case COUNT -> typed.strip().matches("\\d{1,6}")
                     ? Outcome.of(given.with(name, Value.number(Long.parseLong(typed.strip()))))
-                    : failed(measure.label(), "“" + typed.strip() + "” is not a whole number.", "");
+                    : failed(measure.label(), DesignWords.NOT_WHOLE_TYPED.of("typed", typed.strip()));
             case ANGLE -> typed.strip().matches("\\d{1,3}(\\.\\d{1,3})? ?(deg|°)?")
                     ? Outcome.of(given.with(name,
                             new Quantity(BigFraction.from(Double.parseDouble(typed.replaceAll("[^\\d.]", ""))),
                                     Kind.ANGLE)))
-                    : failed(measure.label(), "“" + typed.strip() + "” is not an angle in degrees.", "");
+                    : failed(measure.label(), DesignWords.NOT_AN_ANGLE.of("typed", typed.strip()));
             case CONTENTS -> reading(measure, Contents.read(typed, unit)).map(item -> given.with(name, item));
             default ->
                 reading(measure, LengthParser.read(typed, unit)).map(length -> given.with(name, Value.length(length)));
@@ -54,10 +56,8 @@ public final class MeasureReader {
                 .filter(names -> !names.isEmpty())
                 .orElseGet(() -> definition.measures().stream().filter(Measure::canBeSet).map(Measure::name).toList());
         return Problem.error(name,
-                result.isEmpty() ? "This design has no such measure."
-                        : "“" + result.get().label() + "” is a result; it cannot be set.",
-                instead.size() == 1 ? "Set " + instead.get(0) + " instead."
-                        : "Set one of " + String.join(", ", instead) + (result.isEmpty() ? "." : " instead."));
+                result.map(found -> DesignWords.RESULT.of("label", found.label(), "measures", instead))
+                        .orElseGet(() -> DesignWords.NO_SUCH_MEASURE.of("measures", instead)));
     }
 
     /** The measures that may be set and that a result depends on, through other results too. */
@@ -75,10 +75,11 @@ public final class MeasureReader {
     }
 
     private static <T> Outcome<T> reading(Measure measure, LengthReading<T> reading) {
-        return reading.value().map(Outcome::of).orElseGet(() -> failed(measure.label(), reading.message(), ""));
+        return reading.value().map(Outcome::of)
+                .orElseGet(() -> failed(measure.label(), Message.plain(reading.message(), "")));
     }
 
-    private static <T> Outcome<T> failed(String where, String what, String remedy) {
-        return Outcome.failed(Problem.error(where, what, remedy));
+    private static <T> Outcome<T> failed(String where, Message message) {
+        return Outcome.failed(Problem.error(where, message));
     }
 }

@@ -7,6 +7,9 @@ import cufflink.design.Value.Word;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import cufflink.words.FormulaWords;
+import cufflink.words.Message;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -119,8 +122,8 @@ final class MeasureSizer {
     private void choice(Measure measure) {
         Value wanted = given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0)));
         if (!(wanted instanceof Word word) || !measure.choices().contains(word.text())) {
-            problems.add(Problem.error(measure.name(), "This is not one of the choices.",
-                    "Choose " + String.join(" or ", measure.choices()) + "."));
+            problems.add(Problem.error(measure.name(),
+                    DesignWords.NOT_A_CHOICE.of("choices", String.join(" or ", measure.choices()))));
             return;
         }
         boolean byHand = given.values().containsKey(measure.name());
@@ -137,10 +140,10 @@ final class MeasureSizer {
         boolean byHand = given.values().containsKey(measure.name()) && measure.canBeSet();
         Value worked = Evaluator.evaluate(formula.expression(), scope);
         Value exact = byHand ? given.values().get(measure.name()) : worked;
-        Optional<String> misfit = misfit(measure, worked, exact);
+        Optional<Message> misfit = misfit(measure, worked, exact);
         if (misfit.isPresent()) {
             problems.add(
-                    byHand ? Problem.error(measure.name(), misfit.get(), "") : causes.problem(formula, misfit.get()));
+                    byHand ? Problem.error(measure.name(), misfit.get()) : causes.problem(formula, misfit.get()));
             return;
         }
         Quantity wanted = (Quantity) exact;
@@ -167,8 +170,9 @@ final class MeasureSizer {
                             + writer.value(high) + " at most: no value is both."));
         }
         if (byHand && !value.equals(rounded)) {
-            problems.add(Problem.notice(measure.label(), writer.value(wanted) + " cannot be: it " + note + ".",
-                    "The nearest possible, " + writer.value(value) + ", is used."));
+            problems.add(Problem.notice(measure.label(),
+                    DesignWords.CANNOT_BE.of("wanted", writer.value(wanted), "note", note,
+                            "used", writer.value(value))));
         }
         Map<String, Value> bound = byHand ? Map.of() : bound(formula.expression());
         keep(measure, value, Optional.empty(), byHand && !fitted,
@@ -180,17 +184,18 @@ final class MeasureSizer {
         return measure.value(given.step().unit()).orElseThrow();
     }
 
-    private static Optional<String> misfit(Measure measure, Value worked, Value exact) {
+    private static Optional<Message> misfit(Measure measure, Value worked, Value exact) {
         if (!(exact instanceof Quantity quantity)) {
-            return Optional.of("“" + measure.label() + "” must be a number or a length, not " + exact.kindInWords());
+            return Optional
+                    .of(FormulaWords.NOT_A_QUANTITY.of("measure", measure.label(), "found", exact.kindInWords()));
         }
         if (worked instanceof Quantity expected && expected.kind() != quantity.kind()) {
-            return Optional.of("“" + measure.label() + "” must be " + expected.kind().words() + ", not "
-                    + quantity.kind().words());
+            return Optional.of(FormulaWords.OTHER_KIND.of("measure", measure.label(), "wanted", expected.kind().words(),
+                    "found", quantity.kind().words()));
         }
         boolean whole = quantity.amount().getDenominator().equals(BigInteger.ONE);
         if (measure.role() == Role.COUNT && !(quantity.kind() == Kind.NUMBER && whole)) {
-            return Optional.of("“" + measure.label() + "” must be a whole number");
+            return Optional.of(FormulaWords.NOT_WHOLE.of("measure", measure.label()));
         }
         return Optional.empty();
     }
@@ -221,7 +226,7 @@ final class MeasureSizer {
                 return kind != Kind.LENGTH ? limit
                         : Value.length(lower ? given.step().up(limit.toLength()) : given.step().down(limit.toLength()));
             }
-            problems.add(causes.problem(formula.get(), "the limit must be " + kind.words() + " like the measure"));
+            problems.add(causes.problem(formula.get(), FormulaWords.LIMIT_OF_OTHER_KIND.of("kind", kind.words())));
         } catch (ExpressionFault fault) {
             problems.add(causes.problem(formula.get(), fault));
         }

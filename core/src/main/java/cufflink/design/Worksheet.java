@@ -9,6 +9,7 @@ import cufflink.design.Value.Truth;
 import cufflink.design.Value.Word;
 import cufflink.measure.Length;
 import cufflink.problem.Problem;
+import cufflink.words.FormulaWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -131,7 +132,7 @@ final class Worksheet {
         int to = count(counter.to());
         if ((long) to - from >= MOST_REPEATS) {
             problems.add(causes.problem(counter.to(),
-                    "a repeat may run " + MOST_REPEATS + " times at most, not " + ((long) to - from + 1)));
+                    FormulaWords.REPEATS_TOO_OFTEN.of("most", MOST_REPEATS, "count", (long) to - from + 1)));
             return;
         }
         Scope outer = scope;
@@ -145,7 +146,7 @@ final class Worksheet {
     private int count(Formula formula) {
         Quantity quantity = quantity(formula, Kind.NUMBER);
         if (quantity.amount().abs().compareTo(BigFraction.of(100_000)) > 0) {
-            problems.add(causes.problem(formula, "a repeat cannot count so far"));
+            problems.add(causes.problem(formula, FormulaWords.COUNTS_TOO_FAR.of()));
             return 0;
         }
         return quantity.amount().intValue();
@@ -155,7 +156,8 @@ final class Worksheet {
         Quantity fallback = new Quantity(BigFraction.ZERO, kind);
         Quantity quantity = value(formula, Quantity.class, kind.words(), fallback);
         if (quantity.kind() != kind) {
-            problems.add(causes.problem(formula, "this must be " + kind.words() + ", not " + quantity.kind().words()));
+            problems.add(causes.problem(formula,
+                    FormulaWords.MUST_BE.of("wanted", kind.words(), "found", quantity.kind().words())));
             return fallback;
         }
         return quantity;
@@ -167,7 +169,8 @@ final class Worksheet {
             if (type.isInstance(value)) {
                 return type.cast(value);
             }
-            problems.add(causes.problem(formula, "this must be " + wanted + ", not " + value.kindInWords()));
+            problems.add(
+                    causes.problem(formula, FormulaWords.MUST_BE.of("wanted", wanted, "found", value.kindInWords())));
         } catch (ExpressionFault fault) {
             problems.add(causes.problem(formula, fault));
         }

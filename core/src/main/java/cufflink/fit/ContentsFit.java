@@ -10,6 +10,10 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FitWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -34,36 +38,35 @@ final class ContentsFit {
         Optional<Measure> holds = sizing.definition().measure(Role.CONTENTS);
         if (holds.isEmpty()) {
             return Outcome.failed(Problem.error(sizing.definition().title(),
-                    "This design has no pocket: it holds nothing.", "Choose a holder, or fit it to a size."));
+                    FitWords.HOLDS_NOTHING.of()));
         }
         Given base = sizing.given().with(holds.get().name(), item);
         if (!sizing.hasSize() || sizing.free().isEmpty()) {
-            return Fitter.answer(sizing, base, item.name(), "", "");
+            return Fitter.answer(sizing, base, item.name(), List.of());
         }
         Optional<SizedDesign> found = smallest(base);
         if (found.isEmpty()) {
-            String settings = Settings.inTheWay(sizing.definition(), base.without(holds.get().name()),
+            Optional<Message> settings = Settings.inTheWay(sizing.definition(), base.without(holds.get().name()),
                     given -> smallest(given.with(holds.get().name(), item)).isPresent());
             return Fitter.answer(sizing, base, item.name(),
-                    "No size of this design holds the " + item.name()
-                            + (settings.isEmpty() ? "." : " as its measures are set."),
-                    settings.isEmpty() ? "Choose another holder for it." : settings);
+                    List.of(settings
+                            .map(inTheWay -> FitWords.HOLDS_NOT_AS_SET.of("item", item.name(), "remedy", inTheWay))
+                            .orElseGet(() -> FitWords.HOLDS_NOT.of("item", item.name()))));
         }
         Given given = sizing.with(base).at(sizing.width(found.get()), sizing.height(found.get()));
-        return Fitter.answer(sizing, given, item.name(), limit(found.get()),
-                "A smaller " + item.name() + " would allow a smaller card.");
+        return Fitter.answer(sizing, given, item.name(), List.of(limit(found.get())));
     }
 
     /**
      * What the pocket has to spare, which may be more than the play where the ruler or a limit of the design says so.
      */
-    private String limit(SizedDesign design) {
+    private Message limit(SizedDesign design) {
         return design.pockets().stream().findFirst().flatMap(pocket -> design.contents(pocket).map(held -> {
             Length spare = pocket.width().length().minus(held.width());
-            return "Held snugly: the pocket is " + step.text(spare) + " wider than the " + item.name()
-                    + (held.thickness().isPositive() ? ", its thickness counted in." : ".");
-        })).orElse("The smallest that keeps every rule of the design with the " + item.name() + ", "
-                + format.size(item.width(), item.height()) + ".");
+            return (held.thickness().isPositive() ? FitWords.SNUG_AND_THICK : FitWords.SNUG).of("spare",
+                    Measured.of(spare, step), "item", item.name());
+        })).orElseGet(() -> FitWords.SMALLEST.of("item", item.name(), "size",
+                format.size(item.width(), item.height())));
     }
 
     /** Where some rules of the design only warn, a size that heeds them too is looked for first. */

@@ -6,6 +6,10 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
 import cufflink.stack.ClosedSize;
+import cufflink.words.FitWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -49,28 +53,24 @@ final class EnvelopeFit {
         String target = wanted.envelope().name() + " envelope";
         if (sizing.free().isEmpty()) {
             return Fitter.answer(sizing, sizing.given(), target,
-                    "Width and height are set by hand: nothing is left to be fitted to the envelope.", "");
+                    List.of(FitWords.NOTHING_LEFT_FOR_ENVELOPE.of()));
         }
         Optional<Tried> found = search();
         if (found.isEmpty()) {
             Length w = sizing.closing(least(across));
-            String what = "No size of this design was found that goes into the " + wanted.envelope().name()
-                    + " envelope (" + format.size(across, down) + ").";
-            String settings = Settings.inTheWay(sizing.definition(), sizing.given(),
+            Optional<Message> settings = Settings.inTheWay(sizing.definition(), sizing.given(),
                     given -> new EnvelopeFit(sizing.with(given), context, wanted,
                             sizing.usual().value().orElseThrow()).search().isPresent());
             return Fitter.answer(sizing, sizing.at(w, sizing.closesElsewhere() ? w : least(down)), target,
-                    what, settings.isEmpty() ? "Choose a larger envelope." : settings);
+                    List.of(FitWords.NO_SIZE_FOR_ENVELOPE.of("envelope", wanted.envelope().name(), "size",
+                            format.size(across, down), "remedy",
+                            settings.orElseGet(FitWords.LARGER_ENVELOPE::of))));
         }
         Length ease = ease(found.get().closed());
-        String why = ease.equals(wanted.ease()) ? format.text(ease) + " of ease"
-                : format.text(ease) + " for its thickness";
-        String limit = "The " + wanted.envelope().name() + " envelope is " + format.size(across, down) + "; less " + why
-                + " each way, the closed card may be "
-                + format.size(room(across, ease), room(down, ease)) + ".";
-        return Fitter.answer(sizing, sizing.at(found.get().width(), found.get().height()), target, limit,
-                "A larger envelope" + (ease.equals(wanted.ease()) ? " or less ease would lift it."
-                        : " or fewer layers would lift it."));
+        Message limit = (ease.equals(wanted.ease()) ? FitWords.ENVELOPE_WITH_EASE : FitWords.ENVELOPE_WITH_THICKNESS)
+                .of("envelope", wanted.envelope().name(), "size", format.size(across, down), "ease",
+                        Measured.of(ease, format), "room", format.size(room(across, ease), room(down, ease)));
+        return Fitter.answer(sizing, sizing.at(found.get().width(), found.get().height()), target, List.of(limit));
     }
 
     /** What the envelope must be larger than the card: the ease, or the card's thickness and a step of the ruler. */

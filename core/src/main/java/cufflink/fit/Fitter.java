@@ -8,6 +8,9 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FitWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,7 +40,7 @@ public final class Fitter {
         return wish.accept(new Wish.Cases<>() {
             @Override
             public Outcome<FitAnswer> asDesigned(Wish.AsDesigned as) {
-                return answer(sizing.given(), "as designed", "", "");
+                return answer(sizing.given(), "as designed");
             }
 
             @Override
@@ -72,8 +75,7 @@ public final class Fitter {
 
     private Outcome<FitAnswer> noSize() {
         return Outcome.failed(Problem.error(sizing.definition().title(),
-                "This design has no finished size of its own: it follows what it holds.",
-                "Say what that is, or set its measures by hand."));
+                FitWords.NO_FINISHED_SIZE.of()));
     }
 
     private Outcome<FitAnswer> sized(Wish.FinishedSize size) {
@@ -84,21 +86,20 @@ public final class Fitter {
         if (driver.isPresent()) {
             Length closing = sizing.closing(square);
             return answer(sizing.at(closing, closing), target,
-                    "The largest " + driver.get().label().toLowerCase(Locale.ROOT) + " on the ruler that closes within "
-                            + format.text(square) + ".",
-                    "A finer ruler would come nearer.");
+                    FitWords.LARGEST_CLOSING.of("measure", driver.get().label().toLowerCase(Locale.ROOT), "side",
+                            Measured.of(square, format)));
         }
-        return answer(sizing.at(size.width(), size.height()), target, "", "");
+        return answer(sizing.at(size.width(), size.height()), target);
     }
 
-    private Outcome<FitAnswer> answer(Given given, String target, String limit, String lift) {
-        return answer(sizing, given, target, limit, lift);
+    private Outcome<FitAnswer> answer(Given given, String target, Message... limits) {
+        return answer(sizing, given, target, List.of(limits));
     }
 
     /** A design sized for what was found. */
-    static Outcome<FitAnswer> answer(Sizing sizing, Given given, String target, String limit, String lift) {
+    static Outcome<FitAnswer> answer(Sizing sizing, Given given, String target, List<Message> limits) {
         Outcome<SizedDesign> sized = sizing.sized(given);
         List<Problem> notices = sized.problems().stream().filter(problem -> !problem.isError()).toList();
-        return sized.map(design -> new FitAnswer(design, target, limit, lift, notices));
+        return sized.map(design -> new FitAnswer(design, target, limits, notices));
     }
 }

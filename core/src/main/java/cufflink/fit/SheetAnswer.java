@@ -13,6 +13,9 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FitWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,7 +23,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.LongFunction;
+import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 
 /** The largest card out of some sheets, with what keeps it from being larger, and what was tried and would help. */
 final class SheetAnswer {
@@ -45,14 +50,15 @@ final class SheetAnswer {
     Outcome<FitAnswer> answer() {
         if (sizing.free().isEmpty()) {
             return Fitter.answer(sizing, sizing.given(), target(),
-                    "Width and height are set by hand: nothing is left to be fitted to the sheet.", "");
+                    List.of(FitWords.NOTHING_LEFT_FOR_SHEET.of()));
         }
         Optional<Steps> found = fit.largest();
         if (found.isEmpty()) {
             return nothingFits();
         }
         List<Steps> next = fit.next(found.get());
-        return Fitter.answer(sizing, given(found.get()), target(), limit(next, found.get()), lift(next));
+        return Fitter.answer(sizing, given(found.get()), target(),
+                Stream.concat(limits(next, found.get()).stream(), lifts(next).stream()).toList());
     }
 
     private Given given(Steps size) {
@@ -67,82 +73,102 @@ final class SheetAnswer {
         return (wanted.use() instanceof SheetUse.Cards ? 1 : wanted.sheets()) + " × " + wanted.name();
     }
 
+    private String sheetSize() {
+        return format.size(wanted.width(), wanted.height());
+    }
+
     /** Why not larger: the design's own limits, and what the paper would have to give. */
-    private String limit(List<Steps> next, Steps found) {
-        List<String> sentences = new ArrayList<>();
-        List<String> needs = new ArrayList<>();
+    private List<Message> limits(List<Steps> next, Steps found) {
+        List<Message> limits = new ArrayList<>();
+        List<Message> needs = new ArrayList<>();
         boolean proved = true;
         for (Steps size : next) {
-            String larger = next.size() == 1 ? "The next size up"
-                    : (size.down() == found.down() ? "Wider" : "Higher") + " by " + format.text(step.length());
+            boolean wider = size.down() == found.down();
             if (fit.fits(size)) {
-                return "The program looks for no side longer than " + format.text(SheetFit.FARTHEST)
-                        + " or twice the sheet's.";
+                return List.of(FitWords.FARTHEST.of("farthest", Measured.of(SheetFit.FARTHEST, format)));
             }
-            Optional<String> rule = rule(size);
+            Optional<Message> rule = rule(size);
             if (rule.isPresent()) {
-                sentences.add(larger + ": " + rule.get());
+                Message larger = next.size() == 1 ? FitWords.NEXT_SIZE.of()
+                        : (wider ? FitWords.WIDER : FitWords.HIGHER).of("step", oneStep());
+                limits.add(FitWords.BREAKS.of("larger", larger, "rule", rule.get()));
             } else {
-                needs.add(needs.isEmpty() ? larger + (next.size() == 1 ? " needs " : ", it would need ") + pieces(size)
-                        : larger.substring(0, 1).toLowerCase(Locale.ROOT) + larger.substring(1) + ", " + pieces(size));
+                needs.add(next.size() == 1 ? FitWords.NEXT_NEEDS.of("pieces", pieces(size))
+                        : need(wider, needs.isEmpty()).of("step", oneStep(), "pieces", pieces(size)));
                 proved &= fit.isRuledOut(size);
             }
         }
         if (!needs.isEmpty()) {
-            String gives = sheets() + " (" + format.size(wanted.width(), wanted.height()) + ")";
-            sentences.add(String.join("; ", needs) + ". " + gives + (proved ? " does not give that."
-                    : " was not found to give that; it is not proved that it cannot."));
+            limits.add((proved ? FitWords.NOT_GIVEN : FitWords.NOT_FOUND).of("needs",
+                    needs.stream().map(Message::sentence).collect(Collectors.joining("; ")), "sheets", sheets(), "size",
+                    sheetSize()));
         }
-        return String.join(" ", sentences);
+        return limits;
+    }
+
+    private static FitWords need(boolean wider, boolean first) {
+        return wider ? first ? FitWords.WIDER_NEEDS : FitWords.WIDER_TOO
+                : first ? FitWords.HIGHER_NEEDS : FitWords.HIGHER_TOO;
+    }
+
+    private Measured oneStep() {
+        return Measured.of(step.length(), format);
     }
 
     /** What of the design, not of the paper, forbids a size. */
-    private Optional<String> rule(Steps size) {
+    private Optional<Message> rule(Steps size) {
         Optional<SizedDesign> design = fit.sized(size).value();
         if (design.isEmpty()) {
-            return fit.limits(size).stream().findFirst().map(Problem::what);
+            return fit.limits(size).stream().findFirst().map(Problem::message);
         }
-        Optional<String> limited = design.get().measures().all().stream()
+        Optional<Message> limited = design.get().measures().all().stream()
                 .filter(sized -> given(size).values().containsKey(sized.definition().name()))
                 .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())
                         && !sized.derivation().note().startsWith("lands"))
                 .findFirst()
-                .map(sized -> "“" + sized.definition().label() + "”"
-                        + (sized.byHand() ? ", which is set by hand, " : " ") + sized.derivation().note() + ".");
+                .map(sized -> (sized.byHand() ? FitWords.LIMITED_BY_HAND : FitWords.LIMITED).of("measure",
+                        sized.definition().label(), "note", sized.derivation().note()));
         return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken)
-                .map(SizedDesign.Judgement::text).findFirst());
+                .map(broken -> Message.plain(broken.text(), "")).findFirst());
     }
 
-    private String pieces(Steps size) {
+    private Message pieces(Steps size) {
         return pieces(fit.sized(size).value().orElseThrow());
     }
 
-    private String pieces(SizedDesign design) {
+    private Message pieces(SizedDesign design) {
         CutJob job = room.job(design);
         CutPiece largest = job.pieces().stream()
                 .max(Comparator
                         .comparingDouble(piece -> piece.width().toMillimetres() * piece.height().toMillimetres()))
                 .orElseThrow();
         int count = job.pieces().stream().mapToInt(CutPiece::quantity).sum();
-        return (count == 1 ? "a piece of " : count + " pieces, the largest ")
-                + step.size(largest.width(), largest.height());
+        String size = step.size(largest.width(), largest.height());
+        return count == 1 ? FitWords.ONE_PIECE.of("size", size) : FitWords.PIECES.of("count", count, "size", size);
     }
 
     /** Only what was tried at the next size and helped. */
-    private String lift(List<Steps> next) {
-        List<String> helps = new ArrayList<>();
-        if (next.stream().anyMatch(size -> fit.comesOut(size, room::givesLarger))) {
-            helps.add("a larger sheet");
-        }
-        if (next.stream().anyMatch(size -> fit.comesOut(size, room::givesWithOneMore))) {
-            helps.add("more sheets");
+    private List<Message> lifts(List<Steps> next) {
+        boolean sheet = next.stream().anyMatch(size -> fit.comesOut(size, room::givesLarger));
+        boolean sheets = next.stream().anyMatch(size -> fit.comesOut(size, room::givesWithOneMore));
+        List<Message> lifts = new ArrayList<>();
+        if (sheet || sheets) {
+            lifts.add(helps(sheet && sheets ? FitWords.EITHER_WOULD
+                    : sheet ? FitWords.SHEET_WOULD : FitWords.SHEETS_WOULD));
         }
         List<String> smaller = sizing.definition().measures().stream()
                 .filter(measure -> measure.role() == Role.PROPORTION && isShorterBetter(measure, next))
                 .map(measure -> "“" + measure.label() + "”").toList();
-        String others = helps.isEmpty() ? "" : "A" + String.join(" or ", helps).substring(1) + " would lift it.";
-        return smaller.isEmpty() ? others : (others + " Less for " + String.join(" or ", smaller)
-                + (others.isEmpty() ? " would lift it." : " would, too.")).strip();
+        if (!smaller.isEmpty()) {
+            lifts.add(helps(lifts.isEmpty() ? FitWords.LESS_WOULD : FitWords.LESS_WOULD_TOO, "measures",
+                    String.join(" or ", smaller)));
+        }
+        return lifts;
+    }
+
+    /** What would help, with nothing said before it. */
+    private static Message helps(FitWords would, Object... arguments) {
+        return FitWords.WOULD_HELP.of("what", would.of(arguments));
     }
 
     private boolean isShorterBetter(Measure measure, List<Steps> next) {
@@ -159,15 +185,15 @@ final class SheetAnswer {
     private Outcome<FitAnswer> nothingFits() {
         Steps least = smallest();
         return fit.sized(least).value().<Outcome<FitAnswer>>map(design -> {
-            String settings = Settings.inTheWay(sizing.definition(), sizing.given(), fit::isPossibleWith);
-            String what = "Even " + format.size(sizing.width(design), sizing.height(design)) + " needs "
-                    + pieces(design) + "; " + sheets() + " (" + format.size(wanted.width(), wanted.height())
-                    + ") does not give that.";
+            Message remedy = Settings.inTheWay(sizing.definition(), sizing.given(), fit::isPossibleWith)
+                    .orElseGet(FitWords.LARGER_SHEET::of);
+            Message what = FitWords.EVEN_THE_SMALLEST.of("least",
+                    format.size(sizing.width(design), sizing.height(design)), "pieces", pieces(design), "sheets",
+                    sheets(), "size", sheetSize(), "remedy", remedy);
             List<Problem> notices = new ArrayList<>(
                     fit.sized(least).problems().stream().filter(problem -> !problem.isError()).toList());
-            notices.add(Problem.notice("Sheet", what,
-                    settings.isEmpty() ? "Take a larger sheet, or more of them." : settings));
-            return Outcome.of(new FitAnswer(design, target(), what, settings, notices));
+            notices.add(Problem.notice("Sheet", what));
+            return Outcome.of(new FitAnswer(design, target(), List.of(what), notices));
         }).orElseGet(() -> Outcome.failed(fit.sized(least).problems()));
     }
 

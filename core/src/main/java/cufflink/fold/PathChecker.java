@@ -59,8 +59,9 @@ public final class PathChecker {
                         && !travel.together(upper, lower)
                         && start.places().commonPoints(upper, lower).stream()
                                 .anyMatch(place -> travel.rise(upper, lower, place) < -SUNK)) {
-                    return Optional.of(problem(upper, FoldWords.LIES_UNDER.of("creases", creases(), "upper", label(upper),
-                            "lower", label(lower))));
+                    return Optional
+                            .of(problem(upper, FoldWords.LIES_UNDER.of("creases", creases(), "upper", label(upper),
+                                    "lower", label(lower))));
                 }
             }
         }

@@ -14,6 +14,7 @@ import cufflink.plan.Planner;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
+import cufflink.words.SupplyWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -52,7 +53,7 @@ public final class JobPlanner {
     /** A good plan at once, or every reason why there is none. */
     public static Outcome<JobPlan> plan(Job job, Stash stash) {
         if (job.kits().isEmpty()) {
-            return Outcome.failed(Problem.error(job.name(), "The job is empty.", "Add a project to it."));
+            return Outcome.failed(Problem.error(job.name(), SupplyWords.EMPTY.of()));
         }
         List<Problem> problems = new ArrayList<>();
         List<Plan> plans = new ArrayList<>();
@@ -60,8 +61,8 @@ public final class JobPlanner {
             Outcome<Plan> plan = Planner.plan(kit.project());
             plan.value().ifPresentOrElse(plans::add,
                     () -> plan.problems().forEach(problem -> problems.add(problem.fault().isPresent() ? problem
-                            : Problem.error(kit.project().name(), problem.text(),
-                                    "Open the project and mend it, or take it out of the job."))));
+                            : Problem.error(kit.project().name(),
+                                    SupplyWords.KIT_AT_FAULT.of("problem", problem.text())))));
         }
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);
@@ -70,8 +71,7 @@ public final class JobPlanner {
         int pieces = planner.work.pieces().stream().mapToInt(CutPiece::quantity).sum();
         if (pieces > MOST_PIECES) {
             return Outcome.failed(Problem.error(job.name(),
-                    "That is " + pieces + " pieces; at most " + MOST_PIECES + " are laid out at a time.",
-                    "Make the job in two halves."));
+                    SupplyWords.TOO_MANY_PIECES.of("pieces", pieces, "most", MOST_PIECES)));
         }
         return Outcome.of(planner.laidOut(LAYOUTS::plan));
     }

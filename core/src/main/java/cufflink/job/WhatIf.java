@@ -17,6 +17,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashPaper;
+import cufflink.words.SupplyWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -80,7 +81,7 @@ public final class WhatIf {
                 new Wish.FromSheet(paper.name(), paper.size().width(), paper.size().height(), 1, new SheetUse.Whole()));
         return Planner.plan(alone).then(plan -> plan.layout().unplaced().isEmpty() ? Outcome.of(plan, List.of())
                 : Outcome.failed(
-                        Problem.error(paper.name(), "Nothing of this design comes out of so small a piece.", "")));
+                        Problem.error(paper.name(), SupplyWords.TOO_SMALL_A_PIECE.of())));
     }
 
     private static List<CutPiece> ofCard(Plan plan, int copies, String card, String material) {

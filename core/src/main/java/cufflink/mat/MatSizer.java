@@ -12,6 +12,7 @@ import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -71,8 +72,7 @@ public final class MatSizer {
             Length border = readyCut ? Length.ZERO : reveal.times(layer);
             Optional<Polygon> outline = form.flatMap(found -> open(found.outline(), openings, border, piece));
             if (outline.isEmpty()) {
-                notices.add(Problem.notice(mat.label(), "There is no room for layer " + layer + ".",
-                        "Use fewer layers or a smaller border there."));
+                notices.add(Problem.notice(mat.label(), DesignWords.NO_ROOM_FOR_LAYER.of("layer", layer)));
                 break;
             }
             layers.add(new MatLayer(mat, layer, form.get(), reveal, outline.get(), under));

@@ -6,6 +6,7 @@ import cufflink.fit.Wish;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,8 +61,7 @@ final class ChangeFinder {
         return project.wish() instanceof Wish.FinishedSize size && !size.width().equals(size.height())
                 && measures.get(Role.FINISHED_WIDTH).isPresent() && measures.get(Role.FINISHED_HEIGHT).isEmpty()
                         ? Optional.of(Problem.notice("Finished size",
-                                "This design is square; it cannot be " + format.size(size.width(), size.height()) + ".",
-                                "The shorter side is taken for both."))
+                                DesignWords.SQUARE.of("size", format.size(size.width(), size.height()))))
                         : Optional.empty();
     }
 

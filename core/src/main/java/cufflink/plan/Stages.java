@@ -10,6 +10,8 @@ import cufflink.fold.FoldedDesign;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stack.StackedDesign;
+import cufflink.words.DesignWords;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -43,12 +45,10 @@ final class Stages {
             }
         }
         return Outcome.failed(Problem.error(project.design().title(),
-                "Its size does not settle: the closed card changes " + String.join(", ", asking())
-                        + ", and they change the closed card.",
-                "Set one of them by hand, or use a coarser ruler."));
+                DesignWords.DOES_NOT_SETTLE.of("measures", asking())));
     }
 
-    private Iterable<String> asking() {
+    private List<String> asking() {
         return Facts.asking(project.design()).stream()
                 .map(name -> "“" + project.design().measure(name).orElseThrow().label() + "”").toList();
     }

@@ -2,6 +2,7 @@ package cufflink.stash;
 
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.SupplyWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,34 +34,33 @@ public final class StashReversal {
         Optional<StashItem> here = now.items().stream()
                 .filter(item -> item.id() == left.id() && item.getClass() == left.getClass()).findFirst();
         if (here.isEmpty()) {
-            return refused(left, "is no longer there");
+            return refused(left, SupplyWords.GONE);
         } else if (here.get() instanceof StashPaper paper && left instanceof StashPaper was
                 && paper.withCount(was.count()).equals(was)) {
             return counted(paper, was, edit.before().map(StashPaper.class::cast));
         }
-        return here.get().equals(left) ? Optional.of(edit.reversed()) : refused(left, "was changed since");
+        return here.get().equals(left) ? Optional.of(edit.reversed()) : refused(left, SupplyWords.CHANGED);
     }
 
     /** What was taken out entirely comes back, with what has been put there since. */
     private Optional<StashEdit> putBack(StashItem gone) {
         return now.items().stream().anyMatch(item -> item.id() == gone.id() && item.getClass() == gone.getClass())
-                ? refused(gone, "is there again")
+                ? refused(gone, SupplyWords.THERE_AGAIN)
                 : Optional.of(StashEdit.added(gone));
     }
 
     private Optional<StashEdit> counted(StashPaper here, StashPaper left, Optional<StashPaper> before) {
         int count = here.count() - left.count() + before.map(StashPaper::count).orElse(0);
         if (count < 0) {
-            return refused(left, "was used since");
+            return refused(left, SupplyWords.USED);
         } else if (before.isEmpty() && count == 0) {
             return Optional.of(StashEdit.removed(here));
         }
         return Optional.of(StashEdit.altered(here, before.orElse(here).withCount(count)));
     }
 
-    private Optional<StashEdit> refused(StashItem item, String why) {
-        problems.add(Problem.error("", "“" + item.name() + "” " + why + ", so this cannot be taken back.",
-                "Take back in the stash what was done there first, or count the paper by hand."));
+    private Optional<StashEdit> refused(StashItem item, SupplyWords why) {
+        problems.add(Problem.error("", why.of("item", item.name())));
         return Optional.empty();
     }
 }

@@ -30,7 +30,7 @@ public enum FoldWords implements Code {
     HITS_TOGETHER("While {creases} {creases?turns|turn}, the {panel} hits the {other} after {share} % of the way.",
             "Fold the creases one after the other, or in another order."),
     STIFF("It cannot be folded with stiff panels: after {share} % of the way {creases} do not turn on "
-                    + "together, and the paper would have to bend.",
+            + "together, and the paper would have to bend.",
             "Fold it in more steps, or change mountain and valley."),
     GOES_THROUGH("Where {creases} stops, the {panel} goes through the {other}.",
             "Fold it less far, or fold the other out of the way first."),

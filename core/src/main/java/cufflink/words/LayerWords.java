@@ -1,6 +1,9 @@
 package cufflink.words;
 
-/** What is said of the order of layers, and of joints. Phrases in small letters are reasons that another sentence takes in. */
+/**
+ * What is said of the order of layers, and of joints. Phrases in small letters are reasons that another sentence takes
+ * in.
+ */
 public enum LayerWords implements Code {
     NOT_FOUND_IN_TIME("No order of layers was found in {tries} tries; there may be one.",
             "Fold it in smaller steps."),

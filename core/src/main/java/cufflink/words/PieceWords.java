@@ -33,13 +33,13 @@ public enum PieceWords implements Code {
     ODD_FOLDS("An odd number of folds, {folds}, meet where {creases} meet: paper cannot lie flat there.",
             "A crease is missing there, or one too many."),
     ANGLES_OFF("Where {creases} meet, every other angle adds up to {sum} instead of 180°: paper cannot lie "
-                    + "flat there.",
+            + "flat there.",
             "Turn a crease there by {off}."),
     MOUNTAINS_AND_VALLEYS("Where {creases} meet there are {mountains} mountain and {valleys} valley folds; there must "
-                    + "be two more of one than of the other.",
+            + "be two more of one than of the other.",
             "A crease there is marked the wrong way round, or is missing."),
     NARROW_BETWEEN_ALIKE("The panel between {one} and {other} is narrower than both its neighbours; its two folds "
-                    + "cannot both be {fold}.",
+            + "cannot both be {fold}.",
             "Make one of them {instead}.");
 
     private final String sentence;

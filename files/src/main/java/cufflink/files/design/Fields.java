@@ -110,7 +110,7 @@ final class Fields implements AutoCloseable {
         try {
             return new Formula(ExpressionParser.parse(text), place);
         } catch (ExpressionFault fault) {
-            problem(place.after(fault.position()), "In “" + text + "”: " + fault.getMessage() + ".");
+            problem(place.after(fault.position()), "In “" + text + "”: " + fault.reason() + ".");
             return zero(place);
         }
     }

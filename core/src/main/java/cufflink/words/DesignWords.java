@@ -1,0 +1,64 @@
+package cufflink.words;
+
+/** What is said of a design as its file describes it, and of its measures. */
+public enum DesignWords implements Code {
+    TWO_OF_A_NAME("There are two of the {kind} “{name}”.",
+            "Give each its own name."),
+    FOLDS_NO_PIECE("It folds a piece “{piece}” that this design does not have.",
+            "Name one of the pieces."),
+    PUT_ON_ITSELF("The panel {panel} is put on itself.",
+            "Name the panel that it is put on."),
+    BEYOND_SHUT("Crease {creases} cannot stand at {angle}°: shut is 180°.",
+            "Give an angle between -180 deg and 180 deg; below 0 it is folded against its mark."),
+    NO_POSE_BEFORE("There is no pose “{pose}” before it.",
+            "Name a pose that stands above it and is there whenever this one is."),
+    HELD_BY_NOTHING("Nothing joins this piece to the others.",
+            "Say under glue what holds it, or that it is loose: yes."),
+    LOOSE_BUT_GLUED("This piece is said to be loose, but glue joins it to the others.",
+            "Leave out one of the two."),
+    PIECE_WITHOUT_SIZE("{size}: a piece must be more than 0 and at most 10 m.",
+            "Change the measures it is made of."),
+    NOT_A_CHOICE("This is not one of the choices.",
+            "Choose {choices}."),
+    NO_CHOICE_OF("“{typed}” is not one of the choices.",
+            "Choose {choices}."),
+    NOT_WHOLE_TYPED("“{typed}” is not a whole number."),
+    NOT_AN_ANGLE("“{typed}” is not an angle in degrees."),
+    NO_SUCH_MEASURE("This design has no such measure.",
+            "Set {measures?|one of }{measures}{measures? instead|}."),
+    RESULT("“{label}” is a result; it cannot be set.",
+            "Set {measures?|one of }{measures} instead."),
+    CANNOT_BE("{wanted} cannot be: it {note}.",
+            "The nearest possible, {used}, is used."),
+    AT_FAULT_WITH("With {settings} it cannot be worked out: {reason}.",
+            "Change {names}."),
+    AT_FAULT("{reason}."),
+    DOES_NOT_SETTLE("Its size does not settle: the closed card changes {measures}, and they change the closed card.",
+            "Set one of them by hand, or use a coarser ruler."),
+    SQUARE("This design is square; it cannot be {size}.",
+            "The shorter side is taken for both."),
+    NO_ROOM_FOR_LAYER("There is no room for layer {layer}.",
+            "Use fewer layers or a smaller border there.");
+
+    private final String sentence;
+    private final String remedy;
+
+    DesignWords(String sentence, String remedy) {
+        this.sentence = sentence;
+        this.remedy = remedy;
+    }
+
+    DesignWords(String sentence) {
+        this(sentence, "");
+    }
+
+    @Override
+    public String sentence() {
+        return sentence;
+    }
+
+    @Override
+    public String remedy() {
+        return remedy;
+    }
+}

@@ -1,0 +1,42 @@
+package cufflink.words;
+
+/** What is said of jobs and the stash. */
+public enum SupplyWords implements Code {
+    EMPTY("The job is empty.",
+            "Add a project to it."),
+    KIT_AT_FAULT("{problem}",
+            "Open the project and mend it, or take it out of the job."),
+    TOO_MANY_PIECES("That is {pieces} pieces; at most {most} are laid out at a time.",
+            "Make the job in two halves."),
+    TOO_SMALL_A_PIECE("Nothing of this design comes out of so small a piece."),
+    GONE("“{item}” is no longer there, so this cannot be taken back.",
+            "Take back in the stash what was done there first, or count the paper by hand."),
+    CHANGED("“{item}” was changed since, so this cannot be taken back.",
+            "Take back in the stash what was done there first, or count the paper by hand."),
+    THERE_AGAIN("“{item}” is there again, so this cannot be taken back.",
+            "Take back in the stash what was done there first, or count the paper by hand."),
+    USED("“{item}” was used since, so this cannot be taken back.",
+            "Take back in the stash what was done there first, or count the paper by hand.");
+
+    private final String sentence;
+    private final String remedy;
+
+    SupplyWords(String sentence, String remedy) {
+        this.sentence = sentence;
+        this.remedy = remedy;
+    }
+
+    SupplyWords(String sentence) {
+        this(sentence, "");
+    }
+
+    @Override
+    public String sentence() {
+        return sentence;
+    }
+
+    @Override
+    public String remedy() {
+        return remedy;
+    }
+}
