@@ -5,10 +5,14 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
+import cufflink.words.CheckWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Can every score be made on the maker's board? */
 final class BoardJudge implements Judge {
@@ -18,7 +22,7 @@ final class BoardJudge implements Judge {
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
         int positions = 0;
-        List<String> off = new ArrayList<>();
+        List<Message> off = new ArrayList<>();
         for (ScoreSetup setup : subject.scores()) {
             for (ScoreSetup.Position position : setup.positions()) {
                 positions++;
@@ -36,21 +40,18 @@ final class BoardJudge implements Judge {
     }
 
     private static Optional<Check> reach(CheckSubject subject, ScoreSetup setup, ScoreSetup.Position position) {
-        LengthFormat format = subject.format();
         Length board = subject.tools().boardWidth();
         Length nearer = Length.shorter(position.at(), ScoreLister.mirrored(position.at(), setup.across()));
         if (nearer.isLongerThan(board)) {
             return Optional.of(Check.bad("board-" + position.score(), Optional.of(board.minus(nearer)),
-                    "Score " + position.score() + " lies "
-                            + format.text(nearer) + " from the nearer end; the board is " + format.text(board)
-                            + " wide.",
-                    "Mark it by hand and score it along a metal rule.", Optional.empty()));
+                    CheckWords.SCORE_BEYOND_BOARD.of("score", position.score(), "at", subject.exact(nearer), "board",
+                            subject.exact(board)),
+                    Optional.empty()));
         }
         return !position.at().isLongerThan(board) ? Optional.empty()
                 : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())),
-                        "Score " + position.score() + " at "
-                                + format.text(position.at()) + " lies past the end of the board.",
-                        "Turn the piece end for end and score at " + format.text(nearer) + "."));
+                        CheckWords.SCORE_PAST_BOARD.of("score", position.score(), "at", subject.exact(position.at()),
+                                "instead", subject.exact(nearer))));
     }
 
     /** A score longer than the bed cannot be made in one stroke. */
@@ -61,18 +62,16 @@ final class BoardJudge implements Judge {
         Length margin = subject.tools().boardHeight().minus(longest);
         return margin.isNegative()
                 ? Optional.of(Check.watch("board-length", Optional.of(margin),
-                        "The longest score is " + subject.format().text(longest)
-                                + ", the board's grooves " + subject.format().text(subject.tools().boardHeight())
-                                + " long.",
-                        "Score it in two strokes, sliding the piece along the fence."))
+                        CheckWords.SCORE_LONGER_THAN_BOARD.of("score", subject.exact(longest), "board",
+                                subject.exact(subject.tools().boardHeight()))))
                 : Optional.empty();
     }
 
     /** Where a score lies against the groove before it: "2 3/16 is 1/16 past the groove at 2 1/8". */
-    private static String shifted(CheckSubject subject, Length at) {
+    private static Message shifted(CheckSubject subject, Length at) {
         Length groove = at.downTo(subject.tools().grooveStep());
-        return subject.step().number(at) + " is " + subject.step().number(at.minus(groove)) + " past the groove at "
-                + boardFormat(subject).text(groove);
+        return CheckWords.PAST_THE_GROOVE.of("at", subject.step().number(at), "past",
+                subject.step().number(at.minus(groove)), "groove", Measured.of(groove, boardFormat(subject)));
     }
 
     /** Boards are ruled in their own unit. */
@@ -82,16 +81,17 @@ final class BoardJudge implements Judge {
     }
 
     /** Scores between grooves are everyday work, with a shifted fence; only who asked for grooves is warned. */
-    private static Check grooves(CheckSubject subject, List<String> off) {
-        String step = boardFormat(subject).text(subject.tools().grooveStep());
+    private static Check grooves(CheckSubject subject, List<Message> off) {
+        Measured step = Measured.of(subject.tools().grooveStep(), boardFormat(subject));
         if (off.isEmpty()) {
-            return Check.good("grooves", "Every score lies on a groove (every " + step + ").");
+            return Check.good("grooves", CheckWords.EVERY_GROOVE.of("step", step));
         }
-        List<String> told = off.stream().distinct().limit(MOST_TOLD).toList();
-        String text = "Between the grooves (every " + step + "): " + String.join("; ", told)
-                + (off.stream().distinct().count() > MOST_TOLD ? "; and others." : ".");
-        return subject.tools().onGrooves() ? Check.watch("grooves", Optional.empty(), text,
-                "They follow from what was set by hand or from the shape: shift the fence by as much, or mark them.")
-                : Check.good("grooves", text + " Shift the fence by as much, or mark them.");
+        List<Message> distinct = off.stream().distinct().toList();
+        String scores = distinct.stream().limit(MOST_TOLD).map(Message::sentence).collect(Collectors.joining("; "))
+                + (distinct.size() > MOST_TOLD ? "; and others." : ".");
+        return subject.tools().onGrooves()
+                ? Check.watch("grooves", Optional.empty(),
+                        CheckWords.BETWEEN_GROOVES_ALL_THE_SAME.of("step", step, "scores", scores))
+                : Check.good("grooves", CheckWords.BETWEEN_GROOVES.of("step", step, "scores", scores));
     }
 }

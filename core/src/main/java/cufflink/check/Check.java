@@ -1,6 +1,7 @@
 package cufflink.check;
 
 import cufflink.measure.Length;
+import cufflink.words.Message;
 import java.util.Optional;
 
 /**
@@ -9,12 +10,10 @@ import java.util.Optional;
  * @param id      unique in a plan
  * @param verdict how it came out
  * @param margin  by how much it holds, or fails if negative
- * @param text    what was looked at and found, in the maker's words
- * @param remedy  what to do about it; empty if nothing
+ * @param message what was looked at and found, and what to do about it
  * @param change  a change that the maker can accept
  */
-public record Check(String id, Verdict verdict, Optional<Length> margin, String text, String remedy,
-        Optional<Change> change) {
+public record Check(String id, Verdict verdict, Optional<Length> margin, Message message, Optional<Change> change) {
     /**
      * A change to one measure; without a value, only the measure to look at.
      *
@@ -23,19 +22,29 @@ public record Check(String id, Verdict verdict, Optional<Length> margin, String 
     public record Change(String measure, String label, Optional<String> value) {
     }
 
-    static Check good(String id, Length margin, String text) {
-        return new Check(id, Verdict.GOOD, Optional.of(margin), text, "", Optional.empty());
+    /** What was looked at and found, in the maker's words. */
+    public String text() {
+        return message.sentence();
     }
 
-    static Check good(String id, String text) {
-        return new Check(id, Verdict.GOOD, Optional.empty(), text, "", Optional.empty());
+    /** What to do about it; empty if nothing. */
+    public String remedy() {
+        return message.remedy();
     }
 
-    static Check watch(String id, Optional<Length> margin, String text, String remedy) {
-        return new Check(id, Verdict.WATCH, margin, text, remedy, Optional.empty());
+    static Check good(String id, Length margin, Message message) {
+        return new Check(id, Verdict.GOOD, Optional.of(margin), message, Optional.empty());
     }
 
-    static Check bad(String id, Optional<Length> margin, String text, String remedy, Optional<Change> change) {
-        return new Check(id, Verdict.BAD, margin, text, remedy, change);
+    static Check good(String id, Message message) {
+        return new Check(id, Verdict.GOOD, Optional.empty(), message, Optional.empty());
+    }
+
+    static Check watch(String id, Optional<Length> margin, Message message) {
+        return new Check(id, Verdict.WATCH, margin, message, Optional.empty());
+    }
+
+    static Check bad(String id, Optional<Length> margin, Message message, Optional<Change> change) {
+        return new Check(id, Verdict.BAD, margin, message, change);
     }
 }

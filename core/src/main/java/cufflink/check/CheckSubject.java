@@ -15,6 +15,7 @@ import cufflink.paper.NamedSize;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackedDesign;
+import cufflink.words.Measured;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -66,13 +67,18 @@ public record CheckSubject(StackedDesign stacked, List<PosedCard> poses, List<Sc
     }
 
     /** A length on the maker's ruler: exact if it lies there, otherwise the nearest division marked as such. */
-    String onRuler(Length length) {
-        return step.text(length);
+    Measured onRuler(Length length) {
+        return Measured.of(length, step);
+    }
+
+    /** A length, exactly. */
+    Measured exact(Length length) {
+        return Measured.of(length, format());
     }
 
     /** What is to spare, or lacks, never flattered: to spare is rounded down, what lacks up. */
-    String margin(Length margin) {
-        return format().text(margin.isNegative() ? step.up(margin.abs()) : step.down(margin));
+    Measured margin(Length margin) {
+        return exact(margin.isNegative() ? step.up(margin.abs()) : step.down(margin));
     }
 
     /** Names the measure to change, as a change without a value. */

@@ -1,5 +1,7 @@
 package cufflink.check;
 
+import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,8 +14,10 @@ final class DesignRulesJudge implements Judge {
             Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.bad() ? Verdict.BAD : Verdict.WATCH;
             Optional<Check.Change> change = judgement.holds() ? Optional.empty()
                     : judgement.change().flatMap(subject::change);
-            String remedy = change.map(which -> "Change " + which.label().toLowerCase(Locale.ROOT) + ".").orElse("");
-            return new Check(judgement.id(), verdict, judgement.margin(), judgement.text(), remedy, change);
+            Message message = change.map(which -> CheckWords.RULE_TO_CHANGE.of("text", judgement.text(), "measure",
+                    which.label().toLowerCase(Locale.ROOT)))
+                    .orElseGet(() -> CheckWords.RULE.of("text", judgement.text()));
+            return new Check(judgement.id(), verdict, judgement.margin(), message, change);
         }).toList();
     }
 }

@@ -5,6 +5,9 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.words.CheckWords;
+import cufflink.words.Measured;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,24 +29,14 @@ final class EnvelopeJudge implements Judge {
         Length spareShort = Length.shorter(envelope.width(), envelope.height())
                 .minus(Length.shorter(stack.width(), stack.height())).minus(stack.thickness());
         Length margin = Length.shorter(spareLong, spareShort);
-        String text = format.size(stack.width(), stack.height()) + ", "
-                + LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())
-                + " thick, " + (margin.isNegative() ? "does not go into " : "goes into ") + "the " + envelope.name()
-                + " envelope ("
-                + format.size(envelope.width(), envelope.height()) + ")";
-        if (margin.isNegative()) {
-            return List
-                    .of(Check
-                            .bad("envelope", Optional.of(margin),
-                                    text + ": " + format.text(subject.step().up(margin.abs())) + " too little.",
-                                    subject.envelope().get().fitted() ? "Choose a larger envelope."
-                                            : "Fit the card to the envelope, or choose a larger one.",
-                                    Optional.empty()));
-        }
-        String spare = text + ": " + format.text(subject.step().down(margin)) + " to spare.";
-        return List.of(COMFORT.isLongerThan(margin)
-                ? Check.watch("envelope", Optional.of(margin), spare,
-                        "It will be tight. Measure the envelope; the packet's size is nominal.")
-                : Check.good("envelope", margin, spare));
+        CheckWords code = !margin.isNegative()
+                ? COMFORT.isLongerThan(margin) ? CheckWords.GOES_TIGHTLY_INTO : CheckWords.GOES_INTO
+                : subject.envelope().get().fitted() ? CheckWords.TOO_LARGE_FOR_FITTED : CheckWords.TOO_LARGE_FOR;
+        Message message = code.of("size", format.size(stack.width(), stack.height()), "thickness",
+                Measured.of(stack.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE)), "envelope", envelope.name(),
+                "inside", format.size(envelope.width(), envelope.height()), "margin", subject.margin(margin));
+        Verdict verdict = margin.isNegative() ? Verdict.BAD
+                : COMFORT.isLongerThan(margin) ? Verdict.WATCH : Verdict.GOOD;
+        return List.of(new Check("envelope", verdict, Optional.of(margin), message, Optional.empty()));
     }
 }

@@ -2,6 +2,7 @@ package cufflink.check;
 
 import cufflink.fold.FoldedPiece;
 import cufflink.problem.Problem;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,21 +17,20 @@ final class FoldingJudge implements Judge {
             String label = subject.design().piece(piece.pattern().piece()).label();
             if (!piece.problems().isEmpty()) {
                 Problem first = piece.problems().get(0);
-                checks.add(Check.bad(id, Optional.empty(), label + " does not fold: " + first.what(), first.remedy(),
-                        Optional.empty()));
+                checks.add(Check.bad(id, Optional.empty(),
+                        CheckWords.DOES_NOT_FOLD.of("piece", label, "problem", first.message()), Optional.empty()));
             } else if (!piece.pattern().hinges().isEmpty() && piece.flat().isPresent()) {
                 checks.add(Check.good(id,
-                        label + " folds flat: " + piece.flat().get().order().size() + " panels, " + piece.folds()
-                                + (piece.folds() == 1 ? " fold" : " folds") + ", nothing in the way."));
+                        CheckWords.FOLDS_FLAT.of("piece", label, "panels", piece.flat().get().order().size(), "folds",
+                                piece.folds())));
             } else if (!piece.pattern().hinges().isEmpty()) {
-                checks.add(Check.watch(id, Optional.empty(), label + " does not lie flat after its last fold.",
-                        "Fold it shut to see its closed size."));
+                checks.add(Check.watch(id, Optional.empty(), CheckWords.ENDS_NOT_FLAT.of("piece", label)));
             }
         }
         boolean eachFolds = subject.pieces().values().stream().allMatch(piece -> piece.problems().isEmpty());
         subject.stacked().closed().closed().problems().stream().filter(problem -> eachFolds).findFirst()
                 .ifPresent(problem -> checks.add(Check.bad("closes", Optional.empty(),
-                        "Put together it does not close: " + problem.what(), problem.remedy(), Optional.empty())));
+                        CheckWords.DOES_NOT_CLOSE.of("problem", problem.message()), Optional.empty())));
         return checks;
     }
 }

@@ -4,9 +4,10 @@ import cufflink.crease.Openings;
 import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
+import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -36,23 +37,19 @@ final class LayerJudge implements Judge {
         List<Border> borders = borders(subject);
         for (Border border : borders) {
             MatLayer layer = border.layer();
-            String what = layer.label() + ", " + text(layer.form(), subject);
-            String under = text(layer.under(), subject);
             String id = "layer-" + layer.on().on() + "-" + layer.layer();
             if (border.least().isNegative()) {
                 checks.add(Check.bad(id, Optional.of(border.least()),
-                        what + ", is larger than what it lies on (" + under + ").", "Cut it down to leave a border.",
-                        Optional.empty()));
+                        said(CheckWords.LAYER_TOO_LARGE, layer, subject), Optional.empty()));
             } else if (CLEAR_OF_FOLD.isLongerThan(border.least())) {
                 checks.add(Check.watch(id, Optional.of(border.least()),
-                        what + ", reaches the edge of what it lies on (" + under + "); next to a fold its edge cracks.",
-                        "Leave a border."));
+                        said(CheckWords.LAYER_TO_THE_EDGE, layer, subject)));
             }
         }
         if (checks.isEmpty() && !borders.isEmpty()) {
             Length least = borders.stream().map(Border::least).min(Comparator.naturalOrder()).orElseThrow();
-            checks.add(Check.good("layers", least, "Every layer is smaller than what it lies on: at least "
-                    + subject.onRuler(subject.step().down(least)) + " shows."));
+            checks.add(Check.good("layers", least,
+                    CheckWords.LAYERS_SMALLER.of("border", subject.onRuler(subject.step().down(least)))));
         }
         return checks;
     }
@@ -79,7 +76,8 @@ final class LayerJudge implements Judge {
         return Length.nearestToMillimetres(inside ? layer.getBoundary().distance(under.getBoundary()) : -beyond);
     }
 
-    private static String text(LayerForm form, CheckSubject subject) {
-        return form.text(subject.format());
+    private static Message said(CheckWords code, MatLayer layer, CheckSubject subject) {
+        return code.of("layer", layer.label(), "size", layer.form().text(subject.format()), "under",
+                layer.under().text(subject.format()));
     }
 }

@@ -8,6 +8,7 @@ import cufflink.design.SizedDesign.Score;
 import cufflink.fold.FoldedPiece;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,9 +37,9 @@ final class LinesJudge implements Judge {
     private static Optional<Check> narrow(CheckSubject subject, Panel panel) {
         Length width = Length.nearestToMillimetres(new MinimumDiameter(panel.outline()).getLength());
         return NARROWEST.isLongerThan(width) ? Optional.of(Check.bad("narrow-" + panel.id(),
-                Optional.of(width.minus(NARROWEST)), "The " + panel.label() + " is only " + subject.format().text(width)
-                        + " wide; that cannot be cut and folded.",
-                "Change the measures beside it.", subject.change(panel.id()))) : Optional.empty();
+                Optional.of(width.minus(NARROWEST)), CheckWords.TOO_NARROW.of("panel", panel.label(), "width",
+                        subject.exact(width)),
+                subject.change(panel.id()))) : Optional.empty();
     }
 
     /** Decorative lines that run into each other or into a crease. */
@@ -52,10 +53,9 @@ final class LinesJudge implements Judge {
                 if (decorative && Math.abs(Math.sin(one.angle() - other.angle())) < PARALLEL
                         && one.distance(other) < NARROWEST.toMillimetres()) {
                     return Optional.of(Check.bad("crowded-" + piece.id(), Optional.empty(),
-                            "The scores " + scores.get(i).id() + " and " + scores.get(k).id() + " of the "
-                                    + piece.label()
-                                    + " run into each other.",
-                            "Use fewer of them, or a wider pitch.", Optional.empty()));
+                            CheckWords.CROWDED.of("one", scores.get(i).id(), "other", scores.get(k).id(), "piece",
+                                    piece.label()),
+                            Optional.empty()));
                 }
             }
         }
@@ -67,8 +67,7 @@ final class LinesJudge implements Judge {
                 && subject.mats().stream().anyMatch(mat -> covers(mat, piece, score))).map(Score::id).toList();
         return hidden.isEmpty() ? Optional.empty()
                 : Optional.of(Check.watch("hidden-" + piece.id(), Optional.empty(),
-                        "Under a layer and not seen: " + String.join(", ", hidden) + ".",
-                        "Leave out the layer there, or use fewer decorative lines."));
+                        CheckWords.HIDDEN.of("scores", hidden)));
     }
 
     private static boolean covers(MatLayer mat, Piece piece, Score score) {

@@ -4,6 +4,7 @@ import cufflink.crease.Openings;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.mat.MatLayer;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,14 +27,13 @@ final class OpeningJudge implements Judge {
                     openings++;
                     if (RobustOverlay.intersection(opening, layer.outline()).getArea() > SPECK) {
                         checks.add(Check.bad("opening-" + layer.on().on() + "-" + layer.layer(), Optional.empty(),
-                                layer.label() + ", closes an opening under it.",
-                                "Leave out this layer, or cut it to the panel's own size.", Optional.empty()));
+                                CheckWords.OPENING_CLOSED.of("layer", layer.label()), Optional.empty()));
                     }
                 }
             }
         }
         if (checks.isEmpty() && openings > 0) {
-            checks.add(Check.good("openings", "Every layer leaves the openings under it free."));
+            checks.add(Check.good("openings", CheckWords.OPENINGS_FREE.of()));
         }
         return checks;
     }

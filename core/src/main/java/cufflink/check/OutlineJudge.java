@@ -3,6 +3,8 @@ package cufflink.check;
 import cufflink.measure.Length;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackLayer;
+import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -28,13 +30,12 @@ final class OutlineJudge implements Judge {
         Length by = Length.nearestToMillimetres(Math.max(0, beyond(worst, covered)));
         if (by.toMillimetres() < 1e-3) {
             return List.of(
-                    Check.good("stays-inside", "Nothing stands out: the " + cover.label() + " covers every layer."));
+                    Check.good("stays-inside", CheckWords.NOTHING_STANDS_OUT.of("cover", cover.label())));
         }
-        String text = "The " + worst.label() + " stands out past the " + cover.label() + " by " + subject.onRuler(by)
-                + ".";
+        Message message = CheckWords.STANDS_OUT.of("panel", worst.label(), "cover", cover.label(), "by",
+                subject.onRuler(by));
         Optional<Check.Change> change = worst.panel().map(panel -> panel.panel()).flatMap(subject::change);
-        return List.of(Check.bad("stays-inside", Optional.of(Length.ZERO.minus(by)), text,
-                "Make the " + worst.label() + " shorter by that much.", change));
+        return List.of(Check.bad("stays-inside", Optional.of(Length.ZERO.minus(by)), message, change));
     }
 
     private static double beyond(StackLayer layer, Envelope cover) {

@@ -8,9 +8,9 @@ import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
 import cufflink.measure.Length;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -39,15 +39,15 @@ final class PartsJudge implements Judge {
             }
         }
         if (checks.isEmpty() && parts > 0) {
-            checks.add(Check.good("parts", parts == 1 ? "The glued part lies where it holds."
-                    : "All " + parts + " glued parts lie where they hold."));
+            checks.add(Check.good("parts",
+                    parts == 1 ? CheckWords.PART_HOLDS.of() : CheckWords.ALL_PARTS_HOLD.of("parts", parts)));
         }
         return checks;
     }
 
     private static Optional<Check> judge(CheckSubject subject, Glue glue, GluePatch patch) {
-        String part = "The " + subject.assembly().panel(glue.part()).label();
-        String host = "the " + subject.assembly().panel(glue.onto()).label();
+        String part = subject.assembly().panel(glue.part()).label();
+        String host = subject.assembly().panel(glue.onto()).label();
         double dry = patch.dry().stream().mapToDouble(Geometry::getArea).sum();
         boolean hangs = glue.edges().glued().size() < Side.values().length;
         double share = hangs ? patch.strips().stream().mapToDouble(GluePatch.Strip::share).average().orElse(1)
@@ -58,21 +58,19 @@ final class PartsJudge implements Judge {
                     .mapToDouble(corner -> panel.getFactory().createPoint(corner).distance(panel)).max().orElse(0);
             Length by = Length.nearestToMillimetres(beyond);
             return Optional.of(Check.bad("part-" + glue.id(), Optional.of(Length.ZERO.minus(by)),
-                    part + " does not lie on " + host + ": " + subject.onRuler(by)
-                            + " of it stand out past an edge or over a crease.",
-                    "Make it smaller, or " + host.toLowerCase(Locale.ROOT) + " larger.", Optional.empty()));
+                    CheckWords.PART_BESIDE.of("part", part, "host", host, "by", subject.onRuler(by)),
+                    Optional.empty()));
         } else if (glue.edges().overhang() && share < (hangs ? LEAST_EDGE : LEAST_SHARE)) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
-                    "Only " + Math.round(share * 100) + " % of " + (hangs ? "the glued edge of " : "")
-                            + part.toLowerCase(Locale.ROOT) + " lies on " + host + "; it does not hold.",
-                    "Move it further onto the panel, or make it smaller.", Optional.empty()));
+                    (hangs ? CheckWords.EDGE_HARDLY_HELD : CheckWords.PART_HARDLY_HELD).of("share",
+                            Math.round(share * 100), "part", part, "host", host),
+                    Optional.empty()));
         }
         boolean covers = Openings.all(subject.design().piece(glue.onto().piece()))
                 .anyMatch(opening -> RobustOverlay.intersection(opening, patch.part()).getArea() > SPECK);
         return covers && !glue.edges().overhang()
                 ? Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
-                        part + " lies over an opening or a slot of " + host + ".", "Make it smaller, or move it.",
-                        Optional.empty()))
+                        CheckWords.PART_OVER_OPENING.of("part", part, "host", host), Optional.empty()))
                 : Optional.empty();
     }
 }

@@ -5,6 +5,8 @@ import cufflink.design.SizedDesign.Pocket;
 import cufflink.fit.PocketFit;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
+import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,33 +28,31 @@ final class PocketJudge implements Judge {
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
         checks.add(judgement(id + "-width", fit.width(),
-                label + " is " + subject.onRuler(pocket.width().length()) + " wide for a " + item.name() + " of "
-                        + subject.onRuler(item.width()),
-                "Make the card wider.", subject.change(subject.design().definition().measure(Role.FINISHED_WIDTH)
-                        .map(measure -> measure.name()).orElse("")),
-                subject));
+                (fit.width().isNegative() ? CheckWords.NOT_WIDE_ENOUGH : CheckWords.WIDE_ENOUGH).of("pocket", label,
+                        "width", subject.onRuler(pocket.width().length()), "item", item.name(), "needs",
+                        subject.onRuler(item.width()), "margin", subject.margin(fit.width())),
+                subject.design().definition().measure(Role.FINISHED_WIDTH)
+                        .flatMap(measure -> subject.change(measure.name()))));
         checks.add(judgement(id + "-room", fit.room(),
-                "The " + item.name() + ", " + subject.onRuler(item.height()) + " high, has "
-                        + subject.onRuler(pocket.room().length()) + " before it passes the edge",
-                "Make the pocket deeper or the contents smaller.", change, subject));
+                (fit.room().isNegative() ? CheckWords.NOT_ROOM_ENOUGH : CheckWords.ROOM_ENOUGH).of("item", item.name(),
+                        "height", subject.onRuler(item.height()), "room", subject.onRuler(pocket.room().length()),
+                        "margin", subject.margin(fit.room())),
+                change));
         checks.add(judgement(id + "-depth", fit.held(),
-                label + " is " + subject.onRuler(pocket.depth().length()) + " deep; a third of the " + item.name()
-                        + " must sit in it",
-                "Make the pocket deeper.", change, subject));
-        String reach = subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)) + " of the " + item.name()
-                + " can be gripped; "
-                + subject.onRuler(pocket.reachWanted()) + " is good";
-        checks.add(fit.reach().isNegative()
-                ? new Check(id + "-reach", Verdict.WATCH, Optional.of(fit.reach()), reach + ".",
-                        "Deepen the notch or make the pocket shallower.", change)
-                : Check.good(id + "-reach", fit.reach(), reach + "."));
+                (fit.held().isNegative() ? CheckWords.NOT_DEEP_ENOUGH : CheckWords.DEEP_ENOUGH).of("pocket", label,
+                        "depth", subject.onRuler(pocket.depth().length()), "item", item.name(), "margin",
+                        subject.margin(fit.held())),
+                change));
+        boolean hard = fit.reach().isNegative();
+        Message reach = (hard ? CheckWords.HARD_TO_GRIP : CheckWords.CAN_BE_GRIPPED).of("reach",
+                subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)), "item", item.name(), "wanted",
+                subject.onRuler(pocket.reachWanted()));
+        checks.add(new Check(id + "-reach", hard ? Verdict.WATCH : Verdict.GOOD, Optional.of(fit.reach()), reach,
+                hard ? change : Optional.empty()));
     }
 
-    private static Check judgement(String id, Length margin, String found, String remedy, Optional<Check.Change> change,
-            CheckSubject subject) {
-        return margin.isNegative()
-                ? Check.bad(id, Optional.of(margin), found + ": " + subject.margin(margin) + " too little.", remedy,
-                        change)
-                : Check.good(id, margin, found + ": " + subject.margin(margin) + " to spare.");
+    private static Check judgement(String id, Length margin, Message message, Optional<Check.Change> change) {
+        return margin.isNegative() ? Check.bad(id, Optional.of(margin), message, change)
+                : Check.good(id, margin, message);
     }
 }

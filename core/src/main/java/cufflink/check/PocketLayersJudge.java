@@ -5,6 +5,8 @@ import cufflink.design.SizedDesign.Pocket;
 import cufflink.measure.Length;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.PocketSpace;
+import cufflink.words.CheckWords;
+import cufflink.words.Measured;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,31 +33,29 @@ final class PocketLayersJudge implements Judge {
                 .findFirst();
         if (found.isEmpty()) {
             return Check.bad(id, Optional.empty(),
-                    label + " is none: between the " + panel(stack, pocket, true) + " and the "
-                            + panel(stack, pocket, false)
-                            + " fewer than two sides are closed by a fold or glue, or nothing is open.",
-                    "Glue its edges, and leave its mouth dry.", change);
+                    CheckWords.NO_POCKET.of("pocket", label, "front", panel(stack, pocket, true), "back",
+                            panel(stack, pocket, false)),
+                    change);
         }
         PocketSpace space = found.get();
         Side mouth = stack.flat().state().side(pocket.definition().back(), pocket.definition().open());
         Side seen = subject.design().definition().held().seen(mouth);
         if (!space.open().contains(mouth)) {
             return Check.bad(id, Optional.empty(),
-                    label + " should open at the " + seen.word()
-                            + "; the layers close it there and leave it open at the " + words(subject, space.open())
-                            + ".",
-                    "Leave the glue off at the " + seen.word() + ".", change);
+                    CheckWords.MOUTH_CLOSED.of("pocket", label, "mouth", seen.word(), "open",
+                            words(subject, space.open())),
+                    change);
         }
         Length spare = Length.shorter(space.width(mouth).minus(pocket.width().length()),
                 space.depth(mouth).minus(pocket.depth().length()));
-        String size = subject.onRuler(space.width(mouth)) + " × " + subject.onRuler(space.depth(mouth)) + " deep";
+        Measured width = subject.onRuler(space.width(mouth));
+        Measured depth = subject.onRuler(space.depth(mouth));
         return spare.isNegative()
-                ? Check.bad(id, Optional.of(spare),
-                        label + " is " + size + " between its folds and glue, " + subject.margin(spare)
-                                + " less than its measures say.",
-                        "Make the pocket's panels larger.", change)
-                : Check.good(id, spare, label + " is closed by folds and glue at the " + words(subject, space.closed())
-                        + ", " + size + ", and open at the " + words(subject, space.open()) + ".");
+                ? Check.bad(id, Optional.of(spare), CheckWords.POCKET_SMALLER.of("pocket", label, "width", width,
+                        "depth", depth, "margin", subject.margin(spare)), change)
+                : Check.good(id, spare,
+                        CheckWords.POCKET_MADE.of("pocket", label, "closed", words(subject, space.closed()), "width",
+                                width, "depth", depth, "open", words(subject, space.open())));
     }
 
     private static String panel(ClosedStack stack, Pocket pocket, boolean front) {

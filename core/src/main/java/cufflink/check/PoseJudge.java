@@ -2,6 +2,7 @@ package cufflink.check;
 
 import cufflink.fold.PosedCard;
 import cufflink.problem.Problem;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,12 +18,12 @@ final class PoseJudge implements Judge {
                     .or(posed::obstacle);
             problem.ifPresentOrElse(
                     found -> checks.add(Check.bad("pose-" + posed.name().replace(' ', '-'), Optional.empty(),
-                            "It cannot be brought to the pose “" + posed.name() + "”: " + found.what(), found.remedy(),
+                            CheckWords.POSE_NOT_REACHED.of("pose", posed.name(), "problem", found.message()),
                             Optional.empty())),
                     () -> good.add(posed.name()));
         }
         if (!good.isEmpty()) {
-            checks.add(Check.good("moves", "It moves freely: " + String.join(", ", good) + "."));
+            checks.add(Check.good("moves", CheckWords.MOVES.of("poses", good)));
         }
         return checks;
     }

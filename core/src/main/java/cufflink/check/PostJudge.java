@@ -4,6 +4,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.words.CheckWords;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,12 +43,8 @@ final class PostJudge implements Judge {
     }
 
     private static Check verdict(boolean fits, boolean shape, Length thick, String what) {
-        String ask = "Rules change; ask your local post.";
-        if (!fits) {
-            return Check.watch("post", Optional.of(thick), "Too large or too thick for " + what + ".", ask);
-        }
-        return shape ? Check.good("post", thick, "Within the size of " + what + ". " + ask)
-                : Check.watch("post", Optional.of(thick),
-                        "Within the size of " + what + ", but its shape may cost a surcharge.", ask);
+        CheckWords code = !fits ? CheckWords.NO_LETTER : shape ? CheckWords.LETTER : CheckWords.LETTER_OF_ODD_SHAPE;
+        return new Check("post", code == CheckWords.LETTER ? Verdict.GOOD : Verdict.WATCH, Optional.of(thick),
+                code.of("letter", what), Optional.empty());
     }
 }

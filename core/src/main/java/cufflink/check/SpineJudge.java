@@ -4,6 +4,8 @@ import cufflink.design.CreaseRef;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.words.CheckWords;
+import cufflink.words.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,10 +27,9 @@ final class SpineJudge implements Judge {
             for (Map.Entry<CreaseRef, Length> entry : stack.enclosed().entrySet()) {
                 if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
                     checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())),
-                            "Crease " + entry.getKey().crease() + " goes round "
-                                    + millimetres.text(entry.getValue()) + " of paper.",
-                            "Score it twice, " + subject.format().text(subject.step().up(entry.getValue()))
-                                    + " apart, or take thinner layers."));
+                            CheckWords.GOES_ROUND.of("crease", entry.getKey().crease(), "thickness",
+                                    Measured.of(entry.getValue(), millimetres), "apart",
+                                    subject.exact(subject.step().up(entry.getValue())))));
                 }
             }
         });

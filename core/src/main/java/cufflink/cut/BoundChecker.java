@@ -1,5 +1,6 @@
 package cufflink.cut;
 
+import cufflink.check.Verdict;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,7 +1,7 @@
 package cufflink.design;
 
+import cufflink.words.Vocabulary;
 import java.util.Collection;
-import java.util.List;
 
 /** A side of a panel as its piece lies flat with the stated face up. */
 public enum Side {
@@ -19,10 +19,7 @@ public enum Side {
 
     /** Some sides as words in a sentence, such as "left, right and bottom". */
     public static String words(Collection<Side> sides) {
-        List<String> words = sides.stream().sorted().map(Side::word).toList();
-        int last = words.size() - 1;
-        return last < 1 ? String.join("", words)
-                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+        return Vocabulary.and(sides.stream().sorted().map(Side::word).toList());
     }
 
     /** The side towards which a direction points most, x to the right and y down. */

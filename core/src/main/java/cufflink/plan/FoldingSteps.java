@@ -4,8 +4,11 @@ import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Folding: a step for each stage of each piece; creases that are only folded over and opened again are one. */
 final class FoldingSteps {
@@ -35,9 +38,10 @@ final class FoldingSteps {
 
     private void folding(int i) {
         FoldStep step = piece.stages().get(i).step();
-        Said said = step.said().all().isEmpty() ? Said.of("Fold " + String.join(" and ", step.creases()) + ".")
+        Said said = step.said().all().isEmpty()
+                ? Said.of(StepWords.FOLD.of("creases", String.join(" and ", step.creases())).sentence())
                 : step.said();
-        add(i, said.title(), said.all() + (i == 0 ? " Burnish each fold with the bone folder." : ""));
+        add(i, said, i == 0 ? Optional.of(StepWords.BURNISH.of()) : Optional.empty());
     }
 
     /** All creases in a row that are folded over and opened again, as one step, told at the first of them. */
@@ -53,12 +57,14 @@ final class FoldingSteps {
             says.add(stages.get(i).step().said());
         }
         String all = String.join(" ", says.stream().map(Said::all).distinct().toList());
-        add(first, says.stream().distinct().count() == 1 ? says.get(0).title() : Said.of(all).title(),
-                all + " Fold each over, burnish it and open it again: " + String.join(", ", creases) + ".");
+        add(first, says.stream().distinct().count() == 1 ? says.get(0) : Said.of(all),
+                Optional.of(StepWords.OVER_AND_OPEN.of("creases", String.join(", ", creases))));
     }
 
-    private void add(int stage, String title, String text) {
-        sheet.add(title, label + ": " + text + sheet.times(), "",
+    private void add(int stage, Said said, Optional<Message> more) {
+        List<Message> told = new ArrayList<>(List.of(StepWords.OF_PIECE.of("piece", label, "say", said.all())));
+        more.ifPresent(told::add);
+        sheet.add(StepWords.NAMED.of("what", said.title()), told, Optional.empty(),
                 new StepSubject.OfFold(piece.pattern().piece(), stage, piece.stages().get(stage)), List.of());
     }
 }

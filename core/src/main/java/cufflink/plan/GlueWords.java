@@ -2,9 +2,14 @@ package cufflink.plan;
 
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.GluePatch;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
+import cufflink.words.Vocabulary;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
+import java.util.stream.Stream;
 
 /** Which edges take glue, called as the picture of the step shows them. */
 final class GlueWords {
@@ -15,24 +20,36 @@ final class GlueWords {
     private GlueWords() {
     }
 
-    /** Sentences, each after a space; empty where nothing is glued. */
-    static String edges(Workings plan, Glue glue) {
-        Optional<GlueScene> scene = GlueScene.of(plan, glue);
-        return scene.map(found -> glued(plan, glue, found) + free(glue, found)).orElse("");
+    /** Sentences; none where nothing is glued. */
+    static List<Message> edges(Workings plan, Glue glue) {
+        return GlueScene.of(plan, glue).map(scene -> Stream
+                .concat(glued(plan, glue, scene).stream(), free(glue, scene).stream()).toList()).orElse(List.of());
     }
 
-    private static String glued(Workings plan, Glue glue, GlueScene scene) {
+    private static List<Message> glued(Workings plan, Glue glue, GlueScene scene) {
         List<PictureEdge> whole = edges(scene, share -> share >= ALL);
         List<PictureEdge> partly = edges(scene, share -> share < ALL && share > SOME);
         if (whole.isEmpty() && partly.isEmpty()) {
-            return "";
+            return List.of();
         }
         String host = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
                 .map(panel -> panel.label()).orElse(glue.onto().panel());
-        String all = whole.isEmpty() ? "" : " Glue, as the picture shows it, along: " + PictureEdge.words(whole) + ".";
-        String some = partly.isEmpty() ? "" : (whole.isEmpty() ? " Glue, as the picture shows it, along: " : " Along: ")
-                + PictureEdge.words(partly) + ", only where it lies on the " + host + ".";
-        return all + some + (scene.patch().dry().isEmpty() ? "" : " What reaches past the " + host + " stays dry.");
+        List<Message> told = new ArrayList<>();
+        if (!whole.isEmpty()) {
+            told.add(StepWords.GLUE_ALONG.of("edges", words(whole)));
+        }
+        if (!partly.isEmpty()) {
+            told.add((whole.isEmpty() ? StepWords.GLUE_PARTLY_ALONG : StepWords.PARTLY_ALONG).of("edges",
+                    words(partly), "panel", host));
+        }
+        if (!scene.patch().dry().isEmpty()) {
+            told.add(StepWords.STAYS_DRY.of("panel", host));
+        }
+        return told;
+    }
+
+    private static String words(List<PictureEdge> edges) {
+        return Vocabulary.and(edges.stream().map(PictureEdge::word).toList());
     }
 
     private static List<PictureEdge> edges(GlueScene scene, DoublePredicate share) {
@@ -40,9 +57,10 @@ final class GlueWords {
                 .map(GluePatch.Strip::edge).toList());
     }
 
-    private static String free(Glue glue, GlueScene scene) {
+    private static Optional<Message> free(Glue glue, GlueScene scene) {
         List<PictureEdge> free = scene.seen(glue.edges().free());
-        return free.isEmpty() ? ""
-                : " The " + PictureEdge.words(free) + (free.size() == 1 ? " stays free." : " stay free.");
+        return free.isEmpty() ? Optional.empty()
+                : Optional.of((free.size() == 1 ? StepWords.STAYS_FREE : StepWords.STAY_FREE).of("edges",
+                        words(free)));
     }
 }

@@ -12,6 +12,9 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
 import cufflink.stack.StackLayer;
+import cufflink.words.Measured;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -76,31 +79,33 @@ final class LayerSteps {
         List<Reading> readings = new ArrayList<>();
         layers.forEach(layer -> readings.addAll(measures(layer)));
         boolean opened = layers.stream().anyMatch(layer -> !openings(layer).isEmpty());
-        String text = "Stamp, emboss or write on the layers first."
-                + (layers.size() > 1 ? " Then put them together, the largest at the bottom, "
-                        + border(layers) + " showing all round." : " Lay it aside for gluing.")
-                + layers.stream().map(LayerSteps::shape).distinct().collect(Collectors.joining())
-                + (opened ? " Cut its opening as the picture shows it, so that the "
-                        + "border stays round the opening under it." : "")
-                + (alike.size() > 1 ? " Make " + alike.size() + ": for " + names(alike) + "." : "") + sheet.times();
-        String title = alike.size() > 1 ? alike.size() + " layers alike: " + names(alike.subList(0, 1)) + " …"
-                : "Layers for " + names(alike);
-        sheet.add(title, text, "", new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+        List<Message> told = new ArrayList<>(List.of(StepWords.STAMP_FIRST.of()));
+        told.add(layers.size() > 1 ? StepWords.PUT_TOGETHER.of("border", border(layers)) : StepWords.LAY_ASIDE.of());
+        layers.stream().flatMap(layer -> shape(layer).stream()).distinct().forEach(told::add);
+        if (opened) {
+            told.add(StepWords.CUT_OPENING.of());
+        }
+        if (alike.size() > 1) {
+            told.add(StepWords.MAKE_FOR.of("count", alike.size(), "panels", names(alike)));
+        }
+        Message title = alike.size() > 1
+                ? StepWords.LAYERS_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
+                : StepWords.LAYERS_FOR.of("panel", names(alike));
+        sheet.add(title, told, Optional.empty(), new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
     }
 
     /** What shows of each layer under the next, or of the panel. */
-    private String border(List<MatLayer> layers) {
-        return (layers.stream().allMatch(MatLayer::isExact) ? "" : "at least ") + format.text(layers.get(0).reveal());
+    private Object border(List<MatLayer> layers) {
+        Measured reveal = Measured.of(layers.get(0).reveal(), format);
+        return layers.stream().allMatch(MatLayer::isExact) ? reveal : StepWords.AT_LEAST.of("border", reveal);
     }
 
     /** How a layer that is no rectangle is cut. */
-    private static String shape(MatLayer layer) {
+    private static Optional<Message> shape(MatLayer layer) {
         return switch (layer.form().kind()) {
-            case RECTANGLE -> "";
-            case TRIANGLE -> " It is a right triangle: mark the two sides at a right angle and cut from mark to mark.";
-            case OUTLINE ->
-                " Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from the "
-                        + "page that shows it true to size.";
+            case RECTANGLE -> Optional.empty();
+            case TRIANGLE -> Optional.of(StepWords.TRIANGLE.of());
+            case OUTLINE -> Optional.of(StepWords.OUTLINE.of());
         };
     }
 
@@ -175,15 +180,15 @@ final class LayerSteps {
 
     private void glue(List<Stack> alike) {
         Stack first = alike.get(0);
-        String title = alike.size() > 1 ? alike.size() + " layers on: " + names(alike.subList(0, 1)) + " …"
-                : first.on().label() + " layers on";
-        String places = alike.stream().map(
-                stack -> "“" + stack.on().label() + "” on the " + stack.on().face().word() + " of the " + panel(stack))
-                .collect(Collectors.joining(", "));
-        String text = "Glue the layers: " + places + ", " + border(first.layers())
-                + " showing on each side. Keep glue off the score lines."
-                + alike.stream().map(this::patternTop).distinct().collect(Collectors.joining()) + sheet.times();
-        sheet.add(title, text, "", new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
+        Message title = alike.size() > 1
+                ? StepWords.LAYERS_ON_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
+                : StepWords.LAYERS_ON.of("panel", first.on().label());
+        String places = alike.stream().map(stack -> StepWords.LAYER_PLACE.of("label", stack.on().label(), "face",
+                stack.on().face().word(), "panel", panel(stack)).sentence()).collect(Collectors.joining(", "));
+        List<Message> told = new ArrayList<>();
+        told.add(StepWords.GLUE_LAYERS.of("places", places, "border", border(first.layers())));
+        alike.stream().flatMap(stack -> patternTop(stack).stream()).distinct().forEach(told::add);
+        sheet.add(title, told, Optional.empty(), new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
     }
 
     private String panel(Stack stack) {
@@ -197,13 +202,9 @@ final class LayerSteps {
             List<CutOut> through = Openings.through(piece).filter(cut -> isLayered(piece, cut)).toList();
             if (!through.isEmpty()) {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
-                sheet.add(piece.label() + ": " + what + " through both",
-                        "Open the piece flat. Punch or cut with the knife when the glue has dried, through the "
-                                + "paper and its layers: "
-                                + what + "."
-                                + sheet.times(),
-                        PunchSteps.KNIFE, new StepSubject.OfPiece(piece.id()),
-                        PunchReadings.of(through, List.of(), format));
+                sheet.add(StepWords.THROUGH_BOTH.of("piece", piece.label(), "what", what),
+                        List.of(StepWords.CUT_THROUGH.of("what", what)), Optional.of(StepWords.KNIFE.of()),
+                        new StepSubject.OfPiece(piece.id()), PunchReadings.of(through, List.of(), format));
             }
         }
     }
@@ -224,21 +225,19 @@ final class LayerSteps {
     /**
      * Which way a pattern must point as the piece lies flat, so that it stands upright where the closed card shows it.
      */
-    private String patternTop(Stack stack) {
+    private Optional<Message> patternTop(Stack stack) {
         if (!plan.project().paper(PaperRole.layer(1)).directional() || stack.on().face() != Face.OUTSIDE
                 || plan.stack().isEmpty()) {
-            return "";
+            return Optional.empty();
         }
         int turned = plan.stack().get().layers().stream()
                 .filter(layer -> layer.kind() == StackLayer.Kind.MAT
                         && layer.panel().filter(stack.on().on()::equals).isPresent())
                 .mapToInt(StackLayer::turned).findFirst().orElse(0);
         return switch (Math.floorMod(turned - plan.design().definition().held().top(), 360)) {
-            case 0 -> "";
-            case 180 -> " As the piece lies flat, the top of the pattern points down: closed, it stands upright.";
-            default ->
-                " As the piece lies flat, the top of the pattern points sideways: hold the piece as the card will "
-                        + "be held.";
+            case 0 -> Optional.empty();
+            case 180 -> Optional.of(StepWords.PATTERN_DOWN.of());
+            default -> Optional.of(StepWords.PATTERN_SIDEWAYS.of());
         };
     }
 }

@@ -1,7 +1,5 @@
 package cufflink.plan;
 
-import java.util.List;
-
 /** An edge by where it lies in a picture; a piece that is set on point has slanting ones. */
 public enum PictureEdge {
     LEFT("left"), RIGHT("right"), TOP("top"), BOTTOM("bottom"), UPPER_LEFT("upper left"), UPPER_RIGHT("upper right"),
@@ -28,13 +26,5 @@ public enum PictureEdge {
             return x < 0 ? LEFT : RIGHT;
         }
         return y < 0 ? TOP : BOTTOM;
-    }
-
-    /** Such as "left, right and top". */
-    static String words(List<PictureEdge> edges) {
-        List<String> words = edges.stream().map(PictureEdge::word).toList();
-        int last = words.size() - 1;
-        return last < 1 ? String.join("", words)
-                : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
     }
 }

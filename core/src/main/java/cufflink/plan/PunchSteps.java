@@ -3,6 +3,7 @@ package cufflink.plan;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.measure.LengthFormat;
+import cufflink.words.StepWords;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -13,8 +14,6 @@ import java.util.stream.Stream;
 
 /** Punching and knife work before folding, and the pieces that are cut from what was cut away. */
 final class PunchSteps {
-    static final String KNIFE = "Metal rule with a lip, fingers behind it, several light passes; cap the knife.";
-
     private PunchSteps() {
     }
 
@@ -34,8 +33,8 @@ final class PunchSteps {
         String all = Stream.concat(piece.slits().stream().map(slit -> slit.id()), now.stream().map(CutOut::id))
                 .collect(Collectors.joining(", "));
         String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
-        sheet.add(piece.label() + ": " + first,
-                "Punch or cut with the knife before folding: " + all + "." + sheet.times(), KNIFE,
+        sheet.add(StepWords.PIECE_AND.of("piece", piece.label(), "what", first),
+                List.of(StepWords.PUNCH.of("what", all)), Optional.of(StepWords.KNIFE.of()),
                 new StepSubject.OfPiece(piece.id()),
                 PunchReadings.of(now, piece.slits(), sheet.plan().format()));
     }
@@ -53,11 +52,10 @@ final class PunchSteps {
                     .collect(Collectors.joining(", "));
             Reading reading = new Reading(first.id(), pieces.size() == 1 ? names : "each of " + pieces.size(),
                     first.width().length(), Optional.of(first.height().length()), "", Optional.empty());
-            sheet.add(host.label() + ": " + pieces.size() + " from its waste",
-                    "From what was cut away of the " + host.label().toLowerCase(Locale.ROOT) + ", cut " + pieces.size()
-                            + " of " + size
-                            + ": " + names + "." + sheet.times(),
-                    KNIFE, new StepSubject.OfPiece(first.id()), List.of(reading));
+            sheet.add(StepWords.FROM_WASTE.of("piece", host.label(), "count", pieces.size()),
+                    List.of(StepWords.CUT_FROM_WASTE.of("piece", host.label().toLowerCase(Locale.ROOT), "count",
+                            pieces.size(), "size", size, "names", names)),
+                    Optional.of(StepWords.KNIFE.of()), new StepSubject.OfPiece(first.id()), List.of(reading));
         });
     }
 }

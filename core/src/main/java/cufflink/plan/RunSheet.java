@@ -12,6 +12,9 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.stack.ClosedSize;
+import cufflink.words.Measured;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,8 +23,6 @@ import java.util.stream.Collectors;
 
 /** Writes the run sheet: cut all, score all, layers, punch, fold, glue, check. */
 final class RunSheet {
-    private static final String TRIMMER = "Guard down, fingers behind it; lock the blade when you leave it.";
-
     private final Workings plan;
     private final LengthFormat format;
     private final boolean keepsFiner;
@@ -62,9 +63,20 @@ final class RunSheet {
         return plan;
     }
 
-    /** Adds a step of the phase that is written after those there are. */
-    void add(String title, String text, String caution, StepSubject subject, List<Reading> readings) {
-        steps.add(new RunStep(steps.size() + 1, phase, title, text, caution, subject,
+    /** Adds a step of the phase that is written, done for each copy. */
+    void add(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
+            List<Reading> readings) {
+        List<Message> all = new ArrayList<>(told);
+        if (plan.project().copies() > 1) {
+            all.add(StepWords.FOR_EACH_COPY.of("copies", plan.project().copies()));
+        }
+        addOnce(title, all, caution, subject, readings);
+    }
+
+    /** Adds a step that is done once, however many copies are made. */
+    private void addOnce(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
+            List<Reading> readings) {
+        steps.add(new RunStep(steps.size() + 1, phase, title, told, caution, subject,
                 readings.stream().map(this::read).toList()));
     }
 
@@ -88,23 +100,23 @@ final class RunSheet {
                 .anyMatch(sized -> sized.byHand() && sized.isLength() && !ruler.has(sized.length()));
     }
 
-    /** For how many copies a step is done; empty for one. */
-    String times() {
-        return plan.project().copies() > 1 ? " Do this for each of the " + plan.project().copies() + " copies." : "";
-    }
-
     private void cutting() {
         LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
             List<Reading> readings = CutList.of(layout).stream().map(this::reading).toList();
-            String pieces = LayoutWords.gives(layout).toLowerCase(Locale.ROOT);
-            String sheet = layout.stock().name() + ", " + format.size(layout.stock().width(), layout.stock().height());
-            String title = count > 1 ? count + " sheets of " + layout.stock().name() : layout.stock().name();
-            String whole = LayoutWords.whole(layout).isEmpty() ? "" : " " + LayoutWords.whole(layout);
-            String fence = layout.cuts().isEmpty() ? ""
-                    : " The fence is set " + (layout.settings() == 1 ? "once." : layout.settings() + " times.");
-            String text = (count > 1 ? "Cut " + count + " sheets alike: " : "Cut ") + sheet + ". It gives " + pieces
-                    + "." + whole + fence + LayoutWords.diagonals(layout);
-            add(title, text, TRIMMER, new StepSubject.OfSheet(layout, count), readings);
+            String name = layout.stock().name();
+            String size = format.size(layout.stock().width(), layout.stock().height());
+            List<Message> told = new ArrayList<>();
+            told.add(count > 1 ? StepWords.CUT_SHEETS_ALIKE.of("count", count, "stock", name, "size", size)
+                    : StepWords.CUT_SHEET.of("stock", name, "size", size));
+            told.add(StepWords.GIVES.of("pieces", LayoutWords.gives(layout).toLowerCase(Locale.ROOT)));
+            told.add(StepWords.NAMED.of("what", LayoutWords.whole(layout)));
+            if (!layout.cuts().isEmpty()) {
+                told.add(layout.settings() == 1 ? StepWords.FENCE_ONCE.of()
+                        : StepWords.FENCE.of("settings", layout.settings()));
+            }
+            told.add(StepWords.NAMED.of("what", LayoutWords.diagonals(layout).strip()));
+            addOnce(count > 1 ? StepWords.SHEETS.of("count", count, "stock", name) : StepWords.NAMED.of("what", name),
+                    told, Optional.of(StepWords.TRIMMER.of()), new StepSubject.OfSheet(layout, count), readings);
         });
     }
 
@@ -123,7 +135,9 @@ final class RunSheet {
                     .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
                             place(glue.id() + " y", "top edge" + panel, at.at().y())))
                     .orElse(List.of());
-            add(glue.said().title(), glue.said().all() + GlueWords.edges(plan, glue) + times(), "",
+            List<Message> told = new ArrayList<>(List.of(StepWords.NAMED.of("what", glue.said().all())));
+            told.addAll(GlueWords.edges(plan, glue));
+            add(StepWords.NAMED.of("what", glue.said().title()), told, Optional.empty(),
                     new StepSubject.OfGlue(glue), readings);
         }
     }
@@ -134,8 +148,7 @@ final class RunSheet {
                 Optional.empty());
     }
 
-    private Reading closedSize() {
-        ClosedSize closed = plan.closedSize().orElseThrow();
+    private static Reading closedSize(ClosedSize closed) {
         return new Reading("closed", "closed size", closed.width(), Optional.of(closed.height()),
                 "closed size = the outline of all panels of the folded card", Optional.empty());
     }
@@ -145,15 +158,12 @@ final class RunSheet {
     }
 
     private void checking() {
-        String size = plan.stack().isEmpty() ? "It does not close yet: see the checks."
-                : "Closed it should measure "
-                        + plan.closedSize().map(closed -> plan.project().step().size(closed.width(), closed.height()))
-                                .orElseThrow()
-                        + " and be "
-                        + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick"
-                        + (estimated() ? ", as estimated from the papers' weights." : ".");
-        List<Reading> readings = plan.stack().isEmpty() ? List.of() : List.of(closedSize());
-        add("Closes, holds, fits", size + " Note what to change next time.", "", new StepSubject.OfCard(),
-                readings);
+        Message size = plan.closedSize().map(closed -> (estimated() ? StepWords.MEASURE_IT_ROUGHLY
+                : StepWords.MEASURE_IT).of("size", plan.project().step().size(closed.width(), closed.height()),
+                        "thickness", Measured.of(closed.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE))))
+                .orElseGet(StepWords.NOT_CLOSED_YET::of);
+        addOnce(StepWords.CLOSES_HOLDS_FITS.of(), List.of(size, StepWords.NOTE_IT.of()), Optional.empty(),
+                new StepSubject.OfCard(),
+                plan.closedSize().map(closed -> List.of(closedSize(closed))).orElse(List.of()));
     }
 }

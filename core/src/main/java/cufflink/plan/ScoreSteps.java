@@ -5,6 +5,9 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
+import cufflink.words.Measured;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,21 +41,16 @@ final class ScoreSteps {
         List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position)))
                 .toList();
         String numbers = readings.stream().map(reading -> reading.number(format)).collect(Collectors.joining(", "));
-        String text = "Left edge at the fence, " + faceUp(setup, ": the positions count from the other side")
-                + (setup.turned() ? ", a quarter turn so that its top edge is at the left fence" : "") + "."
-                + partial(setup) + sheet.times();
-        sheet.add(label + " at " + numbers, text, "", new StepSubject.OfScores(setup), readings);
-    }
-
-    private static String faceUp(ScoreSetup setup, String turnedOver) {
-        return setup.faceUp().word() + " face up" + (setup.mirrored() ? ", turned over" + turnedOver : "");
-    }
-
-    private String partial(ScoreSetup setup) {
-        return setup.positions().stream().filter(position -> !position.full())
-                .map(position -> " Score " + position.score() + " runs from " + ruler.number(position.from()) + " to "
-                        + ruler.text(position.to()) + " only.")
-                .collect(Collectors.joining());
+        StepWords lies = setup.mirrored()
+                ? setup.turned() ? StepWords.AT_THE_FENCE_OVER_AND_TURNED : StepWords.AT_THE_FENCE_OVER
+                : setup.turned() ? StepWords.AT_THE_FENCE_TURNED : StepWords.AT_THE_FENCE;
+        List<Message> told = new ArrayList<>(List.of(lies.of("face", setup.faceUp().word())));
+        setup.positions().stream().filter(position -> !position.full())
+                .map(position -> StepWords.SCORE_PARTLY.of("score", position.score(), "from",
+                        ruler.number(position.from()), "to", Measured.of(position.to(), ruler)))
+                .forEach(told::add);
+        sheet.add(StepWords.SCORES_AT.of("piece", label, "numbers", numbers), told, Optional.empty(),
+                new StepSubject.OfScores(setup), readings);
     }
 
     private Reading reading(ScoreSetup setup, ScoreSetup.Position position) {
@@ -66,22 +64,17 @@ final class ScoreSteps {
 
     private void fromMarkToMark(ScoreSetup setup) {
         List<Reading> readings = new ArrayList<>();
-        StringBuilder parts = new StringBuilder();
+        List<Message> told = new ArrayList<>();
+        told.add((setup.mirrored() ? StepWords.MARKS_OVER : StepWords.MARKS).of("face", setup.faceUp().word()));
         for (Slant slant : setup.slants()) {
             readings.add(mark(slant, slant.from(), Slanting.FROM));
             readings.add(mark(slant, slant.to(), Slanting.TO));
             slant.part()
-                    .ifPresent(part -> parts.append(" Score ").append(slant.score()).append(" runs from ")
-                            .append(ruler.number(part.start())).append(" to ")
-                            .append(ruler.text(part.end())).append(" on its way from the first mark, no further."));
+                    .ifPresent(part -> told.add(StepWords.MARKED_PARTLY.of("score", slant.score(), "from",
+                            ruler.number(part.start()), "to", Measured.of(part.end(), ruler))));
         }
-        String text = "Before anything is cut away, " + faceUp(setup, ", so that the marks count from the other side")
-                + ": mark both ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove "
-                + "of the board, or lay a "
-                + "metal rule from mark to mark, and score along it." + parts + sheet.times();
         String label = sheet.plan().design().piece(setup.piece()).label();
-        int count = setup.slants().size();
-        sheet.add(label + ": " + count + (count == 1 ? " slanting score" : " slanting scores"), text, "",
+        sheet.add(StepWords.SLANTING_SCORES.of("piece", label, "count", setup.slants().size()), told, Optional.empty(),
                 new StepSubject.OfScores(setup), readings);
     }
 

@@ -16,6 +16,7 @@ import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.PieceWords;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -200,6 +201,7 @@ class CreasePatternBuilderTest {
                 .mapToObj(i -> new Score("rib" + i, line(0, 60 + i, 100, 60 + i), Fold.DECORATIVE)).toList();
         Outcome<CreasePattern> built = build(beyond, List.of(), List.of());
         assertEquals(1, built.problems().size());
-        assertEquals("Scores rib1, rib2, rib3 and 17 more lie beyond the piece.", built.problems().get(0).what());
+        assertEquals(PieceWords.SCORES_BEYOND, built.problems().get(0).code());
+        assertEquals(20, ((List<?>) built.problems().get(0).message().argument("scores")).size());
     }
 }

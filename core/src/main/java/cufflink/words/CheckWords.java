@@ -1,0 +1,125 @@
+package cufflink.words;
+
+/** What the judges found: one sentence each, and what to do about it. */
+public enum CheckWords implements Code {
+    SCORE_BEYOND_BOARD("Score {score} lies {at} from the nearer end; the board is {board} wide.",
+            "Mark it by hand and score it along a metal rule."),
+    SCORE_PAST_BOARD("Score {score} at {at} lies past the end of the board.",
+            "Turn the piece end for end and score at {instead}."),
+    SCORE_LONGER_THAN_BOARD("The longest score is {score}, the board's grooves {board} long.",
+            "Score it in two strokes, sliding the piece along the fence."),
+    EVERY_GROOVE("Every score lies on a groove (every {step})."),
+    BETWEEN_GROOVES("Between the grooves (every {step}): {scores} Shift the fence by as much, or mark them."),
+    BETWEEN_GROOVES_ALL_THE_SAME("Between the grooves (every {step}): {scores}",
+            "They follow from what was set by hand or from the shape: shift the fence by as much, or mark "
+                    + "them."),
+    PAST_THE_GROOVE("{at} is {past} past the groove at {groove}"),
+    RULE("{text}"),
+    RULE_TO_CHANGE("{text}",
+            "Change {measure}."),
+    GOES_INTO("{size}, {thickness} thick, goes into the {envelope} envelope ({inside}): {margin} to spare."),
+    GOES_TIGHTLY_INTO("{size}, {thickness} thick, goes into the {envelope} envelope ({inside}): {margin} to spare.",
+            "It will be tight. Measure the envelope; the packet's size is nominal."),
+    TOO_LARGE_FOR_FITTED("{size}, {thickness} thick, does not go into the {envelope} envelope ({inside}): {margin} too "
+            + "little.",
+            "Choose a larger envelope."),
+    TOO_LARGE_FOR("{size}, {thickness} thick, does not go into the {envelope} envelope ({inside}): {margin} too "
+            + "little.",
+            "Fit the card to the envelope, or choose a larger one."),
+    DOES_NOT_FOLD("{piece} does not fold: {problem}",
+            "{problem.remedy}"),
+    FOLDS_FLAT("{piece} folds flat: {panels} panels, {folds:fold|folds}, nothing in the way."),
+    ENDS_NOT_FLAT("{piece} does not lie flat after its last fold.",
+            "Fold it shut to see its closed size."),
+    DOES_NOT_CLOSE("Put together it does not close: {problem}",
+            "{problem.remedy}"),
+    LAYER_TOO_LARGE("{layer}, {size}, is larger than what it lies on ({under}).",
+            "Cut it down to leave a border."),
+    LAYER_TO_THE_EDGE("{layer}, {size}, reaches the edge of what it lies on ({under}); next to a fold its edge "
+            + "cracks.",
+            "Leave a border."),
+    LAYERS_SMALLER("Every layer is smaller than what it lies on: at least {border} shows."),
+    TOO_NARROW("The {panel} is only {width} wide; that cannot be cut and folded.",
+            "Change the measures beside it."),
+    CROWDED("The scores {one} and {other} of the {piece} run into each other.",
+            "Use fewer of them, or a wider pitch."),
+    HIDDEN("Under a layer and not seen: {scores}.",
+            "Leave out the layer there, or use fewer decorative lines."),
+    OPENING_CLOSED("{layer}, closes an opening under it.",
+            "Leave out this layer, or cut it to the panel's own size."),
+    OPENINGS_FREE("Every layer leaves the openings under it free."),
+    NOTHING_STANDS_OUT("Nothing stands out: the {cover} covers every layer."),
+    STANDS_OUT("The {panel} stands out past the {cover} by {by}.",
+            "Make the {panel} shorter by that much."),
+    PART_BESIDE("The {part} does not lie on the {host}: {by} of it stand out past an edge or over a crease.",
+            "Make it smaller, or the {host} larger."),
+    PART_HARDLY_HELD("Only {share} % of the {part} lies on the {host}; it does not hold.",
+            "Move it further onto the panel, or make it smaller."),
+    EDGE_HARDLY_HELD("Only {share} % of the glued edge of the {part} lies on the {host}; it does not hold.",
+            "Move it further onto the panel, or make it smaller."),
+    PART_OVER_OPENING("The {part} lies over an opening or a slot of the {host}.",
+            "Make it smaller, or move it."),
+    PART_HOLDS("The glued part lies where it holds."),
+    ALL_PARTS_HOLD("All {parts} glued parts lie where they hold."),
+    WIDE_ENOUGH("{pocket} is {width} wide for a {item} of {needs}: {margin} to spare."),
+    NOT_WIDE_ENOUGH("{pocket} is {width} wide for a {item} of {needs}: {margin} too little.",
+            "Make the card wider."),
+    ROOM_ENOUGH("The {item}, {height} high, has {room} before it passes the edge: {margin} to spare."),
+    NOT_ROOM_ENOUGH("The {item}, {height} high, has {room} before it passes the edge: {margin} too little.",
+            "Make the pocket deeper or the contents smaller."),
+    DEEP_ENOUGH("{pocket} is {depth} deep; a third of the {item} must sit in it: {margin} to spare."),
+    NOT_DEEP_ENOUGH("{pocket} is {depth} deep; a third of the {item} must sit in it: {margin} too little.",
+            "Make the pocket deeper."),
+    CAN_BE_GRIPPED("{reach} of the {item} can be gripped; {wanted} is good."),
+    HARD_TO_GRIP("{reach} of the {item} can be gripped; {wanted} is good.",
+            "Deepen the notch or make the pocket shallower."),
+    NO_POCKET("{pocket} is none: between the {front} and the {back} fewer than two sides are closed by a "
+            + "fold or glue, or nothing is open.",
+            "Glue its edges, and leave its mouth dry."),
+    MOUTH_CLOSED("{pocket} should open at the {mouth}; the layers close it there and leave it open at the "
+            + "{open}.",
+            "Leave the glue off at the {mouth}."),
+    POCKET_SMALLER("{pocket} is {width} × {depth} deep between its folds and glue, {margin} less than its "
+            + "measures say.",
+            "Make the pocket's panels larger."),
+    POCKET_MADE("{pocket} is closed by folds and glue at the {closed}, {width} × {depth} deep, and open at "
+            + "the {open}."),
+    POSE_NOT_REACHED("It cannot be brought to the pose “{pose}”: {problem}",
+            "{problem.remedy}"),
+    MOVES("It moves freely: {poses}."),
+    LETTER("Within the size of {letter}. Rules change; ask your local post."),
+    LETTER_OF_ODD_SHAPE("Within the size of {letter}, but its shape may cost a surcharge.",
+            "Rules change; ask your local post."),
+    NO_LETTER("Too large or too thick for {letter}.",
+            "Rules change; ask your local post."),
+    SHEETS("{sheets}"),
+    PIECES_NOT_GIVEN("The paper does not give {pieces}: too large, or too few sheets.",
+            "Take a larger sheet or more of them, or make the card smaller."),
+    THROUGH_THE_TRIMMER("Every cut goes through the trimmer: the longest is {cut}."),
+    LONGER_THAN_TRIMMER("The longest cut is {cut}, the trimmer {trimmer} long.",
+            "Make the long cuts with a knife and a metal rule."),
+    GOES_ROUND("Crease {crease} goes round {thickness} of paper.",
+            "Score it twice, {apart} apart, or take thinner layers.");
+
+    private final String sentence;
+    private final String remedy;
+
+    CheckWords(String sentence, String remedy) {
+        this.sentence = sentence;
+        this.remedy = remedy;
+    }
+
+    CheckWords(String sentence) {
+        this(sentence, "");
+    }
+
+    @Override
+    public String sentence() {
+        return sentence;
+    }
+
+    @Override
+    public String remedy() {
+        return remedy;
+    }
+}

@@ -1,0 +1,95 @@
+package cufflink.words;
+
+/** What the hands are told, step by step: titles, sentences, cautions. */
+public enum StepWords implements Code {
+    NAMED("{what}"),
+    SHEETS("{count} sheets of {stock}"),
+    CUT_SHEET("Cut {stock}, {size}."),
+    CUT_SHEETS_ALIKE("Cut {count} sheets alike: {stock}, {size}."),
+    GIVES("It gives {pieces}."),
+    FENCE_ONCE("The fence is set once."),
+    FENCE("The fence is set {settings} times."),
+    TRIMMER("Guard down, fingers behind it; lock the blade when you leave it."),
+    FOR_EACH_COPY("Do this for each of the {copies} copies."),
+    SCORES_AT("{piece} at {numbers}"),
+    SLANTING_SCORES("{piece}: {count:slanting score|slanting scores}"),
+    AT_THE_FENCE("Left edge at the fence, {face} face up."),
+    AT_THE_FENCE_TURNED("Left edge at the fence, {face} face up, a quarter turn so that its top edge is at the left "
+            + "fence."),
+    AT_THE_FENCE_OVER("Left edge at the fence, {face} face up, turned over: the positions count from the other side."),
+    AT_THE_FENCE_OVER_AND_TURNED(
+            "Left edge at the fence, {face} face up, turned over: the positions count from the other "
+                    + "side, a quarter turn so that its top edge is at the left fence."),
+    SCORE_PARTLY("Score {score} runs from {from} to {to} only."),
+    MARKS("Before anything is cut away, {face} face up: mark both ends of each on the sheet's edges. "
+            + "Turn the sheet until both marks lie in one groove of the board, or lay a metal rule from "
+            + "mark to mark, and score along it."),
+    MARKS_OVER("Before anything is cut away, {face} face up, turned over, so that the marks count from the "
+            + "other side: mark both ends of each on the sheet's edges. Turn the sheet until both marks lie "
+            + "in one groove of the board, or lay a metal rule from mark to mark, and score along it."),
+    MARKED_PARTLY("Score {score} runs from {from} to {to} on its way from the first mark, no further."),
+    KNIFE("Metal rule with a lip, fingers behind it, several light passes; cap the knife."),
+    PIECE_AND("{piece}: {what}"),
+    PUNCH("Punch or cut with the knife before folding: {what}."),
+    FROM_WASTE("{piece}: {count} from its waste"),
+    CUT_FROM_WASTE("From what was cut away of the {piece}, cut {count} of {size}: {names}."),
+    LAYERS_FOR("Layers for {panel}"),
+    LAYERS_ALIKE("{count} layers alike: {panel} …"),
+    STAMP_FIRST("Stamp, emboss or write on the layers first."),
+    PUT_TOGETHER("Then put them together, the largest at the bottom, {border} showing all round."),
+    LAY_ASIDE("Lay it aside for gluing."),
+    TRIANGLE("It is a right triangle: mark the two sides at a right angle and cut from mark to mark."),
+    OUTLINE("Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from "
+            + "the page that shows it true to size."),
+    CUT_OPENING("Cut its opening as the picture shows it, so that the border stays round the opening under it."),
+    MAKE_FOR("Make {count}: for {panels}."),
+    AT_LEAST("at least {border}"),
+    LAYERS_ON("{panel} layers on"),
+    LAYERS_ON_ALIKE("{count} layers on: {panel} …"),
+    GLUE_LAYERS("Glue the layers: {places}, {border} showing on each side. Keep glue off the score lines."),
+    LAYER_PLACE("“{label}” on the {face} of the {panel}"),
+    PATTERN_DOWN("As the piece lies flat, the top of the pattern points down: closed, it stands upright."),
+    PATTERN_SIDEWAYS("As the piece lies flat, the top of the pattern points sideways: hold the piece as the card "
+            + "will be held."),
+    THROUGH_BOTH("{piece}: {what} through both"),
+    CUT_THROUGH("Open the piece flat. Punch or cut with the knife when the glue has dried, through the paper "
+            + "and its layers: {what}."),
+    FOLD("Fold {creases}."),
+    OF_PIECE("{piece}: {say}"),
+    BURNISH("Burnish each fold with the bone folder."),
+    OVER_AND_OPEN("Fold each over, burnish it and open it again: {creases}."),
+    GLUE_ALONG("Glue, as the picture shows it, along: {edges}."),
+    GLUE_PARTLY_ALONG("Glue, as the picture shows it, along: {edges}, only where it lies on the {panel}."),
+    PARTLY_ALONG("Along: {edges}, only where it lies on the {panel}."),
+    STAYS_DRY("What reaches past the {panel} stays dry."),
+    STAYS_FREE("The {edges} stays free."),
+    STAY_FREE("The {edges} stay free."),
+    CLOSES_HOLDS_FITS("Closes, holds, fits"),
+    MEASURE_IT("Closed it should measure {size} and be {thickness} thick."),
+    MEASURE_IT_ROUGHLY("Closed it should measure {size} and be {thickness} thick, as estimated from the papers' "
+            + "weights."),
+    NOT_CLOSED_YET("It does not close yet: see the checks."),
+    NOTE_IT("Note what to change next time.");
+
+    private final String sentence;
+    private final String remedy;
+
+    StepWords(String sentence, String remedy) {
+        this.sentence = sentence;
+        this.remedy = remedy;
+    }
+
+    StepWords(String sentence) {
+        this(sentence, "");
+    }
+
+    @Override
+    public String sentence() {
+        return sentence;
+    }
+
+    @Override
+    public String remedy() {
+        return remedy;
+    }
+}
