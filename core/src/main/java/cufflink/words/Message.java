@@ -22,6 +22,10 @@ public record Message(Code code, Map<String, Object> arguments) {
             Object value = namesAndValues[i + 1];
             arguments.put((String) namesAndValues[i], value instanceof List<?> list ? List.copyOf(list) : value);
         }
+        if (!(code instanceof Plain) && !arguments.keySet().equals(Template.places(code))) {
+            throw new IllegalArgumentException(code + " has places for " + Template.places(code) + ", not for "
+                    + arguments.keySet());
+        }
         return new Message(code, arguments);
     }
 

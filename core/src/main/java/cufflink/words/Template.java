@@ -1,18 +1,30 @@
 package cufflink.words;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Sets the arguments of a message into a sentence. */
 final class Template {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)(\\.remedy)?(?:([:?])([^|{}]*)\\|([^{}]*))?}");
 
+    private static final Map<Code, Set<String>> PLACES = new ConcurrentHashMap<>();
+
     private final Message message;
 
     Template(Message message) {
         this.message = message;
+    }
+
+    /** The arguments that a code's sentences have places for. */
+    static Set<String> places(Code code) {
+        return PLACES.computeIfAbsent(code, known -> PLACE.matcher(known.sentence() + known.remedy()).results()
+                .map(found -> found.group(1)).collect(Collectors.toUnmodifiableSet()));
     }
 
     String text(String sentence) {

@@ -18,6 +18,7 @@ import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.words.CheckWords;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -54,7 +55,7 @@ class CheckerTest {
         assertEquals(Verdict.GOOD, check(gate(), "folds-base").verdict());
         Check bad = check(project(List.of("3 in", "2 in", "4 in"), "vv", "c1", "c2"), "folds-base");
         assertEquals(Verdict.BAD, bad.verdict());
-        assertTrue(bad.text().contains("does not fold") && !bad.remedy().isEmpty(), bad.text());
+        assertEquals(CheckWords.DOES_NOT_FOLD, bad.message().code());
     }
 
     /** p2 lies 2 in along p3, and p1 turns back over it: 2 in of it pass p3's fold. */
@@ -129,9 +130,9 @@ class CheckerTest {
         assertEquals(Verdict.GOOD, check(gate().withEnvelope(envelope("A2")), "post").verdict());
         NamedSize square = new NamedSize(Kind.ENVELOPE, "square", Length.ofInches(6), Length.ofInches(6), List.of(),
                 "test");
-        assertTrue(check(gate().withEnvelope(Optional.of(square)), "post").text().contains("surcharge"));
-        assertTrue(check(gate().withEnvelope(envelope("C4")), "post").text().contains("Too large"));
-        assertTrue(check(gate().withEnvelope(envelope("C4")), "post").remedy().contains("local post"));
+        assertEquals(CheckWords.LETTER_OF_ODD_SHAPE,
+                check(gate().withEnvelope(Optional.of(square)), "post").message().code());
+        assertEquals(CheckWords.NO_LETTER, check(gate().withEnvelope(envelope("C4")), "post").message().code());
     }
 
     @Test

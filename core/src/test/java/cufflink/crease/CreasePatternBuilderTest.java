@@ -120,16 +120,16 @@ class CreasePatternBuilderTest {
 
     @Test
     void scoreBeyondThePiece_isReported() {
-        assertTrue(build(List.of(score("a", 120, 0, 120, 60)), List.of(), List.of()).problems().get(0).text()
-                .contains("Score a lies beyond the piece"));
+        Problem beyond = build(List.of(score("a", 120, 0, 120, 60)), List.of(), List.of()).problems().get(0);
+        assertEquals(PieceWords.SCORES_BEYOND.of("scores", List.of("a")), beyond.message());
     }
 
     @Test
     void cutsThatDivideOrConsumeThePiece_areReported() {
-        assertTrue(build(List.of(), List.of(slit("s", 50, 0, 50, 60, 2)), List.of()).problems().get(0).text()
-                .contains("divide this piece into 2"));
-        assertTrue(build(List.of(), List.of(), List.of(circle(50, 30, 200))).problems().get(0).text()
-                .contains("Nothing is left"));
+        assertEquals(PieceWords.CUT_APART.of("parts", 2),
+                build(List.of(), List.of(slit("s", 50, 0, 50, 60, 2)), List.of()).problems().get(0).message());
+        assertEquals(PieceWords.NOTHING_LEFT,
+                build(List.of(), List.of(), List.of(circle(50, 30, 200))).problems().get(0).code());
     }
 
     @Test

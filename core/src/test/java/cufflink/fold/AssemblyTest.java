@@ -19,8 +19,11 @@ import cufflink.design.SizedDesign.Said;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.ClosedStackBuilder;
+import cufflink.words.FoldWords;
+import cufflink.words.LayerWords;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -85,8 +88,8 @@ class AssemblyTest {
         Assembly assembly = new Assembly(List.of(CARD, TAG),
                 List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
         Outcome<FlatFoldedState> refused = close(assembly, List.of(new Layers(BACK, ON)));
-        assertTrue(refused.problems().get(0).what().contains("the back lies before the tag"),
-                refused.problems().toString());
+        assertEquals(LayerWords.CANNOT_LIE.of("reason", LayerWords.LIES_BEFORE.of("front", "back", "behind", "tag")),
+                refused.problems().get(0).message());
     }
 
     /** The certificate covers glue: of the three orders of a tag glued inside a card one is paper. */
@@ -96,10 +99,10 @@ class AssemblyTest {
                 List.of(glued(ON, BACK, RigidMotion.shift(100, 15), true, Optional.empty())), BACK, 0);
         FoldedState state = new Folder(assembly).fold(Map.of(new CreaseRef("card", "spine"), 180.0)).orThrow();
         assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, ON, BACK)).value().isPresent());
-        assertTrue(LayerOrderVerifier.verify(state, List.of(ON, FRONT, BACK)).problems().get(0).what()
-                .contains("The front would lie in the glue"));
-        assertTrue(LayerOrderVerifier.verify(state, List.of(FRONT, BACK, ON)).problems().get(0).what()
-                .contains("The tag would lie on the wrong side of the back"));
+        assertEquals(LayerWords.IN_THE_GLUE.of("other", "front", "part", "tag", "onto", "back"),
+                LayerOrderVerifier.verify(state, List.of(ON, FRONT, BACK)).problems().get(0).message());
+        assertEquals(LayerWords.ON_THE_WRONG_SIDE.of("part", "tag", "onto", "back"),
+                LayerOrderVerifier.verify(state, List.of(FRONT, BACK, ON)).problems().get(0).message());
     }
 
     @Test
@@ -115,10 +118,9 @@ class AssemblyTest {
     void glueAndStackLinesOfPanelsThatNeverMeet_areMistakes() {
         Assembly beside = new Assembly(List.of(CARD, TAG),
                 List.of(glued(ON, BACK, RigidMotion.shift(350, 15), true, Optional.empty())), BACK, 0);
-        assertTrue(
-                close(beside, List.of()).problems().get(0).what().contains("closed the two do not lie on each other"));
-        assertTrue(close(beside, List.of(new Layers(ON, FRONT))).problems().stream()
-                .anyMatch(problem -> problem.what().contains("The stack says that tag.tag lies before card.front")));
+        assertEquals(LayerWords.PUT_ON_APART, close(beside, List.of()).problems().get(0).code());
+        assertTrue(close(beside, List.of(new Layers(ON, FRONT))).problems().stream().map(Problem::message)
+                .anyMatch(LayerWords.STACKED_APART.of("front", ON, "behind", FRONT)::equals));
     }
 
     /**
@@ -136,8 +138,8 @@ class AssemblyTest {
         poses.put("open", new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 0.0)));
         poses.put("lifted", new Pose(Optional.of("open"), Optional.empty(), Map.of(lift, 40.0)));
         List<PosedCard> posed = PosedCard.pose(closed, poses);
-        assertTrue(posed.get(0).obstacle().orElseThrow().what().contains("the front lies on the tag"),
-                posed.get(0).obstacle().toString());
+        assertEquals(FoldWords.LIES_UNDER.of("creases", List.of("glue"), "upper", "front", "lower", "tag"),
+                posed.get(0).obstacle().orElseThrow().message());
         assertTrue(posed.get(1).obstacle().isEmpty() && posed.get(2).obstacle().isEmpty());
         FoldedState lifted = posed.get(2).state().orThrow();
         assertEquals(30 * Math.sin(Math.toRadians(40)),

@@ -11,6 +11,8 @@ import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -93,9 +95,8 @@ class FoldSequencerTest {
     void roll_innerPanelTooLong_isRefusedWithTheCrease() {
         FoldedPiece piece = fold(List.of("3 in", "2 in", "4 in"), "vv", "p3", "c1", "c2");
         assertFalse(piece.problems().isEmpty());
-        assertTrue(
-                piece.problems().get(0).what().contains("crease") || piece.problems().get(0).what().contains("Crease"),
-                piece.problems().toString());
+        assertEquals(FoldWords.AT_STEP.of("step", 2, "what", FoldWords.LIES_UNDER.of("creases", List.of("c2"), "upper",
+                "panel 1", "lower", "panel 3")), piece.problems().get(0).message());
     }
 
     @Test
@@ -104,13 +105,14 @@ class FoldSequencerTest {
         assertTrue(piece.problems().isEmpty());
         FoldedPiece blocked = fold(List.of("2 in", "2 in", "4 in", "4 in"), "vvv", "p4", "c3", "c2", "c1");
         assertFalse(blocked.problems().isEmpty());
-        assertTrue(blocked.problems().get(0).what().contains("lies on")
-                || blocked.problems().get(0).what().contains("pass through"), blocked.problems().toString());
+        Message blockedBy = (Message) blocked.problems().get(0).message().argument("what");
+        assertEquals(FoldWords.LIES_UNDER, blockedBy.code());
     }
 
     @Test
     void unknownCrease_isReported() {
-        assertTrue(fold(List.of("2 in", "4 in"), "v", "p2", "c9").problems().get(0).what().contains("c9"));
+        assertEquals(FoldWords.NO_SUCH_CREASE.of("crease", "c9"),
+                fold(List.of("2 in", "4 in"), "v", "p2", "c9").problems().get(0).message());
     }
 
     /** Turning every fold round turns the stack over. */

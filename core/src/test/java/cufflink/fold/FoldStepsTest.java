@@ -8,6 +8,8 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -44,24 +46,28 @@ class FoldStepsTest {
                 Stream.of(pairs).map(pair -> new FoldStep.Tuck(pair.split(" ")[0], pair.split(" ")[1])).toList());
     }
 
-    private static String refused(FoldStep... steps) {
-        return FoldSequencer.fold(GATE, "p2", List.of(steps)).problems().get(0).what();
+    private static Message refused(FoldStep... steps) {
+        return FoldSequencer.fold(GATE, "p2", List.of(steps)).problems().get(0).message();
+    }
+
+    private static void refused(FoldWords code, FoldStep... steps) {
+        assertEquals(code, ((Message) refused(steps).argument("what")).code());
     }
 
     /** Only the two that are named come past each other. */
     @Test
     void tuckOfTwoPanels_doesNotFreeTheOthers() {
-        String says = refused(step(180, "left"), step(180, "right"), tucking("left", 90, "p2 p3"));
-        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.", says);
+        Message under = FoldWords.LIES_UNDER.of("creases", List.of("left"), "upper", "panel 3", "lower", "panel 1");
+        assertEquals(FoldWords.AT_STEP.of("step", 3, "what", under),
+                refused(step(180, "left"), step(180, "right"), tucking("left", 90, "p2 p3")));
     }
 
     @Test
     void tucksThatSayNothing_areMistakes() {
-        assertTrue(refused(tucking("left", 180, "p1 lid"))
-                .contains("It tucks a panel “lid” that this piece does not have"));
-        assertTrue(refused(tucking("left", 180, "p1 p3")).contains("do not lie flat on each other"));
-        assertTrue(refused(tucking("left", 90, "p1 p2")).contains("do not lie flat on each other"));
-        assertTrue(refused(step(180, "left"), tucking("right", 180, "p3 p1", "p1 p3")).contains("the other way round"));
+        refused(FoldWords.TUCKS_NO_PANEL, tucking("left", 180, "p1 lid"));
+        refused(FoldWords.TUCKED_APART, tucking("left", 180, "p1 p3"));
+        refused(FoldWords.TUCKED_APART, tucking("left", 90, "p1 p2"));
+        refused(FoldWords.TUCKS_BOTH_WAYS, step(180, "left"), tucking("right", 180, "p3 p1", "p1 p3"));
     }
 
     /** Both leaves at once hit each other half way: they overlap. */

@@ -10,6 +10,7 @@ import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Score;
 import cufflink.problem.Outcome;
+import cufflink.words.LayerWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -76,7 +77,7 @@ class LayerProblemTest {
     void rollTooLongInside_hasNoOrder() {
         Outcome<FlatFoldedState> none = LayerProblem.of(strip(new int[] {4, 2, 3, 3}, "vvv")).solve();
         assertTrue(none.value().isEmpty());
-        assertTrue(none.problems().get(0).what().contains("cannot lie flat"), none.problems().toString());
+        assertEquals(LayerWords.CANNOT_LIE, none.problems().get(0).code());
     }
 
     /** An M of three folds and a fan have one order; a gate whose leaves overlap has two. */
@@ -106,7 +107,7 @@ class LayerProblemTest {
         assertTrue(rightOnTop.relation().above(right, left).orElseThrow());
         Outcome<FlatFoldedState> both = LayerProblem.of(gate)
                 .knowing(List.of(new LayerProblem.Known(left, right), new LayerProblem.Known(right, left))).solve();
-        assertTrue(both.problems().get(0).what().contains("the panel 3 lies before the panel 1"),
-                both.problems().toString());
+        assertEquals(LayerWords.LIES_BEFORE.of("front", "panel 3", "behind", "panel 1"),
+                both.problems().get(0).message().argument("reason"));
     }
 }

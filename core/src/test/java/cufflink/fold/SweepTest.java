@@ -11,6 +11,8 @@ import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Pose;
 import cufflink.design.SizedDesign.Said;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -104,8 +106,9 @@ class SweepTest {
 
     @Test
     void leafUnderOneThatIsLiftedByTenDegrees_cannotSwingOut() {
-        String says = swung(new Gate(30, 40, 30), 10, 0).obstacle().orElseThrow().what();
-        assertTrue(says.matches("While left turns, the panel \\d hits the panel \\d after \\d+ % of the way\\."), says);
+        Message hits = swung(new Gate(30, 40, 30), 10, 0).obstacle().orElseThrow().message();
+        assertEquals(FoldWords.HITS, hits.code());
+        assertEquals(List.of("left"), hits.argument("creases"));
     }
 
     /**

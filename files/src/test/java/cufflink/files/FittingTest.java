@@ -165,11 +165,11 @@ class FittingTest {
     @Test
     void sheet_remediesHelp() {
         Plan one = Plans.plan(project("crossover").withWish(fromSheet("Letter", 1)));
-        assertTrue(one.fit().lift().contains("more sheets"), one.fit().lift());
+        assertTrue(one.fit().lift().startsWith("More sheets would lift it."), one.fit().lift());
         Plan two = Plans.plan(project("crossover").withWish(fromSheet("Letter", 2)));
         assertTrue(two.measures().length("width").isLongerThan(one.measures().length("width")));
         Plan single = Plans.plan(project("half-fold").withWish(fromSheet("Letter", 1)));
-        assertFalse(single.fit().lift().contains("more sheets"), single.fit().lift());
+        assertFalse(single.fit().lift().contains("sheets"), single.fit().lift());
         assertEquals(single.measures().length("width"),
                 Plans.plan(project("half-fold").withWish(fromSheet("Letter", 2))).measures().length("width"));
     }

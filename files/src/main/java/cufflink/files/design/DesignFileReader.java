@@ -131,7 +131,7 @@ public final class DesignFileReader {
     }
 
     private static Problem in(String file, Problem problem) {
-        return Problem.error(file + ", " + problem.where(), problem.what(), problem.remedy());
+        return problem.at(file + ", " + problem.where());
     }
 
     /** Whether a piece has this crease or joint, now or under a condition. */
