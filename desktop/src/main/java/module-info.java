@@ -3,7 +3,6 @@ module cufflink.desktop {
     requires cufflink.files;
     requires javafx.controls;
     requires atlantafx.base;
-    requires java.desktop;
 
     exports cufflink.desktop;
 }

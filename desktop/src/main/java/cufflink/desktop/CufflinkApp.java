@@ -25,9 +25,8 @@ import javafx.stage.Stage;
 
 /**
  * The application. Arguments: {@code --demo} starts with the demo data in a folder of its own; {@code --data=DIR} keeps
- * projects there; {@code --shot=FILE} with {@code --view=NAME} saves a picture of a view and ends;
- * {@code --width=N --height=N} size the window; {@code --time} ends as soon as the first window is shown,
- * {@code --time-shelf} as soon as the shelf is.
+ * projects there; {@code --width=N --height=N} size the window; {@code --time} ends as soon as the first window is
+ * shown, {@code --time-shelf} as soon as the shelf is.
  */
 public final class CufflinkApp extends Application {
     private static final double WIDTH = 1280;
@@ -162,11 +161,8 @@ public final class CufflinkApp extends Application {
             screens.shelf(String.join(" ", things.troubles()));
         }
         if (getParameters().getUnnamed().contains("--time-shelf")) {
-            Platform.runLater(Platform::exit);
+            screens.whenSetOut(Platform::exit);
         }
-        Optional.ofNullable(getParameters().getNamed().get("shot"))
-                .ifPresent(shot -> new ScreenShot(screens, things.store(), stage.getScene()).take(
-                        Optional.ofNullable(getParameters().getNamed().get("view")).orElse("shelf"), Path.of(shot)));
     }
 
     private void comeForward() {

@@ -1,5 +1,6 @@
 package cufflink.desktop;
 
+import cufflink.desktop.store.Background;
 import cufflink.desktop.store.JobStore;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.view.JobTable;
@@ -25,7 +26,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.stage.FileChooser;
@@ -39,11 +39,7 @@ final class JobPlace implements JobsScreen.Actions {
     private final ProjectStore projects;
     private final JobStore jobs;
     private final StashWork stash;
-    private final ExecutorService background = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "layout search");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService background = Background.thread("layout search");
     private final LayoutSearch search = new LayoutSearch(background,
             CompletableFuture.delayedExecutor(PAUSE, TimeUnit.MILLISECONDS, background), Platform::runLater);
     private Optional<JobStore.Kept> open = Optional.empty();

@@ -1,6 +1,7 @@
 package cufflink.desktop;
 
 import cufflink.design.DesignDefinition;
+import cufflink.desktop.store.Background;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
 import cufflink.desktop.view.BenchScreen;
@@ -16,6 +17,7 @@ import cufflink.desktop.view.TableScreen;
 import cufflink.desktop.view.TableSource;
 import cufflink.desktop.view.ToolsDialog;
 import cufflink.desktop.work.Reports;
+import cufflink.desktop.work.ShelfWork;
 import cufflink.desktop.work.StashWork;
 import cufflink.desktop.work.Workspace;
 import cufflink.files.DataFolder;
@@ -53,6 +55,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final Scene scene;
     private final ProjectStore store;
     private final DesignLibrary library;
+    private final ShelfWork shelfWork;
     private final StashWork stash;
     private final Reports reports;
     private final StashPlace stashPlace;
@@ -72,6 +75,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.scene = scene;
         this.store = things.store();
         this.library = things.library();
+        this.shelfWork = new ShelfWork(library, Background.thread("shelf"), Platform::runLater);
         this.stash = things.stash();
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
@@ -117,7 +121,17 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
                 : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
                         + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
-        show(new ShelfScreen(library, kept, ruler, (message + " " + notes).strip(), this));
+        show(new ShelfScreen(shelfWork, kept, ruler, (message + " " + notes).strip(), this));
+    }
+
+    /** Does something when the shelf is set out. */
+    void whenSetOut(Runnable action) {
+        shelfWork.afterwards(action);
+    }
+
+    /** The projects, for tests that drive the window. */
+    ProjectStore store() {
+        return store;
     }
 
     @Override

@@ -99,14 +99,9 @@ class DialogsWindowTest extends WindowDriver {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    private void design(String id) {
-        robot.interact(() -> ((Button) robot.lookup("#design-" + id).query()).fire());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     @Test
     void tools_ofAProject() throws TimeoutException {
-        design("half-fold");
+        choose("half-fold");
         DialogPane pane = open("edit-tools");
         refuses(pane, "Longest cut of the trimmer", "-3", "12", "Trimmer: ");
         robot.interact(() -> ((CheckBox) pane.getContent().lookup("#on-grooves")).setSelected(true));
@@ -119,7 +114,7 @@ class DialogsWindowTest extends WindowDriver {
 
     @Test
     void cancel_changesNothing() throws TimeoutException {
-        design("half-fold");
+        choose("half-fold");
         var before = work().project();
         DialogPane pane = open("edit-tools");
         type(pane, "A groove every", "5 mm");
@@ -129,7 +124,7 @@ class DialogsWindowTest extends WindowDriver {
 
     @Test
     void layers_panelByPanel() throws TimeoutException {
-        design("half-fold");
+        choose("half-fold");
         DialogPane pane = open("edit-layers");
         String panel = work().plan().design().mats().get(0).label() + ", "
                 + work().plan().design().mats().get(0).face().word();
@@ -147,7 +142,7 @@ class DialogsWindowTest extends WindowDriver {
     @Test
     void paper_typedAnew_orFromTheStash() throws TimeoutException {
         robot.interact(() -> app.screens().stashWork().change(DemoStash.filled()));
-        design("half-fold");
+        choose("half-fold");
         DialogPane pane = open("paper-card");
         refuses(pane, "Weight", "heavy", "300", "Weight: ");
         robot.interact(() -> field(pane, "Sheet", ComboBox.class).getEditor().setText("8 x 10"));
@@ -183,7 +178,7 @@ class DialogsWindowTest extends WindowDriver {
     @Test
     void exportToAFolderThatIsNot_saysSo_andStaysOpen() throws TimeoutException, IOException {
         Path inTheWay = Files.writeString(data.resolve("file.txt"), "in the way");
-        design("half-fold");
+        choose("half-fold");
         robot.interact(() -> ((Button) robot.lookup("#export").query()).fire());
         robot.interact(() -> ((TextField) robot.lookup("#export-place").query())
                 .setText(inTheWay.resolve("card.pdf").toString()));

@@ -25,8 +25,8 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Hands that are busy: one key goes on wherever the keyboard was, and nothing moves away from under the pointer. */
 class HandsWindowTest extends WindowDriver {
     @BeforeEach
-    void openHolder() {
-        robot.interact(() -> ((Button) robot.lookup("#design-m-fold-holder").query()).fire());
+    void openHolder() throws TimeoutException {
+        choose("m-fold-holder");
     }
 
     private Workspace work() {

@@ -81,7 +81,7 @@ class LeavingWindowTest extends WindowDriver {
 
     @Test
     void projectOpenedAndLeftTwentyTimes_keepsNothing() throws Exception {
-        robot.interact(() -> ((Button) robot.lookup("#design-half-fold").query()).fire());
+        choose("half-fold");
         robot.interact(() -> app.screens().shelf());
         long before = used(0);
         for (int i = 0; i < 20; i++) {
@@ -94,7 +94,7 @@ class LeavingWindowTest extends WindowDriver {
 
     @Test
     void projectThatWasOnlyLookedAt_isNotWritten() throws Exception {
-        robot.interact(() -> ((Button) robot.lookup("#design-half-fold").query()).fire());
+        choose("half-fold");
         robot.interact(() -> app.screens().shelf());
         Path kept;
         try (Stream<Path> files = Files.list(data.resolve("projects"))) {

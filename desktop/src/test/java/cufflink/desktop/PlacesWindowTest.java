@@ -79,7 +79,7 @@ class PlacesWindowTest extends WindowDriver {
     @Test
     void copiesOfAProject_becomeAJob_thatIsCutAndGoesOnAfterARestart() throws TimeoutException {
         fillStash();
-        robot.interact(() -> ((Button) robot.lookup("#design-half-fold").query()).fire());
+        choose("half-fold");
         robot.interact(() -> app.screens().work().change(project -> project.withCopies(3)));
         robot.interact(() -> ((Hyperlink) robot.lookup("#edit-stash").query()).fire());
         JobWork work = app.screens().jobPlace().work().orElseThrow();

@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -36,8 +38,20 @@ abstract class WindowDriver {
 
     final void launch() throws TimeoutException {
         app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--data=" + data);
-        waitFor(() -> app.screens() != null && (robot.lookup(".shelf-screen").tryQuery().isPresent()
-                || robot.lookup(".bench-screen").tryQuery().isPresent()));
+        waitFor(() -> app.screens() != null
+                && (isShelfSetOut() || robot.lookup(".bench-screen").tryQuery().isPresent()));
+    }
+
+    private boolean isShelfSetOut() {
+        return robot.lookup("#shelf-count").<Label>tryQuery().filter(count -> count.getText().endsWith("designs"))
+                .isPresent();
+    }
+
+    /** Starts a project of a design, as soon as its card stands on the shelf. */
+    final void choose(String design) throws TimeoutException {
+        waitFor(() -> robot.lookup("#design-" + design).tryQuery().isPresent());
+        robot.interact(() -> robot.lookup("#design-" + design).<Button>query().fire());
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @AfterEach

@@ -43,10 +43,6 @@ class WindowTest extends WindowDriver {
         return app.screens().work();
     }
 
-    private void choose(String design) {
-        robot.interact(() -> ((Button) robot.lookup("#design-" + design).query()).fire());
-    }
-
     private void type(String measure, String text) {
         Stepper stepper = robot.lookup("#measure-" + measure).query();
         robot.interact(stepper::edit);
@@ -115,7 +111,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void wrongText_saysWhat_andChangesNothing() {
+    void wrongText_saysWhat_andChangesNothing() throws TimeoutException {
         choose("half-fold");
         var before = work().plan();
         type("width", "wide");
@@ -126,7 +122,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void impossibleSize_isTheNearest_andSaysSo() {
+    void impossibleSize_isTheNearest_andSaysSo() throws TimeoutException {
         choose("half-fold");
         type("width", "1/4 in");
         assertEquals(Length.ofInches(1, 2), work().plan().measures().length("width"));
@@ -135,7 +131,7 @@ class WindowTest extends WindowDriver {
 
     /** The sheet used whole, in the design's shape, or for so many cards, which are then made. */
     @Test
-    void fitToSheet_inThreeWays() {
+    void fitToSheet_inThreeWays() throws TimeoutException {
         choose("half-fold");
         robot.interact(() -> ((ToggleButton) robot.lookup("#fit-sheet").query()).fire());
         assertEquals(List.of(Length.ofInches(11, 2), Length.ofInches(17, 2)),
@@ -152,7 +148,7 @@ class WindowTest extends WindowDriver {
 
     /** One click puts on the ruler what was set between its marks. */
     @Test
-    void numberBetweenTheMarks_isRoundedByOneClick() {
+    void numberBetweenTheMarks_isRoundedByOneClick() throws TimeoutException {
         choose("overlapping-gate");
         type("cover", "88 mm");
         Button round = robot.lookup("#round-cover").queryButton();
@@ -164,7 +160,7 @@ class WindowTest extends WindowDriver {
 
     /** What was never set follows the unit. */
     @Test
-    void fromInchesToMillimetres_theBorderFollows() {
+    void fromInchesToMillimetres_theBorderFollows() throws TimeoutException {
         choose("half-fold");
         robot.interact(() -> work().change(project -> project.withStep(RulerStep.MILLIMETRE)));
         assertEquals(List.of(Length.ofMillimetres(105), Length.ofMillimetres(148), Length.ofMillimetres(3)),
@@ -173,7 +169,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void fitToEnvelope_changesTheSize_andTellsTheLimit() {
+    void fitToEnvelope_changesTheSize_andTellsTheLimit() throws TimeoutException {
         choose("half-fold");
         robot.interact(() -> ((ToggleButton) robot.lookup("#fit-envelope").query()).fire());
         assertEquals(Length.ofInches(45, 8), work().plan().measures().length("height"));
@@ -181,7 +177,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void impossibleFit_leavesEverythingAsItWas() {
+    void impossibleFit_leavesEverythingAsItWas() throws TimeoutException {
         choose("half-fold");
         robot.interact(() -> ((ToggleButton) robot.lookup("#fit-contents").query()).fire());
         assertTrue(work().messageProperty().get().contains("has no pocket"), work().messageProperty().get());
@@ -189,7 +185,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void failingCheck_offersAChangeThatMendsIt() {
+    void failingCheck_offersAChangeThatMendsIt() throws TimeoutException {
         choose("overlapping-gate");
         type("underlap", "1 in");
         type("cover", "3 in");
@@ -213,7 +209,7 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void unitSwitch_keepsWhatWasSetByHand() {
+    void unitSwitch_keepsWhatWasSetByHand() throws TimeoutException {
         choose("half-fold");
         type("width", "5 in");
         robot.interact(() -> work().change(project -> project.withStep(RulerStep.MILLIMETRE)));

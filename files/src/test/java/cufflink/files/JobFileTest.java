@@ -51,8 +51,8 @@ class JobFileTest {
     @CsvSource(delimiter = '|', value = {"{\"name\": \"x\"}|not a Cufflink job", "{\"cufflinkJob\": 99}|newer Cufflink",
         "{\"cufflinkJob\": 1,|damaged",
         "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [{\"project\": \"a.json\", \"copies\": 0}], \"spare\": "
-                + "0}|kits 1 › copies, what=A whole number from 1 to 999",
-        "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [], \"spare\": 900}|spare, what=A whole number from 0 to 100"})
+                + "0}|kits 1 › copies, message=A whole number from 1 to 999",
+        "{\"cufflinkJob\": 1, \"name\": \"x\", \"kits\": [], \"spare\": 900}|spare, message=A whole number from 0 to 100"})
     void fileThatIsWrong_isNotOpened_andSaysWhere(String text, String reason) throws IOException {
         Path file = folder.resolve("job.json");
         Files.writeString(file, text);

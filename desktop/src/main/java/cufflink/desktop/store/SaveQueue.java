@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -22,11 +21,7 @@ public final class SaveQueue implements AutoCloseable {
     }
 
     private final Map<Path, Waiting> waiting = new LinkedHashMap<>();
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "saver");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService writer = Background.thread("saver");
 
     /** Writes soon; a failure is told on the saver's thread. */
     public void soon(Path file, Save save, Consumer<IOException> onFailure) {

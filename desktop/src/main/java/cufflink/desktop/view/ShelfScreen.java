@@ -1,27 +1,25 @@
 package cufflink.desktop.view;
 
-import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.ProjectStore.Kept;
+import cufflink.desktop.work.ShelfWork;
+import cufflink.desktop.work.ShelfWork.OnShelf;
+import cufflink.desktop.work.ShelfWork.Refused;
+import cufflink.desktop.work.ShelfWork.Shelf;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
-import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
-import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
-import cufflink.plan.Planner;
 import cufflink.plan.Project;
-import cufflink.problem.Outcome;
-import cufflink.problem.Problem;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -51,32 +49,26 @@ public final class ShelfScreen extends ListeningScreen {
         void rulerChosen(RulerStep ruler);
     }
 
-    private record OnShelf(DesignDefinition design, Plan plan) {
-    }
-
-    /** A design that cannot be made, and why. */
-    private record Refused(String name, String reason) {
-    }
-
     private final Actions actions;
-    private final List<OnShelf> designs = new ArrayList<>();
-    private final List<Refused> refused = new ArrayList<>();
+    private final ShelfWork work;
+    private final List<Project> projects;
     private final List<CheckBox> sheets = new ArrayList<>();
     private final List<CheckBox> uses = new ArrayList<>();
+    private final Map<OnShelf, Node> drawn = new HashMap<>();
+    private final Map<Project, Label> states = new HashMap<>();
     private final FlowPane cards = new FlowPane();
     private final Label count = new Label();
-    private RulerStep ruler;
+    private final RulerStep ruler;
 
     /** {@code message} is shown on top if it is not empty. */
-    public ShelfScreen(DesignLibrary library, List<Kept> projects, RulerStep ruler, String message, Actions actions) {
+    public ShelfScreen(ShelfWork work, List<Kept> kept, RulerStep ruler, String message, Actions actions) {
         this.actions = actions;
+        this.work = work;
         this.ruler = ruler;
+        projects = kept.stream().map(Kept::project).toList();
         getStyleClass().add("shelf-screen");
         setTop(topBar());
-        library.designs().values().forEach(this::keep);
-        library.refused().forEach((file, problems) -> refused.add(new Refused(file, reason(problems))));
-        designs.sort(Comparator.comparing((OnShelf item) -> order(item.design().head().group())));
-        setLeft(side(projects));
+        setLeft(side(kept));
         cards.getStyleClass().add("shelf-cards");
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
@@ -84,29 +76,49 @@ public final class ShelfScreen extends ListeningScreen {
         Label title = new Label("Choose a design");
         title.getStyleClass().add("shelf-title");
         count.getStyleClass().add("shelf-count");
+        count.setId("shelf-count");
         HBox heading = new HBox(title, count);
         heading.getStyleClass().add("shelf-heading");
         VBox middle = new VBox(heading, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         middle.getStyleClass().add("shelf-middle");
         setCenter(MessageBar.over(middle, message));
-        filter();
+        listening.atEnd(work::leave);
+        look();
     }
 
-    private static int order(String group) {
-        int place = List.of("card base", "gift card holder", "pocket", "folio", "finishing").indexOf(group);
-        return place < 0 ? Integer.MAX_VALUE : place;
+    /** Asks for what the ticks say; the shelf fills as it is worked out. */
+    private void look() {
+        count.setText("Setting out …");
+        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets)), projects, new ShelfWork.Listener() {
+            @Override
+            public void shown(Shelf shelf) {
+                fill(shelf);
+            }
+
+            @Override
+            public void stands(Project project, long bad) {
+                state(states.get(project), project, bad);
+            }
+        });
     }
 
-    private void keep(DesignDefinition design) {
-        Outcome<Plan> planned = Planner.plan(Project.of(design, ruler));
-        planned.value().ifPresentOrElse(plan -> designs.add(new OnShelf(design, plan)),
-                () -> refused.add(new Refused(design.title(), reason(planned.problems()))));
+    private static List<String> ticked(List<CheckBox> boxes) {
+        return boxes.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData()).toList();
     }
 
-    /** The first reason, and how many more there are. */
-    private static String reason(List<Problem> problems) {
-        return problems.get(0).text() + (problems.size() > 1 ? " And " + (problems.size() - 1) + " more." : "");
+    private void fill(Shelf shelf) {
+        List<Node> all = new ArrayList<>();
+        shelf.found().forEach(item -> all.add(drawn.computeIfAbsent(item, this::card)));
+        if (shelf.complete() && all.isEmpty()) {
+            all.add(new Fractions("No design does all of this from these sheets. Untick something, or size a design to "
+                    + "your sheet on its bench.", "empty"));
+        }
+        shelf.refused().forEach(design -> all.add(refusal(design)));
+        cards.getChildren().setAll(all);
+        count.setText(!shelf.complete() ? "Setting out …"
+                : shelf.found().size() == shelf.made() ? shelf.made() + " designs"
+                : shelf.found().size() + " of " + shelf.made() + " designs");
     }
 
     private Node topBar() {
@@ -123,20 +135,18 @@ public final class ShelfScreen extends ListeningScreen {
         return Places.bar(Places.SHELF, actions, List.of(box, open));
     }
 
-    private Node side(List<Kept> projects) {
+    private Node side(List<Kept> kept) {
         VBox side = new VBox();
         side.getStyleClass().add("shelf-side");
         side.getChildren().add(Rows.heading("On the go"));
-        if (projects.isEmpty()) {
+        if (kept.isEmpty()) {
             side.getChildren().add(new Fractions("Nothing yet. Pick a design; it is saved as you go.", "empty"));
         }
-        projects.forEach(kept -> side.getChildren().add(project(kept)));
+        kept.forEach(each -> side.getChildren().add(project(each)));
         side.getChildren().add(Rows.heading("What have you got?"));
         SHEETS.forEach(sheet -> side.getChildren().add(tick(sheet, sheets)));
         side.getChildren().add(Rows.heading("It should"));
-        TreeSet<String> words = new TreeSet<>();
-        designs.forEach(item -> words.addAll(item.design().head().uses()));
-        words.forEach(use -> side.getChildren().add(tick(use, uses)));
+        work.uses().forEach(use -> side.getChildren().add(tick(use, uses)));
         ScrollPane scroll = new ScrollPane(side);
         scroll.getStyleClass().addAll("side-scroll", "left-scroll");
         scroll.setFitToWidth(true);
@@ -147,13 +157,9 @@ public final class ShelfScreen extends ListeningScreen {
     private Node project(Kept kept) {
         Label name = new Label(kept.project().name());
         name.getStyleClass().add("kept-name");
-        var plan = Planner.plan(kept.project()).value();
-        long bad = plan.map(found -> found.checks().stream().filter(check -> check.verdict() == Verdict.BAD).count())
-                .orElse(1L);
-        String copies = kept.project().copies() > 1 ? ", " + kept.project().copies() + " copies" : "";
-        Label state = new Label(bad > 0 ? bad + (bad == 1 ? " thing to fix" : " things to fix")
-                : kept.project().design().title() + copies);
-        state.getStyleClass().add(bad > 0 ? "kept-bad" : "kept-state");
+        Label state = new Label();
+        state(state, kept.project(), 0);
+        states.put(kept.project(), state);
         Button button = new Button();
         button.setGraphic(new VBox(name, state));
         button.getStyleClass().add("kept");
@@ -163,42 +169,21 @@ public final class ShelfScreen extends ListeningScreen {
         return button;
     }
 
+    /** What is to be fixed in a project, or what it is. */
+    private static void state(Label state, Project project, long bad) {
+        String copies = project.copies() > 1 ? ", " + project.copies() + " copies" : "";
+        state.setText(bad > 0 ? bad + (bad == 1 ? " thing to fix" : " things to fix")
+                : project.design().title() + copies);
+        state.getStyleClass().setAll("label", bad > 0 ? "kept-bad" : "kept-state");
+    }
+
     private CheckBox tick(String text, List<CheckBox> into) {
         CheckBox box = new CheckBox(text);
         box.setUserData(text);
         box.getStyleClass().add("shelf-tick");
-        box.setOnAction(press -> filter());
+        box.setOnAction(press -> look());
         into.add(box);
         return box;
-    }
-
-    private void filter() {
-        List<String> wantedUses = uses.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData())
-                .toList();
-        List<String> wantedSheets = sheets.stream().filter(CheckBox::isSelected).map(box -> (String) box.getUserData())
-                .toList();
-        List<OnShelf> found = designs.stream().filter(item -> item.design().head().uses().containsAll(wantedUses))
-                .filter(item -> wantedSheets.isEmpty() || wantedSheets.stream().anyMatch(sheet -> fits(item, sheet)))
-                .toList();
-        cards.getChildren().setAll(found.stream().map(this::card).toList());
-        if (found.isEmpty()) {
-            cards.getChildren().add(new Fractions(
-                    "No design does all of this from these sheets. Untick something, or size a design to your sheet "
-                            + "on its bench.",
-                    "empty"));
-        }
-        refused.forEach(design -> cards.getChildren().add(refusal(design)));
-        count.setText(found.size() == designs.size() ? designs.size() + " designs"
-                : found.size() + " of " + designs.size() + " designs");
-    }
-
-    private static boolean fits(OnShelf item, String sheet) {
-        NamedSize size = PublishedSizes.named(NamedSize.Kind.SHEET, sheet).orElseThrow();
-        Project project = item.plan().project();
-        for (PaperRole role : item.design().materials()) {
-            project = project.withPaper(role, project.paper(role).inSheets(size.width(), size.height()));
-        }
-        return Planner.plan(project).value().map(plan -> plan.layout().unplaced().isEmpty()).orElse(false);
     }
 
     private Node card(OnShelf item) {

@@ -1,33 +1,47 @@
 package cufflink.desktop;
 
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.view.StashKind;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.Workspace;
-import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
-import javafx.util.Duration;
+import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
-/** Saves a picture of a view and ends the application. */
-final class ScreenShot {
+/**
+ * Pictures of the application with its demo data. Not run with the tests; {@code docs/shoot FILE.png=VIEW ...} takes
+ * them.
+ */
+class ScreenShots {
     /** The views by name. */
-    static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers", "pose",
-            "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons",
+    private static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers",
+            "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
@@ -39,40 +53,57 @@ final class ScreenShot {
     private static final int REST = 900;
     private static final int SEARCH = 6000;
 
-    private final Screens screens;
-    private final ProjectStore store;
-    private final Scene scene;
+    private final FxRobot robot = new FxRobot();
+    private Screens screens;
+    private ProjectStore store;
+    private Scene scene;
 
-    ScreenShot(Screens screens, ProjectStore store, Scene scene) {
-        this.screens = screens;
-        this.store = store;
-        this.scene = scene;
+    private static Stream<Arguments> asked() {
+        return Stream.of(System.getProperty("shots", "").split(",")).filter(shot -> shot.contains("="))
+                .map(shot -> Arguments.of(Path.of(shot.split("=")[0]), shot.split("=")[1]));
     }
 
     /** Goes to the view, waits until it has come to rest, and writes a PNG. */
-    void take(String view, Path file) {
-        if (!VIEWS.contains(view) && !isOfDesign(view) && !isStep(view)) {
-            System.err.println("There is no view “" + view + "”. The views are " + String.join(", ", VIEWS) + ", "
-                    + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP + "PROJECT or DESIGN:NUMBER.");
-            Platform.exit();
-            return;
+    @ParameterizedTest
+    @MethodSource("asked")
+    void take(Path file, String view, @TempDir Path data) throws Exception {
+        assertTrue(VIEWS.contains(view) || isOfDesign(view) || isStep(view), "There is no view “" + view
+                + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP
+                + "PROJECT or DESIGN:NUMBER.");
+        Stage stage = FxToolkit.registerPrimaryStage();
+        CufflinkApp app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--demo", "--data=" + data);
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS,
+                () -> app.screens() != null && robot.lookup("#shelf-count").<Label>tryQuery()
+                        .filter(count -> count.getText().endsWith("designs")).isPresent());
+        screens = app.screens();
+        store = screens.store();
+        scene = stage.getScene();
+        robot.interact(() -> goTo(view));
+        rest(view.startsWith("job") ? SEARCH : REST);
+        robot.interact(() -> atRest(view));
+        rest(REST / 3);
+        robot.interact(() -> write(scene.snapshot(null), file));
+        FxToolkit.cleanupApplication(app);
+        FxToolkit.cleanupStages();
+    }
+
+    private static void rest(int milliseconds) {
+        WaitForAsyncUtils.sleep(milliseconds, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** What is only to be seen once a view has come to rest. */
+    private void atRest(String view) {
+        if (view.equals("job-cutting") || view.equals("job-table")) {
+            halfCut();
+            if (view.equals("job-table")) {
+                screens.jobPlace().jobTable();
+            }
         }
-        goTo(view);
-        PauseTransition rest = new PauseTransition(Duration.millis(view.startsWith("job") ? SEARCH : REST));
-        rest.setOnFinished(done -> {
-            if (view.equals("job-cutting") || view.equals("job-table")) {
-                halfCut();
-                if (view.equals("job-table")) {
-                    screens.jobPlace().jobTable();
-                }
-            }
-            if (List.of("fold", "collapse", "wrong-way", "pose").contains(view) || isOfDesign(view)) {
-                screens.benchScreen().stopFoldAt(
-                        view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
-            }
-            Platform.runLater(() -> write(scene.snapshot(null), file));
-        });
-        rest.play();
+        if (List.of("fold", "collapse", "wrong-way", "pose").contains(view) || isOfDesign(view)) {
+            screens.benchScreen().stopFoldAt(
+                    view.equals("fold") || view.equals("wrong-way") ? 0.4 : view.equals("collapse") ? 0.55 : 1);
+        }
     }
 
     /** A step of a project, or of a new project of a design: {@code step:Meteor:4}, {@code step:waterfall:6}. */
@@ -82,11 +113,7 @@ final class ScreenShot {
             DesignLibrary.builtIn().find(parts[1]).value()
                     .ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
         }
-        if (screens.work() == null) {
-            System.err.println("There is no project and no design “" + parts[1] + "”.");
-            Platform.exit();
-            return;
-        }
+        assertNotNull(screens.work(), "There is no project and no design “" + parts[1] + "”.");
         screens.work().goTo(Integer.parseInt(parts[2]) - 1);
     }
 
@@ -209,13 +236,10 @@ final class ScreenShot {
             }
         }
         try {
-            if (file.toAbsolutePath().getParent() != null) {
-                Files.createDirectories(file.toAbsolutePath().getParent());
-            }
+            Files.createDirectories(file.toAbsolutePath().getParent());
             ImageIO.write(picture, "png", file.toFile());
         } catch (IOException fault) {
-            System.err.println("The picture could not be written to " + file + ": " + FileTrouble.reason(fault));
+            throw new UncheckedIOException(fault);
         }
-        Platform.exit();
     }
 }

@@ -1,0 +1,125 @@
+package cufflink.desktop.work;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.design.DesignDefinition;
+import cufflink.desktop.work.ShelfWork.Shelf;
+import cufflink.desktop.work.ShelfWork.Wanted;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignLibrary;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Project;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The shelf as it fills beside the window. */
+class ShelfWorkTest {
+    private final Queue<Runnable> background = new ArrayDeque<>();
+    private final List<Shelf> shown = new ArrayList<>();
+    private final Map<Project, Long> stands = new LinkedHashMap<>();
+    private final ShelfWork work = new ShelfWork(DesignLibrary.builtIn(), background::add, Runnable::run);
+    private final ShelfWork.Listener listener = new ShelfWork.Listener() {
+        @Override
+        public void shown(Shelf shelf) {
+            shown.add(shelf);
+        }
+
+        @Override
+        public void stands(Project project, long bad) {
+            stands.put(project, bad);
+        }
+    };
+
+    private Shelf look(ShelfWork at, RulerStep ruler, Wanted wanted, Project... projects) {
+        at.look(ruler, wanted, List.of(projects), listener);
+        background.remove().run();
+        return shown.get(shown.size() - 1);
+    }
+
+    private static List<String> ids(Shelf shelf) {
+        return shelf.found().stream().map(item -> item.design().id()).toList();
+    }
+
+    @Test
+    void firstLook_fillsTheShelfCardByCard_inItsOrder() {
+        Shelf all = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
+        int count = BuiltInDesigns.all().size();
+        assertEquals(count, all.made());
+        assertTrue(all.complete());
+        assertEquals(count + 1, shown.size());
+        for (int i = 0; i < count; i++) {
+            assertEquals(ids(all).subList(0, i + 1), ids(shown.get(i)));
+        }
+        List<String> groups = all.found().stream().map(item -> item.design().head().group()).distinct().toList();
+        assertEquals(groups, groups.stream().sorted(Comparator.comparing(List.of("card base", "gift card holder",
+                "pocket", "folio", "finishing")::indexOf)).toList());
+    }
+
+    @Test
+    void secondLook_plansNothingAnew() {
+        Shelf first = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
+        shown.clear();
+        Shelf again = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
+        assertEquals(1, shown.size());
+        assertSame(first.found().get(0).plan(), again.found().get(0).plan());
+    }
+
+    @Test
+    void usesAndSheets_chooseTheDesigns() {
+        String use = work.uses().iterator().next();
+        Shelf some = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(use), List.of()));
+        assertEquals(BuiltInDesigns.all().stream().filter(design -> design.head().uses().contains(use))
+                .map(DesignDefinition::id).sorted().toList(), ids(some).stream().sorted().toList());
+        Shelf small = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("8 in square")));
+        assertTrue(!small.found().isEmpty() && small.found().size() < small.made(), ids(small).toString());
+        Shelf either = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("8 in square", "Letter")));
+        assertTrue(ids(either).containsAll(ids(small)) && either.found().size() > small.found().size());
+    }
+
+    @Test
+    void lookThatWasLeft_isHeardNoMore() {
+        work.look(RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, List.of(), listener);
+        work.leave();
+        background.remove().run();
+        assertTrue(shown.isEmpty());
+    }
+
+    @Test
+    void newRuler_newSizes() {
+        Shelf inches = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
+        Shelf metric = look(work, RulerStep.MILLIMETRE, Wanted.ANYTHING);
+        assertEquals(ids(inches), ids(metric));
+        assertTrue(metric.found().stream().allMatch(item -> item.plan().project().step() == RulerStep.MILLIMETRE));
+    }
+
+    @Test
+    void projects_sayHowManyChecksAreBad() {
+        Project good = Project.of(DesignLibrary.builtIn().find("half-fold").orThrow(), RulerStep.SIXTEENTH_INCH);
+        Project bad = Project.of(DesignLibrary.builtIn().find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH)
+                .withSet("cover", "2 in").withSet("underlap", "1 in");
+        look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, good, bad);
+        assertEquals(0, stands.get(good));
+        assertTrue(stands.get(bad) > 0, stands.toString());
+    }
+
+    @Test
+    void designThatCannotBeRead_standsThereWithItsReason(@TempDir Path folder) throws Exception {
+        Files.writeString(folder.resolve("broken.yaml"), "id: [");
+        ShelfWork own = new ShelfWork(DesignLibrary.with(folder), background::add, Runnable::run);
+        Shelf shelf = look(own, RulerStep.SIXTEENTH_INCH, new Wanted(List.of("nothing at all"), List.of()));
+        assertEquals(List.of(), shelf.found());
+        assertEquals(List.of("broken.yaml"), shelf.refused().stream().map(ShelfWork.Refused::name).toList());
+        assertEquals(BuiltInDesigns.all().size(), shelf.made());
+    }
+}
