@@ -19,6 +19,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleAction;
+import javafx.scene.AccessibleAttribute;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -317,5 +320,22 @@ class WindowTest extends WindowDriver {
         assertTrue(robot.lookup("#motion-picture").tryQuery().isPresent());
         robot.interact(() -> app.screens().benchScreen().stopFoldAt(1));
         assertEquals(1, ((Slider) robot.lookup("#fold-slider").query()).getValue(), 1e-9);
+    }
+
+    /** Names, values and steps of our own controls, as assistive technology asks for them. */
+    @Test
+    void valuesAndPictures_areTold() throws TimeoutException {
+        choose("half-fold");
+        Node width = robot.lookup("#measure-width").lookup(".stepper-middle").query();
+        assertEquals(AccessibleRole.SPINNER, width.getAccessibleRole());
+        assertEquals("Width: 4 1/4", width.queryAccessibleAttribute(AccessibleAttribute.TEXT));
+        robot.interact(() -> width.executeAccessibleAction(AccessibleAction.INCREMENT));
+        assertEquals("Width: 4 5/16", width.queryAccessibleAttribute(AccessibleAttribute.TEXT));
+        robot.interact(() -> width.executeAccessibleAction(AccessibleAction.DECREMENT));
+        assertEquals(Length.ofInches(17, 4), work().plan().measures().length("width"));
+        Node picture = robot.lookup("#bench-picture").query();
+        assertEquals(AccessibleRole.IMAGE_VIEW, picture.getAccessibleRole());
+        assertTrue(picture.queryAccessibleAttribute(AccessibleAttribute.TEXT).toString()
+                .startsWith("Step 1: Plain card 250. Cut"), picture.getAccessibleText());
     }
 }

@@ -5,6 +5,7 @@ import cufflink.drawing.Shape;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polygon;
@@ -48,6 +49,12 @@ public final class PicturePane extends Pane {
         widthProperty().addListener(change -> repaint());
         heightProperty().addListener(change -> repaint());
         setMinSize(10, 10);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    }
+
+    /** Says in words what the picture shows, for those who do not see it. */
+    public void describe(String words) {
+        setAccessibleText(words);
     }
 
     /** Shows what the source gives for a point size in millimetres. */

@@ -4,6 +4,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleAction;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -16,17 +18,47 @@ import javafx.scene.layout.StackPane;
 /**
  * A value with a step down and a step up that can also be typed. The value shows its fractions set; a click or a key
  * opens it for typing. Enter or leaving takes what was typed, Escape leaves the value as it was. What cannot be
- * understood stays to be mended, marked {@code :wrong}.
+ * understood stays to be mended, marked {@code :wrong}. Assistive technology hears the name and the value, every new
+ * value, and can step.
  */
 public final class Stepper extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Fractions value = new Fractions("", "stepper-value");
     private final TextField field = new TextField();
-    private final StackPane middle = new StackPane(value);
+    private final Middle middle;
     private final Function<String, Boolean> typed;
     private String text = "";
     private String editText = "";
+
+    /** What the keyboard and assistive technology find: the value, or the field while it is typed into. */
+    private final class Middle extends StackPane {
+        private final String name;
+        private final IntConsumer stepped;
+
+        Middle(String name, IntConsumer stepped) {
+            super(value);
+            this.name = name;
+            this.stepped = stepped;
+            setFocusTraversable(true);
+            setAccessibleRole(AccessibleRole.SPINNER);
+        }
+
+        @Override
+        public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+            return attribute == AccessibleAttribute.TEXT ? name + ": " + text
+                    : super.queryAccessibleAttribute(attribute, parameters);
+        }
+
+        @Override
+        public void executeAccessibleAction(AccessibleAction action, Object... parameters) {
+            switch (action) {
+                case INCREMENT, BLOCK_INCREMENT -> stepped.accept(1);
+                case DECREMENT, BLOCK_DECREMENT -> stepped.accept(-1);
+                default -> super.executeAccessibleAction(action, parameters);
+            }
+        }
+    }
 
     /**
      * @param name    for screen readers
@@ -35,16 +67,14 @@ public final class Stepper extends HBox {
      */
     public Stepper(String name, IntConsumer stepped, Function<String, Boolean> typed) {
         this.typed = typed;
+        this.middle = new Middle(name, stepped);
         getStyleClass().add("stepper");
-        Button less = button("−", () -> stepped.accept(-1));
-        Button more = button("+", () -> stepped.accept(1));
+        Button less = button("−", "Less: " + name, () -> stepped.accept(-1));
+        Button more = button("+", "More: " + name, () -> stepped.accept(1));
         middle.getStyleClass().add("stepper-middle");
         value.setMaxHeight(USE_PREF_SIZE);
         HBox.setHgrow(middle, Priority.ALWAYS);
         middle.setOnMouseClicked(click -> edit());
-        middle.setFocusTraversable(true);
-        middle.setAccessibleRole(AccessibleRole.SPINNER);
-        middle.setAccessibleText(name);
         middle.addEventHandler(KeyEvent.KEY_PRESSED, key -> onKey(key, stepped));
         field.setAccessibleText(name);
         field.focusedProperty().addListener((property, was, is) -> {
@@ -63,8 +93,9 @@ public final class Stepper extends HBox {
         getChildren().addAll(less, middle, more);
     }
 
-    private Button button(String sign, Runnable action) {
+    private static Button button(String sign, String words, Runnable action) {
         Button button = new Button(sign);
+        button.setAccessibleText(words);
         button.getStyleClass().add("stepper-button");
         button.setFocusTraversable(false);
         button.setOnAction(press -> action.run());
@@ -89,6 +120,7 @@ public final class Stepper extends HBox {
         text = shown;
         editText = edit;
         value.setText(shown);
+        middle.notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         if (!field.isFocused()) {
             close();
         }

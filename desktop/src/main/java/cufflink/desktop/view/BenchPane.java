@@ -53,6 +53,8 @@ final class BenchPane extends BorderPane {
             card.show();
         } else {
             setCenter(picture);
+            RunStep step = work.currentStep();
+            picture.describe("Step " + step.number() + ": " + step.title() + ". " + step.text());
             picture.repaint();
         }
     }

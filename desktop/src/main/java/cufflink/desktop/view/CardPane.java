@@ -78,6 +78,7 @@ final class CardPane extends BorderPane {
             setCenter(closed);
             setBottom(null);
             setRight(layers);
+            closed.describe("The closed card, " + name);
             closed.repaint();
             work.plan().stack().ifPresentOrElse(stack -> layers.show(work.plan(), stack.thickest(), true),
                     layers::clear);

@@ -70,6 +70,8 @@ final class FoldPane extends BorderPane {
         setBottom(below);
         edge.managedProperty().bind(edge.visibleProperty());
         flat.show(point -> step.map(fold -> StepDrawing.flatWithCreases(work.plan(), fold, point)));
+        flat.describe("The piece flat, with the creases of this step");
+        edge.describe("The layers seen from their edge");
         edge.show(this::edgePicture);
         motion.shareProperty().addListener(change -> edge.repaint());
         wrong.selectedProperty().addListener(change -> tryIt());

@@ -109,6 +109,7 @@ public final class JobsScreen extends ListeningScreen {
 
     private void fill(JobWork found, List<ProjectStore.Kept> projects, StashWork stash) {
         picture.setId("job-sheet");
+        picture.describe("The sheet and its cuts");
         picture.show(point -> found.sheet()
                 .map(sheet -> SheetDrawing.draw(sheet.layout(), cutNow(found), sheet.paper().face(), format, point)));
         picture.setOnMouseClicked(click -> picture.idAt(click.getX(), click.getY()).filter(id -> id.startsWith("cut "))

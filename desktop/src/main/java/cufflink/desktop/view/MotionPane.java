@@ -103,6 +103,7 @@ final class MotionPane extends BorderPane {
         names = panelName;
         from.setText(start);
         to.setText(end);
+        picture.describe("The paper, from " + start + " to " + end);
         measureRoom();
         picture.repaint();
     }

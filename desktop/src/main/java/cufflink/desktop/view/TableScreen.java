@@ -54,6 +54,7 @@ public final class TableScreen extends ListeningScreen {
         for (int i = 0; i < Math.min(next.size(), 2); i++) {
             numbers.getChildren().add(number(next.get(i), i == 0));
         }
+        picture.describe(source.head() + ". " + source.text());
         picture.repaint();
     }
 
