@@ -1,2 +1,2 @@
-/** Problems in the maker's terms, as values: where, what, what to do; many at a time. */
+/** Problems in the maker's terms, as values: where, and a {@link cufflink.words.Message}; many at a time. */
 package cufflink.problem;

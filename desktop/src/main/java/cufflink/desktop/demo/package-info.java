@@ -1,2 +1,2 @@
-/** The made-up projects of the demo. */
+/** The made-up projects and the stash of the demo. */
 package cufflink.desktop.demo;

@@ -1,2 +1,2 @@
-/** Where projects are kept: one file each in the maker's data folder, written as the maker goes. */
+/** Where projects and jobs are kept: one file each in the maker's data folder, written as the maker goes. */
 package cufflink.desktop.store;
