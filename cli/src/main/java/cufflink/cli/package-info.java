@@ -1,5 +1,5 @@
 /**
- * The terminal commands: plan, fold, check, export, layout, job, designs. They read options, ask {@code Planner.plan} and print; they
- * compute nothing.
+ * The terminal commands: plan, fold, check, export, layout, job, designs. They read options, ask {@code Planner.plan}
+ * and print; they compute nothing.
  */
 package cufflink.cli;

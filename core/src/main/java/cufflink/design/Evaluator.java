@@ -23,7 +23,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * angles are never mixed. Values beyond 10^24 are refused and denominators over 256 bits rounded, which bounds the
  * work.
  */
-public final class Evaluator {
+public final class Evaluator implements Expression.Cases<Value, ExpressionFault> {
     private static final BigInteger LARGEST = BigInteger.TEN.pow(24);
     private static final int FINEST_BITS = 256;
     private static final int ROUNDED_BITS = 192;
@@ -42,21 +42,28 @@ public final class Evaluator {
     }
 
     private Value value(Expression expression) throws ExpressionFault {
-        if (expression instanceof Literal literal) {
-            return literal.value();
-        } else if (expression instanceof Quoted quoted) {
-            return new Word(quoted.word());
-        } else if (expression instanceof Name name) {
-            return scope.value(name.name()).orElseThrow(() -> new ExpressionFault(name.position(),
-                    FormulaWords.UNKNOWN.of("name", name.name(), "known", scope.names())));
-        } else if (expression instanceof Conditional conditional) {
-            return value(truth(conditional.condition()) ? conditional.then() : conditional.otherwise());
-        } else if (expression instanceof Unary unary) {
-            return unary(unary);
-        } else if (expression instanceof Binary binary) {
-            return binary(binary);
-        }
-        return call((Call) expression);
+        return expression.accept(this);
+    }
+
+    @Override
+    public Value literal(Literal literal) {
+        return literal.value();
+    }
+
+    @Override
+    public Value quoted(Quoted quoted) {
+        return new Word(quoted.word());
+    }
+
+    @Override
+    public Value name(Name name) throws ExpressionFault {
+        return scope.value(name.name()).orElseThrow(() -> new ExpressionFault(name.position(),
+                FormulaWords.UNKNOWN.of("name", name.name(), "known", scope.names())));
+    }
+
+    @Override
+    public Value conditional(Conditional conditional) throws ExpressionFault {
+        return value(truth(conditional.condition()) ? conditional.then() : conditional.otherwise());
     }
 
     private boolean truth(Expression expression) throws ExpressionFault {
@@ -75,7 +82,8 @@ public final class Evaluator {
                 FormulaWords.QUANTITY_EXPECTED.of("kind", value.kindInWords()));
     }
 
-    private Value unary(Unary unary) throws ExpressionFault {
+    @Override
+    public Value unary(Unary unary) throws ExpressionFault {
         if (unary.operator() == Operator.NOT) {
             return new Truth(!truth(unary.operand()));
         }
@@ -83,7 +91,8 @@ public final class Evaluator {
         return new Quantity(operand.amount().negate(), operand.kind());
     }
 
-    private Value binary(Binary binary) throws ExpressionFault {
+    @Override
+    public Value binary(Binary binary) throws ExpressionFault {
         return switch (binary.operator()) {
             case AND -> new Truth(truth(binary.left()) && truth(binary.right()));
             case OR -> new Truth(truth(binary.left()) || truth(binary.right()));
@@ -186,7 +195,8 @@ public final class Evaluator {
         return BigFraction.of(scaled, BigInteger.ONE.shiftLeft(ROUNDED_BITS));
     }
 
-    private Quantity call(Call call) throws ExpressionFault {
+    @Override
+    public Quantity call(Call call) throws ExpressionFault {
         Quantity first = quantity(call.arguments().get(0));
         BigFraction amount = first.amount();
         return switch (call.function()) {

@@ -7,37 +7,85 @@ import java.util.List;
  * so that working it out always ends. {@code position} is the index in the text where the part starts.
  */
 public sealed interface Expression {
+    /** What to do with each kind of part; {@code X} is what may go wrong, {@code RuntimeException} if nothing can. */
+    interface Cases<R, X extends Exception> {
+        R literal(Literal literal) throws X;
+
+        R quoted(Quoted quoted) throws X;
+
+        R name(Name name) throws X;
+
+        R unary(Unary unary) throws X;
+
+        R binary(Binary binary) throws X;
+
+        R conditional(Conditional conditional) throws X;
+
+        R call(Call call) throws X;
+    }
+
     int position();
+
+    <R, X extends Exception> R accept(Cases<R, X> cases) throws X;
 
     /** A number, a length or an angle as written. */
     record Literal(int position, Value.Quantity value, String written) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.literal(this);
+        }
     }
 
     /** A word in quotes. */
     record Quoted(int position, String word) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.quoted(this);
+        }
     }
 
     /** A measure, or a part of one such as {@code contents.width}. */
     record Name(int position, String name) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.name(this);
+        }
     }
 
     /** Minus, or not. */
     record Unary(int position, Operator operator, Expression operand) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.unary(this);
+        }
     }
 
     /** Two operands. */
     record Binary(int position, Operator operator, Expression left, Expression right) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.binary(this);
+        }
     }
 
     /** One of two values. */
     record Conditional(int position, Expression condition, Expression then,
             Expression otherwise) implements Expression {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.conditional(this);
+        }
     }
 
     /** A function of one or more values. */
     record Call(int position, Function function, List<Expression> arguments) implements Expression {
         public Call {
             arguments = List.copyOf(arguments);
+        }
+
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.call(this);
         }
     }
 

@@ -66,22 +66,47 @@ final class ExpressionWriter {
     }
 
     private String write(Expression expression, int strength, boolean numbers) {
-        if (expression instanceof Literal literal) {
-            return bare(literal.value());
-        } else if (expression instanceof Quoted quoted) {
-            return quoted.word();
-        } else if (expression instanceof Name name) {
-            return numbers && bound.containsKey(name.name()) ? bare(bound.get(name.name()))
-                    : labels.getOrDefault(name.name(), name.name().replace('.', ' '));
-        } else if (expression instanceof Unary unary) {
-            return unary.operator().sign() + (unary.operator() == Operator.NOT ? " " : "")
-                    + write(unary.operand(), unary.operator().strength(), numbers);
-        } else if (expression instanceof Binary binary) {
-            return binary(binary, strength, numbers);
-        } else if (expression instanceof Conditional conditional) {
-            return conditional(conditional, strength, numbers);
-        }
-        Call call = (Call) expression;
+        return expression.accept(new Expression.Cases<String, RuntimeException>() {
+            @Override
+            public String literal(Literal literal) {
+                return bare(literal.value());
+            }
+
+            @Override
+            public String quoted(Quoted quoted) {
+                return quoted.word();
+            }
+
+            @Override
+            public String name(Name name) {
+                return numbers && bound.containsKey(name.name()) ? bare(bound.get(name.name()))
+                        : labels.getOrDefault(name.name(), name.name().replace('.', ' '));
+            }
+
+            @Override
+            public String unary(Unary unary) {
+                return unary.operator().sign() + (unary.operator() == Operator.NOT ? " " : "")
+                        + write(unary.operand(), unary.operator().strength(), numbers);
+            }
+
+            @Override
+            public String binary(Binary binary) {
+                return ExpressionWriter.this.binary(binary, strength, numbers);
+            }
+
+            @Override
+            public String conditional(Conditional conditional) {
+                return ExpressionWriter.this.conditional(conditional, strength, numbers);
+            }
+
+            @Override
+            public String call(Call call) {
+                return ExpressionWriter.this.call(call, numbers);
+            }
+        });
+    }
+
+    private String call(Call call, boolean numbers) {
         String arguments = call.arguments().stream().map(argument -> write(argument, 0, numbers))
                 .collect(Collectors.joining(", "));
         return switch (call.function()) {

@@ -1,8 +1,8 @@
 /**
  * The design model. A {@link cufflink.design.DesignDefinition} is what a design file says: measures, pieces, mats,
- * folding, glue, pockets, poses and checks, all as {@link cufflink.design.Expression expressions}; what is there under a
- * condition or several times is wrapped in {@link cufflink.design.Occurs}.
- * {@link cufflink.design.DesignSizer} works it out for one set of wishes:
+ * folding, glue, pockets, poses and checks, all as {@link cufflink.design.Expression expressions}; what is there under
+ * a condition or several times is wrapped in {@link cufflink.design.Occurs}. {@link cufflink.design.DesignSizer} works
+ * it out for one set of wishes:
  * <ol>
  * <li>the measures, in the order of the file, each put on the maker's ruler by its own rounding
  * ({@link cufflink.design.Measures});</li>

@@ -22,20 +22,34 @@ public final class PictureTurn {
                 texts.computeIfAbsent(label.id(), id -> new Envelope()).expandToInclude(label.at().x(), label.at().y());
             }
         });
-        List<Shape> turned = picture.shapes().stream()
-                .map(shape -> shape instanceof Shape.Label label ? turn(label, texts, box) : turn(shape, box)).toList();
+        List<Shape> turned = picture.shapes().stream().map(shape -> turn(shape, texts, box)).toList();
         return new Picture(new Envelope(0, box.getHeight(), 0, box.getWidth()), picture.point(), turned);
     }
 
-    private static Shape turn(Shape shape, Envelope box) {
-        if (shape instanceof Shape.Area area) {
-            return area.moved(spot -> turn(spot, box));
-        } else if (shape instanceof Shape.Path path) {
-            return new Shape.Path(path.id(), path.ink(), path.points().stream().map(spot -> turn(spot, box)).toList());
-        }
-        Shape.Mark mark = (Shape.Mark) shape;
-        return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(), mark.colour(),
-                mark.edge());
+    private static Shape turn(Shape shape, Map<String, Envelope> texts, Envelope box) {
+        return shape.accept(new Shape.Cases<Shape, RuntimeException>() {
+            @Override
+            public Shape area(Shape.Area area) {
+                return area.moved(spot -> turn(spot, box));
+            }
+
+            @Override
+            public Shape path(Shape.Path path) {
+                return new Shape.Path(path.id(), path.ink(),
+                        path.points().stream().map(spot -> turn(spot, box)).toList());
+            }
+
+            @Override
+            public Shape label(Shape.Label label) {
+                return turn(label, texts, box);
+            }
+
+            @Override
+            public Shape mark(Shape.Mark mark) {
+                return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(),
+                        mark.colour(), mark.edge());
+            }
+        });
     }
 
     /** The middle of all the lines with the same id is turned; each keeps its place about it. */

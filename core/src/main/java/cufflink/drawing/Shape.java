@@ -7,9 +7,22 @@ import java.util.stream.Stream;
 
 /** A part of a picture. {@code id} names what it belongs to, so that a click finds it; it may be empty. */
 public sealed interface Shape {
+    /** What to do with each kind of shape; {@code X} is what may go wrong, {@code RuntimeException} if nothing can. */
+    interface Cases<R, X extends Exception> {
+        R area(Area area) throws X;
+
+        R path(Path path) throws X;
+
+        R label(Label label) throws X;
+
+        R mark(Mark mark) throws X;
+    }
+
     String id();
 
     Ink ink();
+
+    <R, X extends Exception> R accept(Cases<R, X> cases) throws X;
 
     /** A point, millimetres. */
     record Spot(double x, double y) {
@@ -42,6 +55,11 @@ public sealed interface Shape {
             return Stream.concat(Stream.of(corners), holes.stream()).toList();
         }
 
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.area(this);
+        }
+
         /** The same region with every spot moved. */
         Area moved(UnaryOperator<Spot> to) {
             return new Area(id, ink, corners.stream().map(to).toList(),
@@ -53,6 +71,11 @@ public sealed interface Shape {
     record Path(String id, Ink ink, List<Spot> points) implements Shape {
         public Path {
             points = List.copyOf(points);
+        }
+
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.path(this);
         }
     }
 
@@ -66,6 +89,10 @@ public sealed interface Shape {
      */
     record Label(String id, Ink ink, Spot at, String text, double size, Anchor anchor, boolean bold,
             boolean upright) implements Shape {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.label(this);
+        }
     }
 
     /**
@@ -76,6 +103,10 @@ public sealed interface Shape {
      * @param radius in points
      */
     record Mark(String id, Ink ink, Spot at, String text, double radius, String colour, Ink edge) implements Shape {
+        @Override
+        public <R, X extends Exception> R accept(Cases<R, X> cases) throws X {
+            return cases.mark(this);
+        }
     }
 
     static Area rectangle(String id, Ink ink, double x, double y, double width, double height, Optional<String> colour,

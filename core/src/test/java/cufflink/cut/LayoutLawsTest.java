@@ -29,7 +29,8 @@ class LayoutLawsTest {
     private static CutJob random(long seed) {
         Random random = new Random(seed);
         List<CutPiece> pieces = new ArrayList<>();
-        for (int i = 0; i < 1 + random.nextInt(8); i++) {
+        int kinds = 1 + random.nextInt(8);
+        for (int i = 0; i < kinds; i++) {
             Optional<Along> fold = random.nextInt(3) == 0 ? Optional.of(Along.values()[random.nextInt(2)])
                     : Optional.empty();
             Half half = random.nextInt(5) == 0 ? Half.values()[1 + random.nextInt(2)] : Half.WHOLE;
@@ -40,7 +41,8 @@ class LayoutLawsTest {
                     List.copyOf(materials), random.nextInt(4) > 0, fold, half));
         }
         List<StockSheet> stock = new ArrayList<>();
-        for (int i = 0; i < 1 + random.nextInt(5); i++) {
+        int sheets = 1 + random.nextInt(5);
+        for (int i = 0; i < sheets; i++) {
             boolean offcut = random.nextInt(3) == 0;
             OptionalInt count = offcut || random.nextBoolean() ? OptionalInt.of(random.nextInt(4))
                     : OptionalInt.empty();

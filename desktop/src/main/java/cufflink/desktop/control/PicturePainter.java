@@ -17,7 +17,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /** Paints pictures on a canvas. */
-final class PicturePainter {
+final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
     private static final double SMALL = 0.64;
     private final GraphicsContext g;
     private final double scale;
@@ -35,18 +35,14 @@ final class PicturePainter {
     }
 
     void paint(Picture picture) {
-        for (Shape shape : picture.shapes()) {
-            if (shape instanceof Shape.Area area) {
-                area(area);
-            } else if (shape instanceof Shape.Path path) {
-                pen(path.ink());
-                g.strokePolyline(xs(path.points()), ys(path.points()), path.points().size());
-            } else if (shape instanceof Shape.Mark mark) {
-                mark(mark);
-            } else if (shape instanceof Shape.Label label) {
-                label(label);
-            }
-        }
+        picture.shapes().forEach(shape -> shape.accept(this));
+    }
+
+    @Override
+    public Void path(Shape.Path path) {
+        pen(path.ink());
+        g.strokePolyline(xs(path.points()), ys(path.points()), path.points().size());
+        return null;
     }
 
     private double[] xs(List<Shape.Spot> spots) {
@@ -64,7 +60,8 @@ final class PicturePainter {
         g.setLineDashes(Arrays.stream(ink.dashes()).map(dash -> dash * pen).toArray());
     }
 
-    private void area(Shape.Area area) {
+    @Override
+    public Void area(Shape.Area area) {
         if (area.ink().fill() == Ink.Fill.HATCH) {
             hatch(area, xs(area.corners()), ys(area.corners()));
         } else {
@@ -78,6 +75,7 @@ final class PicturePainter {
             outline(area);
             g.stroke();
         });
+        return null;
     }
 
     private void outline(Shape.Area area) {
@@ -105,7 +103,8 @@ final class PicturePainter {
         g.restore();
     }
 
-    private void mark(Shape.Mark mark) {
+    @Override
+    public Void mark(Shape.Mark mark) {
         double r = mark.radius() * pen;
         double x = dx + mark.at().x() * scale;
         double y = dy + mark.at().y() * scale;
@@ -114,6 +113,7 @@ final class PicturePainter {
         g.fillOval(x - r, y - r, 2 * r, 2 * r);
         g.strokeOval(x - r, y - r, 2 * r, 2 * r);
         label(Shape.bold(mark.id(), mark.ink(), mark.at().x(), mark.at().y(), mark.text(), mark.radius() * 1.15));
+        return null;
     }
 
     private static Font font(double size, boolean bold) {
@@ -126,7 +126,8 @@ final class PicturePainter {
         return probe.getLayoutBounds().getWidth();
     }
 
-    private void label(Shape.Label label) {
+    @Override
+    public Void label(Shape.Label label) {
         double size = label.size() * pen;
         Font body = font(size, label.bold());
         Font small = font(size * SMALL, label.bold());
@@ -157,6 +158,7 @@ final class PicturePainter {
             x += width;
         }
         g.restore();
+        return null;
     }
 
     private static double width(FractionText.Run run, Font body, Font small) {

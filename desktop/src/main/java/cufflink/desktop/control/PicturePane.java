@@ -117,21 +117,36 @@ public final class PicturePane extends Pane {
     }
 
     private boolean hits(Shape shape, double x, double y) {
-        if (shape instanceof Shape.Area area) {
-            return area.rings().stream().filter(ring -> polygon(ring).contains(x, y)).count() % 2 == 1;
-        }
-        if (shape instanceof Shape.Mark mark) {
-            return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y)
-                    < mark.radius() * shown.point() * scale;
-        }
-        if (shape instanceof Shape.Path path) {
-            for (int i = 0; i + 1 < path.points().size(); i++) {
-                LineSegment stretch = new LineSegment(dx + path.points().get(i).x() * scale,
-                        dy + path.points().get(i).y() * scale, dx + path.points().get(i + 1).x() * scale,
-                        dy + path.points().get(i + 1).y() * scale);
-                if (stretch.distance(new Coordinate(x, y)) < NEAR) {
-                    return true;
-                }
+        return shape.accept(new Shape.Cases<Boolean, RuntimeException>() {
+            @Override
+            public Boolean area(Shape.Area area) {
+                return area.rings().stream().filter(ring -> polygon(ring).contains(x, y)).count() % 2 == 1;
+            }
+
+            @Override
+            public Boolean path(Shape.Path path) {
+                return isNear(path.points(), new Coordinate(x, y));
+            }
+
+            @Override
+            public Boolean label(Shape.Label label) {
+                return false;
+            }
+
+            @Override
+            public Boolean mark(Shape.Mark mark) {
+                return Math.hypot(dx + mark.at().x() * scale - x, dy + mark.at().y() * scale - y)
+                        < mark.radius() * shown.point() * scale;
+            }
+        });
+    }
+
+    private boolean isNear(List<Shape.Spot> points, Coordinate place) {
+        for (int i = 0; i + 1 < points.size(); i++) {
+            LineSegment stretch = new LineSegment(dx + points.get(i).x() * scale, dy + points.get(i).y() * scale,
+                    dx + points.get(i + 1).x() * scale, dy + points.get(i + 1).y() * scale);
+            if (stretch.distance(place) < NEAR) {
+                return true;
             }
         }
         return false;

@@ -30,18 +30,35 @@ final class PicturePainter {
         Canvas canvas = new Canvas(x - picture.bounds().getMinX() * scale, y + picture.bounds().getMinY() * scale,
                 scale);
         double pen = picture.point() * scale;
-        for (Shape shape : picture.shapes()) {
-            if (shape instanceof Shape.Area area) {
-                area(area, canvas, pen);
-            } else if (shape instanceof Shape.Path path) {
+        Shape.Cases<Void, IOException> painter = new Shape.Cases<>() {
+            @Override
+            public Void area(Shape.Area area) throws IOException {
+                PicturePainter.this.area(area, canvas, pen);
+                return null;
+            }
+
+            @Override
+            public Void path(Shape.Path path) throws IOException {
                 pen(path.ink(), pen);
                 outline(path.points(), canvas);
                 stream.stroke();
-            } else if (shape instanceof Shape.Mark mark) {
-                mark(mark, canvas, pen);
-            } else if (shape instanceof Shape.Label label) {
-                label(label, canvas, pen);
+                return null;
             }
+
+            @Override
+            public Void label(Shape.Label label) throws IOException {
+                PicturePainter.this.label(label, canvas, pen);
+                return null;
+            }
+
+            @Override
+            public Void mark(Shape.Mark mark) throws IOException {
+                PicturePainter.this.mark(mark, canvas, pen);
+                return null;
+            }
+        };
+        for (Shape shape : picture.shapes()) {
+            shape.accept(painter);
         }
         stream.setLineDashPattern(new float[0], 0);
     }
