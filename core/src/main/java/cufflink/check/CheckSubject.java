@@ -5,6 +5,7 @@ import cufflink.design.Measure;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.GluePatch;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
@@ -24,10 +25,12 @@ import java.util.Optional;
  * Everything that is judged.
  *
  * @param stacked  the design after its last stage
+ * @param glued    where each joint takes glue, by its id
  * @param poses    of the closed card
  * @param envelope the one it is to go into
  */
-public record CheckSubject(StackedDesign stacked, List<PosedCard> poses, List<ScoreSetup> scores, LayoutPlan layout,
+public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, List<PosedCard> poses,
+        List<ScoreSetup> scores, LayoutPlan layout,
         Optional<Into> envelope, BenchTools tools, RulerStep step) {
     /**
      * An envelope.

@@ -6,7 +6,6 @@ import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.GluePatch;
-import cufflink.fold.Join;
 import cufflink.measure.Length;
 import cufflink.words.CheckWords;
 import java.util.ArrayList;
@@ -31,11 +30,10 @@ final class PartsJudge implements Judge {
         List<Check> checks = new ArrayList<>();
         int parts = 0;
         for (Glue glue : subject.design().glue()) {
-            Optional<Join> join = subject.assembly().joins().stream()
-                    .filter(candidate -> candidate.id().equals(glue.id())).findFirst();
-            if (glue.way() == Way.GLUE && glue.at().isPresent() && join.isPresent()) {
+            GluePatch patch = subject.glued().get(glue.id());
+            if (glue.way() == Way.GLUE && glue.at().isPresent() && patch != null) {
                 parts++;
-                judge(subject, glue, GluePatch.of(subject.assembly(), join.get(), glue)).ifPresent(checks::add);
+                judge(subject, glue, patch).ifPresent(checks::add);
             }
         }
         if (checks.isEmpty() && parts > 0) {

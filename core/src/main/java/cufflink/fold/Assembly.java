@@ -24,6 +24,8 @@ public final class Assembly {
     private final Map<PanelRef, Panel> panels = new LinkedHashMap<>();
     private final List<PanelRef> order;
     private final Set<CreaseRef> creases;
+    private List<PanelShape> shapes = List.of();
+    private List<PanelShape> inner = List.of();
 
     /**
      * Joins pieces.
@@ -54,7 +56,7 @@ public final class Assembly {
         List<Join> all = joins.stream().map(join -> join.place().isPresent() ? join
                 : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part()))))
                 .toList();
-        return new Assembly(pieces, all, anchor, lean);
+        return all.equals(joins) ? this : new Assembly(pieces, all, anchor, lean);
     }
 
     private Set<CreaseRef> turning() {
@@ -103,6 +105,22 @@ public final class Assembly {
     /** Every panel, piece by piece. */
     public List<PanelRef> panels() {
         return order;
+    }
+
+    /** The panels as a sweep looks at them, in the order of {@link #panels}; worked out when first asked for. */
+    synchronized List<PanelShape> shapes() {
+        if (shapes.isEmpty()) {
+            shapes = order.stream().map(panel -> PanelShape.of(panel(panel).outline())).toList();
+        }
+        return shapes;
+    }
+
+    /** The same without a margin along their edges. */
+    synchronized List<PanelShape> innerShapes() {
+        if (inner.isEmpty()) {
+            inner = order.stream().map(panel -> PanelShape.within(panel(panel).outline(), 2 * Sweep.GRAZE)).toList();
+        }
+        return inner;
     }
 
     /** Every crease that can turn, and every slot, by name. */

@@ -68,10 +68,8 @@ final class Sweep {
     private Sweep(FoldMotion motion, Optional<FlatFoldedState> layers) {
         this.motion = motion;
         this.panels = motion.from().assembly().panels();
-        this.shapes = panels.stream().map(panel -> PanelShape.of(motion.from().assembly().panel(panel).outline()))
-                .toList();
-        this.inner = panels.stream()
-                .map(panel -> PanelShape.within(motion.from().assembly().panel(panel).outline(), 2 * GRAZE)).toList();
+        this.shapes = motion.from().assembly().shapes();
+        this.inner = motion.from().assembly().innerShapes();
         this.layers = layers;
         this.sinceLayers = layers.map(flat -> Travel.between(flat.state(), motion.from()));
     }
@@ -148,8 +146,10 @@ final class Sweep {
          */
         private final double bending;
         private final int coarsest;
-        private final List<Contact> contacts = new ArrayList<>();
         private final Map<Integer, Relative> known = new HashMap<>();
+        /** What may come together; none before the two come near each other. */
+        private List<Contact> all = List.of();
+        private boolean wasClear;
         private Optional<Hit> hit = Optional.empty();
 
         Meeting(int a, int b, List<Linkage.Branch> links) {
@@ -157,7 +157,11 @@ final class Sweep {
             this.b = b;
             this.bending = bending(links);
             this.coarsest = (1 << DEEPEST) / (motion.turnsEvenly() ? 1 : FIRST_STRETCHES);
-            int above = lying();
+        }
+
+        /** Every corner against the other's face, every edge against the other's edges, as they lie at the start. */
+        private List<Contact> contacts() {
+            List<Contact> contacts = new ArrayList<>();
             PanelShape one = inner.get(a);
             PanelShape other = inner.get(b);
             for (int corner = 0; corner < one.corners(); corner++) {
@@ -172,10 +176,12 @@ final class Sweep {
                     contacts.add(new EdgeOnEdge(edge, shapes.get(b), across));
                 }
             }
+            int above = wasClear ? 0 : lying();
             if (above != 0) {
                 Relative start = relative(0);
                 contacts.forEach(contact -> contact.lies(start, above));
             }
+            return contacts;
         }
 
         /**
@@ -190,7 +196,7 @@ final class Sweep {
         }
 
         Optional<Hit> first() {
-            search(0, 1 << DEEPEST, contacts);
+            search(0, 1 << DEEPEST, List.of());
             return hit;
         }
 
@@ -200,8 +206,8 @@ final class Sweep {
             });
         }
 
-        /** Decides about contacts from one step of the way to another. */
-        private void search(int from, int to, List<Contact> open) {
+        /** Decides about contacts from one step of the way to another; about all of them if none are named. */
+        private void search(int from, int to, List<Contact> some) {
             int middle = (from + to) / 2;
             Relative start = relative(from);
             Relative half = relative(middle);
@@ -213,14 +219,22 @@ final class Sweep {
                 return;
             }
             if (to - from > coarsest) {
-                search(from, middle, open);
-                search(middle, to, open);
+                search(from, middle, some);
+                search(middle, to, some);
                 return;
             }
             double share = (double) (to - from) / (1 << DEEPEST);
             double bend = bending < 0 ? -1 : bending * share * share / 32;
             boolean last = to - from <= 2;
-            if (clear(start, half, end, bend)) {
+            boolean apart = clear(start, half, end, bend);
+            if (apart && all.isEmpty()) {
+                wasClear = true;
+                return;
+            } else if (all.isEmpty()) {
+                all = contacts();
+            }
+            List<Contact> open = some.isEmpty() ? all : some;
+            if (apart) {
                 open.forEach(contact -> contact.passes(half, end));
                 open.stream().filter(Contact::isThrough).findFirst().ifPresent(contact -> found(to));
                 return;

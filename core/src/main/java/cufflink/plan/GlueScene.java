@@ -3,7 +3,6 @@ package cufflink.plan;
 import cufflink.design.Face;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
-import cufflink.fold.Assembly;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
 import cufflink.fold.Point3;
@@ -26,11 +25,10 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
     public static Optional<GlueScene> of(Workings plan, Glue glue) {
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
         Face up = plan.pieces().get(host).pattern().up();
-        Assembly assembly = plan.stacked().assembly();
-        Optional<Join> join = assembly.joins().stream().filter(candidate -> candidate.id().equals(glue.id()))
+        Optional<Join> join = plan.stacked().assembly().joins().stream()
+                .filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
-        return join.map(
-                found -> new GlueScene(host, glue.face() != up, found.place(), GluePatch.of(assembly, found, glue)));
+        return join.map(found -> new GlueScene(host, glue.face() != up, found.place(), plan.glued().get(glue.id())));
     }
 
     /** Where an edge of the part lies in the picture. */

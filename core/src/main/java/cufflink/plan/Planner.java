@@ -18,6 +18,7 @@ import cufflink.fit.FitAnswer;
 import cufflink.fit.Fitter;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
+import cufflink.fold.GluePatch;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.paper.PaperRole;
@@ -98,15 +99,25 @@ public final class Planner {
                 .map(flat -> PosedCard.pose(flat, stacked.design().poses())).orElse(List.of());
         List<ScoreSetup> scores = stacked.design().pieces().stream().flatMap(piece -> ScoreLister
                 .list(piece, stacked.pieces().get(piece.id()).pattern(), project.scoring()).stream()).toList();
-        return new Workings(project, answer, stacked, poses, LAYOUTS.plan(job(stacked.design(), stacked.mats())),
+        return new Workings(project, answer, stacked, glued(stacked), poses,
+                LAYOUTS.plan(job(stacked.design(), stacked.mats())),
                 scores);
+    }
+
+    private static Map<String, GluePatch> glued(StackedDesign stacked) {
+        Map<String, GluePatch> glued = new LinkedHashMap<>();
+        stacked.design().glue().forEach(glue -> stacked.assembly().joins().stream()
+                .filter(join -> join.id().equals(glue.id())).findFirst()
+                .ifPresent(join -> glued.put(glue.id(), GluePatch.of(stacked.assembly(), join, glue))));
+        return glued;
     }
 
     /** Judged, and told as steps. */
     private static Plan told(Workings workings, List<Problem> notices) {
         Project project = workings.project();
-        List<Check> checks = Checker.check(new CheckSubject(workings.stacked(), workings.poses(), workings.scores(),
-                workings.layout(), into(project), project.tools(), project.step()));
+        List<Check> checks = Checker
+                .check(new CheckSubject(workings.stacked(), workings.glued(), workings.poses(), workings.scores(),
+                        workings.layout(), into(project), project.tools(), project.step()));
         return new Plan(workings, checks, RunSheet.of(workings), notices);
     }
 

@@ -5,9 +5,11 @@ import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.fit.FitAnswer;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.GluePatch;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.LengthFormat;
+import cufflink.problem.Ordered;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
@@ -20,11 +22,13 @@ import java.util.Optional;
  * What a project comes to, before it is judged and told.
  *
  * @param stacked the design after its last stage
+ * @param glued   where each joint takes glue, by its id
  * @param poses   of the closed card; none while it does not close
  */
-public record Workings(Project project, FitAnswer fit, StackedDesign stacked, List<PosedCard> poses, LayoutPlan layout,
-        List<ScoreSetup> scores) {
+public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Map<String, GluePatch> glued,
+        List<PosedCard> poses, LayoutPlan layout, List<ScoreSetup> scores) {
     public Workings {
+        glued = Ordered.map(glued);
         poses = List.copyOf(poses);
         scores = List.copyOf(scores);
     }
@@ -64,6 +68,6 @@ public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Li
 
     /** The same with another layout. */
     Workings with(LayoutPlan other) {
-        return new Workings(project, fit, stacked, poses, other, scores);
+        return new Workings(project, fit, stacked, glued, poses, other, scores);
     }
 }
