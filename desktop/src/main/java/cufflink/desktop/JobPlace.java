@@ -18,7 +18,6 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.problem.Problem;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -141,10 +140,7 @@ final class JobPlace implements JobsScreen.Actions {
             chooser.setTitle("Write the cutting of the job");
             chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
             chooser.setInitialFileName(open.orElseThrow().file().getFileName().toString().replace(".json", ".pdf"));
-            File chosen = screens.dialogs().save(chooser);
-            if (chosen != null) {
-                handOut(now, chosen.toPath());
-            }
+            screens.dialogs().files().save(chooser).ifPresent(chosen -> handOut(now, chosen));
         });
     }
 

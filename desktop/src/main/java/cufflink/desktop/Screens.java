@@ -31,7 +31,6 @@ import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -312,10 +311,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void open() {
-        File chosen = dialogs.open(chooser("Open a project"));
-        if (chosen != null) {
-            open(chosen.toPath());
-        }
+        dialogs.files().open(chooser("Open a project")).ifPresent(this::open);
     }
 
     /** Opens a project file; a file from elsewhere is worked on where it lies. */
@@ -337,10 +333,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     public void saveCopy() {
         FileChooser chooser = chooser("Save a copy");
         chooser.setInitialFileName(file.getFileName().toString());
-        File chosen = dialogs.save(chooser);
-        if (chosen != null) {
-            saveCopy(chosen.toPath());
-        }
+        dialogs.files().save(chooser).ifPresent(this::saveCopy);
     }
 
     /** Writes a copy elsewhere; work goes on in the project as it was. */

@@ -23,7 +23,6 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
-import java.io.File;
 import java.util.Optional;
 import javafx.scene.control.Dialog;
 import javafx.stage.FileChooser;
@@ -133,19 +132,14 @@ final class StashPlace implements StashScreen.Actions {
 
     @Override
     public void importStash() {
-        File chosen = screens.dialogs().open(chooser("Take a table over into the stash"));
-        if (chosen != null) {
-            work.importFrom(chosen.toPath(), unit());
-        }
+        screens.dialogs().files().open(chooser("Take a table over into the stash"))
+                .ifPresent(chosen -> work.importFrom(chosen, unit()));
     }
 
     @Override
     public void exportStash() {
         FileChooser chooser = chooser("Write the stash as a table");
         chooser.setInitialFileName("stash.csv");
-        File chosen = screens.dialogs().save(chooser);
-        if (chosen != null) {
-            work.exportTo(chosen.toPath());
-        }
+        screens.dialogs().files().save(chooser).ifPresent(work::exportTo);
     }
 }

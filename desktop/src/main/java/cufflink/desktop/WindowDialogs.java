@@ -1,6 +1,8 @@
 package cufflink.desktop;
 
 import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
@@ -13,6 +15,17 @@ import javafx.stage.Stage;
 final class WindowDialogs {
     private final Stage stage;
     private final Scene scene;
+    private FileQuestions files = new FileQuestions() {
+        @Override
+        public Optional<Path> open(FileChooser chooser) {
+            return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
+        }
+
+        @Override
+        public Optional<Path> save(FileChooser chooser) {
+            return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
+        }
+    };
 
     WindowDialogs(Stage stage, Scene scene) {
         this.stage = stage;
@@ -26,14 +39,13 @@ final class WindowDialogs {
         return dialog;
     }
 
-    /** Asks for a file to read; null if none is chosen. */
-    File open(FileChooser chooser) {
-        return chooser.showOpenDialog(stage);
+    FileQuestions files() {
+        return files;
     }
 
-    /** Asks for a file to write; null if none is chosen. */
-    File save(FileChooser chooser) {
-        return chooser.showSaveDialog(stage);
+    /** Has files asked for in another way than by the system's own windows. */
+    void askFilesBy(FileQuestions questions) {
+        files = questions;
     }
 
     /** Asks before something that cannot be taken back. */

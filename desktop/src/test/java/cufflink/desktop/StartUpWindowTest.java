@@ -72,8 +72,8 @@ class StartUpWindowTest extends WindowDriver {
                 .anyMatch(title -> title.getText().contains("bow-tie.yaml")));
         assertArrayEquals(before, Files.readAllBytes(bowTie));
         assertEquals("id: [", Files.readString(broken));
-        assertEquals(BuiltInDesigns.all().size(),
-                robot.lookup(".shelf-card").queryAll().stream().filter(Button.class::isInstance).count());
+        waitFor(() -> robot.lookup(".shelf-card").queryAll().stream().filter(Button.class::isInstance)
+                .count() == BuiltInDesigns.all().size());
     }
 
     @Test

@@ -2,6 +2,7 @@ package cufflink.desktop.work;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
@@ -9,16 +10,31 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 
+import cufflink.design.PanelRef;
 import cufflink.files.FaultReport;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.score.ScoringStyle;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.beans.InvalidationListener;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class WorkspaceTest {
     private static Workspace open(String design) {
@@ -114,5 +130,49 @@ class WorkspaceTest {
         assertTrue(work.pick("right"));
         assertEquals(1, work.readingProperty().get());
         assertFalse(work.pick("no such line"));
+    }
+
+    private static Stream<Arguments> changes() {
+        Stock board = Stock.plain("Board", PublishedSizes.named(NamedSize.Kind.SHEET, "A4").orElseThrow(), 600);
+        Optional<NamedSize> envelope = PublishedSizes.named(NamedSize.Kind.ENVELOPE, "A2");
+        return Stream.<Map.Entry<String, UnaryOperator<Project>>>of(
+                Map.entry("name", project -> project.withName("Other")),
+                Map.entry("measure", project -> project.withSet("cover", "3 in")),
+                Map.entry("measures", project -> project.withSet(Map.of("cover", "3 in", "width", "5 in"))),
+                Map.entry("finished size",
+                        project -> project.withWish(new Wish.FinishedSize(Length.ofInches(5), Length.ofInches(7)))),
+                Map.entry("envelope wish",
+                        project -> project
+                                .withWish(new Wish.InEnvelope(envelope.orElseThrow(), Length.ofInches(1, 8)))),
+                Map.entry("envelope", project -> project.withEnvelope(envelope)),
+                Map.entry("ruler", project -> project.withStep(RulerStep.MILLIMETRE)),
+                Map.entry("layers", project -> project.withMats(project.mats().withLayers(3))),
+                Map.entry("border", project -> project.withMats(project.mats().withReveal(Length.ofInches(1, 4)))),
+                Map.entry("panel", project -> project.withMats(project.mats().with(new PanelRef("base", "cover"),
+                        new MatSettings.OnPanel(Optional.of(2), Optional.empty(), Optional.empty(),
+                                Optional.empty())))),
+                Map.entry("paper", project -> project.withPaper(project.cardRole(), board)),
+                Map.entry("paper of a layer", project -> project.withPaper(PaperRole.layer(2), board)),
+                Map.entry("scoring", project -> project.withScoring(ScoringStyle.OWN_FACE)),
+                Map.entry("tools", project -> project.withTools(project.tools().withOnGrooves(true))),
+                Map.entry("copies", project -> project.withCopies(12)),
+                Map.entry("notes", project -> project.withNotes("Press it over night.")))
+                .map(change -> Arguments.of(change.getKey(), change.getValue()));
+    }
+
+    /** Whatever a maker can change comes back exactly, with the plan that was there. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("changes")
+    void everyChange_isTakenBackWhole_andMadeAgain(String name, UnaryOperator<Project> change) {
+        Workspace work = open("overlapping-gate");
+        work.change(project -> project.withCopies(2));
+        Plan before = work.plan();
+        assertTrue(work.change(change), work.messageProperty().get());
+        Plan after = work.plan();
+        assertNotEquals(before.project(), after.project());
+        work.undo();
+        assertEquals(before, work.plan());
+        work.redo();
+        assertEquals(after, work.plan());
     }
 }
