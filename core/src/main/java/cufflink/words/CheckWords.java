@@ -101,25 +101,14 @@ public enum CheckWords implements Code {
     GOES_ROUND("Crease {crease} goes round {thickness} of paper.",
             "Score it twice, {apart} apart, or take thinner layers.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    CheckWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    CheckWords(String sentence) {
-        this(sentence, "");
+    CheckWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

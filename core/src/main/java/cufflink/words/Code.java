@@ -6,11 +6,17 @@ package cufflink.words;
  * one, or with any other number, of what is listed or counted.
  */
 public interface Code {
+    Said said();
+
     /** What is the case; one sentence, or a phrase that another takes in. */
-    String sentence();
+    default String sentence() {
+        return said().sentence();
+    }
 
     /** What to do about it; may be empty. */
-    String remedy();
+    default String remedy() {
+        return said().remedy();
+    }
 
     /**
      * It, said of something.

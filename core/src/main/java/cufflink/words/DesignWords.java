@@ -40,25 +40,14 @@ public enum DesignWords implements Code {
     NO_ROOM_FOR_LAYER("There is no room for layer {layer}.",
             "Use fewer layers or a smaller border there.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    DesignWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    DesignWords(String sentence) {
-        this(sentence, "");
+    DesignWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

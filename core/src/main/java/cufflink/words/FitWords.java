@@ -61,25 +61,14 @@ public enum FitWords implements Code {
     LESS_WOULD("Less for {measures} would lift it."),
     LESS_WOULD_TOO("Less for {measures} would, too.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    FitWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    FitWords(String sentence) {
-        this(sentence, "");
+    FitWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

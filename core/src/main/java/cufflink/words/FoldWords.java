@@ -37,25 +37,14 @@ public enum FoldWords implements Code {
     NOT_FLAT("It does not lie flat after its last fold.",
             "Fold it shut to see its closed size.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    FoldWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    FoldWords(String sentence) {
-        this(sentence, "");
+    FoldWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

@@ -35,25 +35,14 @@ public enum FormulaWords implements Code {
     OTHER_KIND("“{measure}” must be {wanted}, not {found}"),
     NOT_WHOLE("“{measure}” must be a whole number");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    FormulaWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    FormulaWords(String sentence) {
-        this(sentence, "");
+    FormulaWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

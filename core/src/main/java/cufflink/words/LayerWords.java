@@ -44,25 +44,14 @@ public enum LayerWords implements Code {
             "Name a piece and one of its panels."),
     NO_SLIT("A slot must name a slit of {piece}.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    LayerWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    LayerWords(String sentence) {
-        this(sentence, "");
+    LayerWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

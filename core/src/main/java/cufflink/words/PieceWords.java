@@ -42,21 +42,14 @@ public enum PieceWords implements Code {
             + "cannot both be {fold}.",
             "Make one of them {instead}.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    PieceWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
+    PieceWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

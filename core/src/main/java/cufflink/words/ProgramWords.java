@@ -6,21 +6,14 @@ public enum ProgramWords implements Code {
             + "program, not yours.",
             "Take the last change back or try another value; what is saved stays as it is.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    ProgramWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
+    ProgramWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

@@ -71,25 +71,14 @@ public enum StepWords implements Code {
     NOT_CLOSED_YET("It does not close yet: see the checks."),
     NOTE_IT("Note what to change next time.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    StepWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    StepWords(String sentence) {
-        this(sentence, "");
+    StepWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }

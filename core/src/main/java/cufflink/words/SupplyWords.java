@@ -18,25 +18,14 @@ public enum SupplyWords implements Code {
     USED("“{item}” was used since, so this cannot be taken back.",
             "Take back in the stash what was done there first, or count the paper by hand.");
 
-    private final String sentence;
-    private final String remedy;
+    private final Said said;
 
-    SupplyWords(String sentence, String remedy) {
-        this.sentence = sentence;
-        this.remedy = remedy;
-    }
-
-    SupplyWords(String sentence) {
-        this(sentence, "");
+    SupplyWords(String... said) {
+        this.said = Said.of(said);
     }
 
     @Override
-    public String sentence() {
-        return sentence;
-    }
-
-    @Override
-    public String remedy() {
-        return remedy;
+    public Said said() {
+        return said;
     }
 }
