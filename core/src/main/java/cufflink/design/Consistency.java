@@ -90,7 +90,7 @@ final class Consistency {
 
     /** Every piece is joined to the main one, now or later, or said to be loose. */
     private void held() {
-        Set<String> reached = new LinkedHashSet<>(Set.of(design.pieces().get(0).id()));
+        Set<String> reached = new LinkedHashSet<>(Set.of(design.main().id()));
         boolean grew = true;
         while (grew) {
             grew = false;

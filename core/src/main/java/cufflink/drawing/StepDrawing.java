@@ -98,7 +98,7 @@ public final class StepDrawing {
 
             @Override
             public Picture card(StepSubject.OfCard card) {
-                return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().pieces().get(0).id()));
+                return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().main().id()));
             }
         });
     }

@@ -101,14 +101,14 @@ public enum CheckWords implements Code {
     GOES_ROUND("Crease {crease} goes round {thickness} of paper.",
             "Score it twice, {apart} apart, or take thinner layers.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     CheckWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

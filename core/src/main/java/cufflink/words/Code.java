@@ -6,16 +6,16 @@ package cufflink.words;
  * one, or with any other number, of what is listed or counted.
  */
 public interface Code {
-    Said said();
+    Sentences sentences();
 
     /** What is the case; one sentence, or a phrase that another takes in. */
     default String sentence() {
-        return said().sentence();
+        return sentences().sentence();
     }
 
     /** What to do about it; may be empty. */
     default String remedy() {
-        return said().remedy();
+        return sentences().remedy();
     }
 
     /**

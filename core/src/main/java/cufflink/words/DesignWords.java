@@ -40,14 +40,14 @@ public enum DesignWords implements Code {
     NO_ROOM_FOR_LAYER("There is no room for layer {layer}.",
             "Use fewer layers or a smaller border there.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     DesignWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

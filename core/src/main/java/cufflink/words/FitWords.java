@@ -61,14 +61,14 @@ public enum FitWords implements Code {
     LESS_WOULD("Less for {measures} would lift it."),
     LESS_WOULD_TOO("Less for {measures} would, too.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     FitWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

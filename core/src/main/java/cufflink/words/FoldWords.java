@@ -37,14 +37,14 @@ public enum FoldWords implements Code {
     NOT_FLAT("It does not lie flat after its last fold.",
             "Fold it shut to see its closed size.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     FoldWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

@@ -35,14 +35,14 @@ public enum FormulaWords implements Code {
     OTHER_KIND("“{measure}” must be {wanted}, not {found}"),
     NOT_WHOLE("“{measure}” must be a whole number");
 
-    private final Said said;
+    private final Sentences sentences;
 
     FormulaWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

@@ -44,14 +44,14 @@ public enum LayerWords implements Code {
             "Name a piece and one of its panels."),
     NO_SLIT("A slot must name a slit of {piece}.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     LayerWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

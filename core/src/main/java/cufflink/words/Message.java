@@ -31,11 +31,11 @@ public record Message(Code code, Map<String, Object> arguments) {
 
     /** In the maker's own words, or in those of something outside. */
     public static Message plain(String sentence, String remedy) {
-        return new Plain(new Said(sentence, remedy)).of();
+        return new Plain(new Sentences(sentence, remedy)).of();
     }
 
     /** Words without a code of their own. */
-    private record Plain(Said said) implements Code {
+    private record Plain(Sentences sentences) implements Code {
     }
 
     /** The argument of a name; it must be there. */

@@ -42,14 +42,14 @@ public enum PieceWords implements Code {
             + "cannot both be {fold}.",
             "Make one of them {instead}.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     PieceWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

@@ -6,14 +6,14 @@ public enum ProgramWords implements Code {
             + "program, not yours.",
             "Take the last change back or try another value; what is saved stays as it is.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     ProgramWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

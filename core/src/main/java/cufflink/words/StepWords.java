@@ -71,14 +71,14 @@ public enum StepWords implements Code {
     NOT_CLOSED_YET("It does not close yet: see the checks."),
     NOTE_IT("Note what to change next time.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     StepWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }

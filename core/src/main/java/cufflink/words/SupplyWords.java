@@ -18,14 +18,14 @@ public enum SupplyWords implements Code {
     USED("“{item}” was used since, so this cannot be taken back.",
             "Take back in the stash what was done there first, or count the paper by hand.");
 
-    private final Said said;
+    private final Sentences sentences;
 
     SupplyWords(String... said) {
-        this.said = Said.of(said);
+        this.sentences = Sentences.of(said);
     }
 
     @Override
-    public Said said() {
-        return said;
+    public Sentences sentences() {
+        return sentences;
     }
 }
