@@ -11,6 +11,7 @@ import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -50,25 +51,32 @@ final class PartsJudge implements Judge {
         boolean hangs = glue.edges().glued().size() < Side.values().length;
         double share = hangs ? patch.strips().stream().mapToDouble(GluePatch.Strip::share).average().orElse(1)
                 : 1 - dry / patch.part().getArea();
-        if (dry > SPECK && !glue.edges().overhang()) {
-            Polygon panel = subject.assembly().panel(glue.onto()).outline();
-            double beyond = patch.dry().stream().flatMap(piece -> List.of(piece.getCoordinates()).stream())
-                    .mapToDouble(corner -> panel.getFactory().createPoint(corner).distance(panel)).max().orElse(0);
-            Length by = Length.nearestToMillimetres(beyond);
-            return Optional.of(Check.bad("part-" + glue.id(), Optional.of(Length.ZERO.minus(by)),
-                    CheckWords.PART_BESIDE.of("part", part, "host", host, "by", subject.onRuler(by)),
+        Length beyond = beyond(subject.assembly().panel(glue.onto()).outline(), patch);
+        if (dry > SPECK && beyond.isPositive() && !glue.edges().overhang()) {
+            return Optional.of(Check.bad("part-" + glue.id(), Optional.of(Length.ZERO.minus(beyond)),
+                    CheckWords.PART_BESIDE.of("part", part, "host", host, "by", subject.onRuler(beyond)),
                     Optional.empty()));
+        } else if (!glue.edges().overhang() && coversOpening(subject, glue, patch)) {
+            return Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
+                    CheckWords.PART_OVER_OPENING.of("part", part, "host", host), Optional.empty()));
         } else if (glue.edges().overhang() && share < (hangs ? LEAST_EDGE : LEAST_SHARE)) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
                     (hangs ? CheckWords.EDGE_HARDLY_HELD : CheckWords.PART_HARDLY_HELD).of("share",
                             Math.round(share * 100), "part", part, "host", host),
                     Optional.empty()));
         }
-        boolean covers = Openings.all(subject.design().piece(glue.onto().piece()))
+        return Optional.empty();
+    }
+
+    /** How far a part reaches past its panel; nothing where only an opening of the panel lies under it. */
+    private static Length beyond(Polygon panel, GluePatch patch) {
+        Polygon whole = panel.getFactory().createPolygon(panel.getExteriorRing());
+        return Length.nearestToMillimetres(patch.dry().stream().flatMap(piece -> Stream.of(piece.getCoordinates()))
+                .mapToDouble(corner -> whole.getFactory().createPoint(corner).distance(whole)).max().orElse(0));
+    }
+
+    private static boolean coversOpening(CheckSubject subject, Glue glue, GluePatch patch) {
+        return Openings.all(subject.design().piece(glue.onto().piece()))
                 .anyMatch(opening -> RobustOverlay.intersection(opening, patch.part()).getArea() > SPECK);
-        return covers && !glue.edges().overhang()
-                ? Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
-                        CheckWords.PART_OVER_OPENING.of("part", part, "host", host), Optional.empty()))
-                : Optional.empty();
     }
 }

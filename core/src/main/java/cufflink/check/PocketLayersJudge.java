@@ -1,5 +1,6 @@
 package cufflink.check;
 
+import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.measure.Length;
@@ -27,13 +28,12 @@ final class PocketLayersJudge implements Judge {
         String id = pocket.definition().id() + "-layers";
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
-        Optional<PocketSpace> found = stack.spaces().stream()
-                .filter(space -> space.front().contains(pocket.definition().front())
-                        && space.behind().contains(pocket.definition().back()))
-                .findFirst();
+        Optional<PocketSpace> found = between(stack, pocket.definition().front(), pocket.definition().back());
         if (found.isEmpty()) {
+            boolean turned = between(stack, pocket.definition().back(), pocket.definition().front()).isPresent();
             return Check.bad(id, Optional.empty(),
-                    CheckWords.NO_POCKET.of("pocket", label, "front", panel(stack, pocket, true), "back",
+                    (turned ? CheckWords.POCKET_THE_OTHER_WAY : CheckWords.NO_POCKET).of("pocket", label, "front",
+                            panel(stack, pocket, true), "back",
                             panel(stack, pocket, false)),
                     change);
         }
@@ -56,6 +56,11 @@ final class PocketLayersJudge implements Judge {
                 : Check.good(id, spare,
                         CheckWords.POCKET_MADE.of("pocket", label, "closed", words(subject, space.closed()), "width",
                                 width, "depth", depth, "open", words(subject, space.open())));
+    }
+
+    private static Optional<PocketSpace> between(ClosedStack stack, PanelRef front, PanelRef back) {
+        return stack.spaces().stream()
+                .filter(space -> space.front().contains(front) && space.behind().contains(back)).findFirst();
     }
 
     private static String panel(ClosedStack stack, Pocket pocket, boolean front) {

@@ -1,0 +1,197 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.design.PanelRef;
+import cufflink.files.design.DesignFileReader;
+import cufflink.fit.Wish;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.paper.BenchTools;
+import cufflink.paper.GrainRule;
+import cufflink.paper.NamedSize;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.words.CheckWords;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Whatever a judge can say is said of some card, good or bad as it should be, with something to do where it is bad. */
+class JudgementsTest {
+    /** A roll, a gate and a pocket in one, with a measure for each thing that can go wrong. */
+    private static final String TRIAL = """
+            id: trial
+            title: Trial
+            group: card base
+            measures:
+              width:  {is: finished width, default: 4 in}
+              height: {is: finished height, default: 3 in}
+              narrow: {default: 2 in, min: 0 mm}
+              bend:   {is: angle, default: 180 deg}
+              swing:  {is: angle, default: 180 deg}
+              claim:  {default: 1 in}
+              hole:   {default: 1/2 in}
+              holds:  {is: contents, default: 1 x 1 in}
+            pieces:
+              base:
+                size: [2 * width + narrow, height]
+                scores:
+                  - {id: left, x: narrow, fold: valley}
+                  - {id: right, x: narrow + width, fold: valley}
+                cutOuts: [{id: hole, circle: [narrow + width * 3/4, hole, 1/8 in]}]
+                panels: [narrow, back, front]
+              tag: {size: [2 in, 1 1/2 in], panels: [tag]}
+            folding:
+              - {fold: [left], say: Fold the narrow leaf.}
+              - {fold: [right], to: bend, say: Fold the front.}
+            glue:
+              - {id: tag, glue: tag.tag, onto: base.back, face: inside, at: [1 in, 1 in], edges: [left, right, bottom], say: Glue it.}
+            pockets:
+              - {id: pocket, label: The pocket, between: [base.back, tag.tag], open: top, width: claim, depth: 1 in, holds: holds, reach: 1 in}
+            poses:
+              swung: {left: swing}
+            checks: []
+            """;
+
+    private static Project trial() {
+        return trial(TRIAL);
+    }
+
+    private static Project trial(String text) {
+        return Project.of(DesignFileReader.read("trial.yaml", text).orThrow(), RulerStep.SIXTEENTH_INCH);
+    }
+
+    private static Project set(String design, String... settings) {
+        return with(Plans.project(design), settings);
+    }
+
+    private static Project with(Project project, String... settings) {
+        Project result = project;
+        for (String setting : settings) {
+            result = result.withSet(setting.split("=")[0], setting.split("=")[1]);
+        }
+        return result;
+    }
+
+    private static Project readyCut(String width) {
+        Project card = set("half-fold");
+        Length side = Plans.length(width);
+        return card.withMats(card.mats().with(new PanelRef("base", "front"), new MatSettings.OnPanel(Optional.of(1),
+                Optional.empty(), Optional.of(side), Optional.of(Length.ofInches(5)))));
+    }
+
+    private static Project inEnvelope(String width, String height) {
+        NamedSize envelope = new NamedSize(NamedSize.Kind.ENVELOPE, "trial", Plans.length(width), Plans.length(height),
+                List.of(), "test");
+        return set("half-fold").withEnvelope(Optional.of(envelope));
+    }
+
+    private static Project onBench(Project project, int trimmer, int board) {
+        return project.withTools(new BenchTools(Length.ofInches(trimmer), Length.ofInches(board),
+                Length.ofInches(board), Length.ofInches(1, 8), GrainRule.PREFER));
+    }
+
+    private static Arguments row(CheckWords code, Verdict verdict, Project project) {
+        return Arguments.of(code, verdict, project);
+    }
+
+    private static Stream<Arguments> judgements() {
+        List<Arguments> rows = new ArrayList<>();
+        Project gate = set("overlapping-gate");
+        Project half = set("half-fold");
+        rows.addAll(List.of(row(CheckWords.FOLDS_FLAT, Verdict.GOOD, half), row(CheckWords.MOVES, Verdict.GOOD, half),
+                row(CheckWords.SHEETS, Verdict.GOOD, half), row(CheckWords.LAYERS_SMALLER, Verdict.GOOD, half),
+                row(CheckWords.THROUGH_THE_TRIMMER, Verdict.GOOD, half),
+                row(CheckWords.EVERY_GROOVE, Verdict.GOOD, set("half-fold", "width=4 in")),
+                row(CheckWords.NOTHING_STANDS_OUT, Verdict.GOOD, half),
+                row(CheckWords.HIDDEN, Verdict.WATCH, set("half-fold", "ribs=1")),
+                row(CheckWords.CROWDED, Verdict.BAD, set("half-fold", "ribs=4", "ribEdges=both", "ribPitch=11/16 in")),
+                row(CheckWords.PIECES_NOT_GIVEN, Verdict.BAD, set("half-fold", "width=6 in")),
+                row(CheckWords.LONGER_THAN_TRIMMER, Verdict.WATCH, onBench(half, 5, 12)),
+                row(CheckWords.SCORE_BEYOND_BOARD, Verdict.BAD, onBench(gate, 12, 1)),
+                row(CheckWords.SCORE_PAST_BOARD, Verdict.WATCH, onBench(gate, 12, 5)),
+                row(CheckWords.SCORE_LONGER_THAN_BOARD, Verdict.WATCH, onBench(gate, 12, 5)),
+                row(CheckWords.BETWEEN_GROOVES, Verdict.GOOD, set("half-fold", "width=4 1/16 in")),
+                row(CheckWords.BETWEEN_GROOVES_ALL_THE_SAME, Verdict.WATCH,
+                        with(half.withTools(half.tools().withOnGrooves(true)), "width=4 1/16 in")),
+                row(CheckWords.LAYER_TOO_LARGE, Verdict.BAD, readyCut("4 1/2 in")),
+                row(CheckWords.LAYER_TO_THE_EDGE, Verdict.WATCH, readyCut("4 1/4 in")),
+                row(CheckWords.RULE, Verdict.GOOD, gate),
+                row(CheckWords.RULE_TO_CHANGE, Verdict.BAD, set("overlapping-gate", "cover=2 in", "underlap=1 in")),
+                row(CheckWords.OPENINGS_FREE, Verdict.GOOD, set("crossover")),
+                row(CheckWords.STANDS_OUT, Verdict.BAD, set("centre-step", "step=2 in"))));
+        rows.addAll(List.of(row(CheckWords.GOES_INTO, Verdict.GOOD, inEnvelope("4 1/2 in", "6 in")),
+                row(CheckWords.GOES_TIGHTLY_INTO, Verdict.WATCH, inEnvelope("4 5/16 in", "5 9/16 in")),
+                row(CheckWords.TOO_LARGE_FOR, Verdict.BAD, inEnvelope("4 in", "6 in")),
+                row(CheckWords.TOO_LARGE_FOR_FITTED, Verdict.BAD,
+                        with(half, "width=5 in", "height=7 in")
+                                .withWish(new Wish.InEnvelope(Plans.envelope("A2"), Length.ofInches(1, 8)))),
+                row(CheckWords.LETTER, Verdict.GOOD, inEnvelope("4 3/8 in", "5 3/4 in")),
+                row(CheckWords.LETTER_OF_ODD_SHAPE, Verdict.WATCH, inEnvelope("6 in", "6 in")),
+                row(CheckWords.NO_LETTER, Verdict.WATCH, inEnvelope("12 in", "9 in")),
+                row(CheckWords.PART_HOLDS, Verdict.GOOD, set("crossover")),
+                row(CheckWords.ALL_PARTS_HOLD, Verdict.GOOD, set("diamond-tree")),
+                row(CheckWords.PART_BESIDE, Verdict.BAD, set("slot-concertina", "side=1/8 in")),
+                row(CheckWords.PART_HARDLY_HELD, Verdict.BAD, set("crossover", "drop=1/8 in")),
+                row(CheckWords.EDGE_HARDLY_HELD, Verdict.BAD, set("waterfall", "width=40 in")),
+                row(CheckWords.PART_OVER_OPENING, Verdict.BAD, with(trial(), "hole=1 1/2 in")),
+                row(CheckWords.DOES_NOT_CLOSE, Verdict.BAD, set("flip-flap", "flapWidth=1/8 in")),
+                row(CheckWords.DOES_NOT_FOLD, Verdict.BAD, with(trial(), "narrow=5 in")),
+                row(CheckWords.ENDS_NOT_FLAT, Verdict.WATCH, with(trial(), "bend=90 deg")),
+                row(CheckWords.POSE_NOT_REACHED, Verdict.BAD, with(trial(), "swing=20 deg")),
+                row(CheckWords.TOO_NARROW, Verdict.BAD, with(trial(), "narrow=1/32 in")),
+                row(CheckWords.POCKET_SMALLER, Verdict.BAD, with(trial(), "claim=3 in"))));
+        Project holder = set("m-fold-holder");
+        rows.addAll(List.of(row(CheckWords.WIDE_ENOUGH, Verdict.GOOD, holder),
+                row(CheckWords.ROOM_ENOUGH, Verdict.GOOD, holder), row(CheckWords.DEEP_ENOUGH, Verdict.GOOD, holder),
+                row(CheckWords.CAN_BE_GRIPPED, Verdict.GOOD, holder),
+                row(CheckWords.POCKET_MADE, Verdict.GOOD, holder),
+                row(CheckWords.NOT_WIDE_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
+                row(CheckWords.NOT_ROOM_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
+                row(CheckWords.NOT_DEEP_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
+                row(CheckWords.HARD_TO_GRIP, Verdict.WATCH, set("m-fold-holder", "notch=1/8 in")),
+                row(CheckWords.NO_POCKET, Verdict.BAD, set("m-fold-holder", "width=2 in")),
+                row(CheckWords.GOES_ROUND, Verdict.WATCH, set("m-fold-holder", "contents=1 x 1 x 1/2 in"))));
+        rows.add(row(CheckWords.POCKET_THE_OTHER_WAY, Verdict.BAD,
+                trial(TRIAL.replace("between: [base.back, tag.tag]", "between: [tag.tag, base.back]"))));
+        rows.add(row(CheckWords.MOUTH_CLOSED, Verdict.BAD, trial(TRIAL.replace("open: top", "open: bottom"))));
+        return rows.stream();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("judgements")
+    void isSaid(CheckWords code, Verdict verdict, Project project) {
+        Plan plan = Planner.plan(project).orThrow();
+        List<Check> found = plan.checks().stream().filter(check -> check.message().code() == code).toList();
+        assertFalse(found.isEmpty(), plan.checks().toString());
+        assertTrue(found.stream().allMatch(check -> check.verdict() == verdict), found.toString());
+        assertTrue(verdict == Verdict.GOOD || found.stream().noneMatch(check -> check.remedy().isEmpty()),
+                found.toString());
+        assertTrue(verdict == Verdict.GOOD || plan.checks().indexOf(found.get(0)) <= plan.checks().stream()
+                .filter(check -> check.verdict() != Verdict.GOOD).count(), "worst first");
+    }
+
+    /** But for a phrase, and for what the sizer of layers never lets come about. */
+    @Test
+    void everyJudgement_isSaidOfSomeCard() {
+        Set<CheckWords> said = EnumSet.noneOf(CheckWords.class);
+        judgements().forEach(row -> said.add((CheckWords) row.get()[0]));
+        assertEquals(EnumSet.of(CheckWords.PAST_THE_GROOVE, CheckWords.OPENING_CLOSED),
+                EnumSet.copyOf(Arrays.stream(CheckWords.values()).filter(code -> !said.contains(code)).toList()));
+    }
+}
