@@ -15,6 +15,7 @@ import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
+import cufflink.words.NoteWords;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -46,6 +47,6 @@ public final class TestPieces {
     }
 
     private static Figure figure(double millimetres) {
-        return Figure.of("test", Length.nearestToMillimetres(millimetres), "");
+        return Figure.of("test", Length.nearestToMillimetres(millimetres), NoteWords.NOTHING.of());
     }
 }

@@ -28,6 +28,7 @@ import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -135,7 +136,7 @@ public class FoldBenchmark {
         }
 
         private static Figure figure(double millimetres) {
-            return Figure.of("side", Length.nearestToMillimetres(millimetres), "");
+            return Figure.of("side", Length.nearestToMillimetres(millimetres), NoteWords.NOTHING.of());
         }
     }
 

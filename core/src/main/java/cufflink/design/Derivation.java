@@ -3,6 +3,8 @@ package cufflink.design;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.problem.Ordered;
+import cufflink.words.Message;
+import cufflink.words.NoteWords;
 import java.util.Map;
 import java.util.Optional;
 
@@ -17,11 +19,11 @@ import java.util.Optional;
  * @param result   the value used
  * @param rounding how it was rounded
  * @param step     the ruler it was rounded to
- * @param note     anything else that changed it, for example a limit; may be empty
+ * @param note     anything else that changed it, for example a limit
  */
 public record Derivation(String label, Optional<Expression> formula, Map<String, Value> bound,
         Map<String, String> labels, Value exact,
-        Value result, Rounding rounding, RulerStep step, String note) {
+        Value result, Rounding rounding, RulerStep step, Message note) {
     public Derivation {
         bound = Ordered.map(bound);
         labels = Ordered.map(labels);
@@ -38,11 +40,21 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
             appendFormula(text, writer, exactText);
         }
         if (!writer.value(result).equals(exactText)) {
-            text.append(rounding == Rounding.EXACT || !note.isEmpty() ? ""
+            text.append(rounding == Rounding.EXACT || isNoted() ? ""
                     : ", rounded " + rounding.words() + " " + step.label());
             text.append(" = ").append(writer.value(result));
         }
-        return text + (note.isEmpty() ? "" : " (" + note + ")");
+        return text + (isNoted() ? " (" + note + ")" : "");
+    }
+
+    private boolean isNoted() {
+        return note.code() != NoteWords.NOTHING;
+    }
+
+    /** Whether a limit or a groove made it another value than it was to be. */
+    public boolean isHeld() {
+        return note.code() == NoteWords.AT_LEAST || note.code() == NoteWords.AT_MOST
+                || note.code() == NoteWords.ON_A_GROOVE;
     }
 
     /** The value before rounding and limits. */

@@ -10,6 +10,7 @@ import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
 import cufflink.words.FormulaWords;
 import cufflink.words.Message;
+import cufflink.words.NoteWords;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -24,9 +25,6 @@ import java.util.Set;
  * is put on the ruler; both are held between the measure's limits, and the derivation says so.
  */
 final class MeasureSizer {
-    private static final String BY_HAND = "set by hand";
-    private static final String ON_GROOVE = "lands on a groove";
-
     private final DesignDefinition definition;
     private final Given given;
     private final List<Problem> problems;
@@ -132,7 +130,7 @@ final class MeasureSizer {
 
     private Derivation plain(Measure measure, Value value, boolean byHand) {
         return new Derivation(measure.label(), Optional.empty(), Map.of(), Map.of(), value, value, Rounding.EXACT,
-                given.step(), byHand ? BY_HAND : "");
+                given.step(), (byHand ? NoteWords.BY_HAND : NoteWords.NOTHING).of());
     }
 
     private void quantity(Measure measure) throws ExpressionFault {
@@ -152,16 +150,17 @@ final class MeasureSizer {
         Quantity low = limit(measure.amount().min(), wanted.kind(), true);
         Quantity high = limit(measure.amount().max(), wanted.kind(), false);
         boolean onGroove = !rounded.equals(byHand ? wanted : onRuler(measure, wanted));
-        String note = onGroove ? ON_GROOVE : fitted ? "fitted" : byHand ? BY_HAND : "";
+        Message note = (onGroove ? NoteWords.ON_A_GROOVE
+                : fitted ? NoteWords.FITTED : byHand ? NoteWords.BY_HAND : NoteWords.NOTHING).of();
         Quantity value = rounded;
         ExpressionWriter writer = new ExpressionWriter(Map.of(), labels, given.format());
         if (high != null && value.amount().compareTo(high.amount()) > 0) {
             value = high;
-            note = "may be " + writer.value(high) + " at most";
+            note = NoteWords.AT_MOST.of("limit", writer.value(high));
         }
         if (low != null && value.amount().compareTo(low.amount()) < 0) {
             value = low;
-            note = "must be " + writer.value(low) + " at least";
+            note = NoteWords.AT_LEAST.of("limit", writer.value(low));
         }
         if (low != null && high != null && low.amount().compareTo(high.amount()) > 0) {
             conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()),

@@ -8,6 +8,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
 import cufflink.paper.PaperRole;
 import cufflink.problem.Ordered;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +43,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** A length with its derivation. */
     public record Figure(Length length, Derivation derivation) {
-        /** A length that folding gave rise to, with the reason in words. */
-        public static Figure of(String label, Length length, String reason) {
+        /** A length that no formula gave, with the reason. */
+        public static Figure of(String label, Length length, Message reason) {
             Value value = Value.length(length);
             return new Figure(length, new Derivation(label, Optional.empty(), Map.of(), Map.of(), value, value,
                     Rounding.EXACT, RulerStep.SIXTEENTH_INCH, reason));

@@ -10,6 +10,7 @@ import cufflink.design.Value.Word;
 import cufflink.measure.Length;
 import cufflink.problem.Problem;
 import cufflink.words.FormulaWords;
+import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -69,7 +70,7 @@ final class Worksheet {
         Value result = Value.length(quantity.toLength());
         return new Figure(quantity.toLength(),
                 new Derivation(label, Optional.of(formula.expression()), bound, labels, quantity, result,
-                        Rounding.EXACT, given.step(), ""));
+                        Rounding.EXACT, given.step(), NoteWords.NOTHING.of()));
     }
 
     /** By how much a comparison of two lengths holds; negative if it fails. */

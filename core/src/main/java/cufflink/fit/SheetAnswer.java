@@ -16,6 +16,7 @@ import cufflink.problem.Problem;
 import cufflink.words.FitWords;
 import cufflink.words.Measured;
 import cufflink.words.Message;
+import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -124,7 +125,7 @@ final class SheetAnswer {
         Optional<Message> limited = design.get().measures().all().stream()
                 .filter(sized -> given(size).values().containsKey(sized.definition().name()))
                 .filter(sized -> !sized.derivation().exact().equals(sized.derivation().result())
-                        && !sized.derivation().note().startsWith("lands"))
+                        && sized.derivation().note().code() != NoteWords.ON_A_GROOVE)
                 .findFirst()
                 .map(sized -> (sized.byHand() ? FitWords.LIMITED_BY_HAND : FitWords.LIMITED).of("measure",
                         sized.definition().label(), "note", sized.derivation().note()));

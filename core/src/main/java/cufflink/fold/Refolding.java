@@ -15,6 +15,7 @@ import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
+import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -174,7 +175,7 @@ final class Refolding {
     }
 
     private static Figure figure(String id, Length at) {
-        return Figure.of("score " + id, at, "where the crease falls on the layer folded over it");
+        return Figure.of("score " + id, at, NoteWords.FALLS_ON_LAYER.of());
     }
 
     private SizedDesign with(int index, Score score) {

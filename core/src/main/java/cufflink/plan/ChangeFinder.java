@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.Derivation;
 import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
 import cufflink.fit.Wish;
@@ -7,6 +8,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
+import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +23,7 @@ final class ChangeFinder {
         for (Measures.Sized sized : measures.all()) {
             if (sized.byHand() && !sized.derivation().exact().equals(sized.derivation().result())) {
                 changed.add(new Changed(sized.definition().name(), sized.derivation().exactText(format),
-                        sized.text(format), "It " + sized.derivation().note() + "."));
+                        sized.text(format), NoteWords.IT.of("note", sized.derivation().note()).sentence()));
             }
         }
         if (project.wish() instanceof Wish.FinishedSize size) {
@@ -49,9 +51,9 @@ final class ChangeFinder {
         }
         String why = width.filter(sized -> !sized.derivation().exact().equals(sized.derivation().result()))
                 .or(() -> height)
-                .map(sized -> sized.derivation().note())
-                .filter(note -> note.startsWith("m") || note.startsWith("lands")).map(note -> "It " + note + ".")
-                .orElse("The design is square.");
+                .map(Measures.Sized::derivation).filter(Derivation::isHeld)
+                .map(derivation -> NoteWords.IT.of("note", derivation.note())).orElseGet(NoteWords.SQUARE::of)
+                .sentence();
         return Optional.of(new Changed("finish", format.size(size.width(), size.height()), format.size(w, h), why));
     }
 

@@ -57,7 +57,7 @@ class LayoutLawsTest {
                 random.nextInt(3) == 0 ? Optional.of(Length.ofMillimetres(220)) : Optional.empty());
     }
 
-    @Property(tries = 300)
+    @Property(tries = 100)
     void firstPlan_isCarriedOutCutByCut_neverBelowTheBound_andAlwaysTheSame(
             @ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
         CutJob job = random(seed);
@@ -67,7 +67,7 @@ class LayoutLawsTest {
         assertEquals(plan, PLANNER.plan(job));
     }
 
-    @Property(tries = 60)
+    @Property(tries = 20)
     void betterPlan_isCarriedOutToo_andIsNotWorse(@ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
         CutJob job = random(seed);
         int[] asked = {0};
@@ -84,7 +84,7 @@ class LayoutLawsTest {
      * The fibres are followed wherever that costs no sheet and no piece; where they are not, it is said how many pieces
      * lie across.
      */
-    @Property(tries = 60)
+    @Property(tries = 20)
     void grainPreferred_isGivenUpForASheetOnly(@ForAll @LongRange(min = 1, max = 1_000_000) long seed) {
         CutJob job = random(seed).withGrain(GrainRule.PREFER);
         LayoutPlan preferred = PLANNER.improve(job, () -> false, found -> {});

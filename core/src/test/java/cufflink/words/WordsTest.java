@@ -23,11 +23,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 class WordsTest {
     /** Subjects in which some sentences are phrases that others take in. */
     private static final Set<Class<? extends Code>> PHRASES = Set.of(FormulaWords.class, FitWords.class,
-            LayerWords.class, StepWords.class, CheckWords.class);
+            LayerWords.class, NoteWords.class, StepWords.class, CheckWords.class);
 
     private static Stream<Code> codes() {
         return Stream.<Code[]>of(CheckWords.values(), DesignWords.values(), FitWords.values(), FoldWords.values(),
-                FormulaWords.values(), LayerWords.values(), PieceWords.values(), ProgramWords.values(),
+                FormulaWords.values(), LayerWords.values(), NoteWords.values(), PieceWords.values(),
+                ProgramWords.values(),
                 StepWords.values(), SupplyWords.values()).flatMap(Arrays::stream);
     }
 

@@ -61,8 +61,8 @@ class WindowTest extends WindowDriver {
     }
 
     @Test
-    void shelf_isEmptyOfProjects_andShowsEveryDesign() {
-        assertEquals(BuiltInDesigns.all().size(), robot.lookup(".shelf-card").queryAll().size());
+    void shelf_isEmptyOfProjects_andShowsEveryDesign() throws TimeoutException {
+        waitFor(() -> robot.lookup(".shelf-card").queryAll().size() == BuiltInDesigns.all().size());
         assertTrue(robot.lookup(".empty").tryQuery().isPresent());
     }
 
