@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -105,6 +106,22 @@ class VertexTest {
             FoldedPiece piece = folded(vertex.pattern(0), vertex.names());
             assertEquals(vertex.foldsFlat(), piece.problems().isEmpty(), () -> vertex + ": " + piece.problems());
         }
+    }
+
+    /** The two sides of a crease that closes a loop of six or eight come back to one line, but for what adds up. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "345.269227127931| 58.833099277760525 66.10693806027194 68.97870253126781 80.89161065619902 52.18819819097166 "
+                + "33.00145128352904| VMMMMV",
+        "259.1741451249886| 91.7056170511293 89.09964227408912 35.25926664919888 51.417949008107726 "
+                + "53.03511629967183 39.48240871780315| MVMMVM",
+        "46.99140976722836| 49.248576756094586 57.749245742635665 49.816261969924824 33.69027944103537 "
+                + "53.42214619502086 49.28433000043709 27.513015078959743 39.2761448158919| VMMVMVMM"})
+    void closingCrease_isOneLine(double turn, String sectors, String marks) {
+        Fold[] folds = marks.chars().mapToObj(mark -> mark == 'V' ? Fold.VALLEY : Fold.MOUNTAIN).toArray(Fold[]::new);
+        Vertex vertex = new Vertex(Stream.of(sectors.split(" ")).mapToDouble(Double::parseDouble).toArray(), folds);
+        assertTrue(vertex.foldsFlat());
+        assertEquals(List.of(), folded(vertex.pattern(turn), vertex.names()).problems());
     }
 
     /** What the maker tucks lies as it was tucked, also where the way was not found. */
