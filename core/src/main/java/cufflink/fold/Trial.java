@@ -5,6 +5,8 @@ import cufflink.crease.Hinge;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.problem.Problem;
+import cufflink.words.FoldWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -30,11 +32,11 @@ public record Trial(String crease, boolean folds, Optional<FoldStage> stage, Str
             return new Trial(crease, false, stage,
                     first.what() + (first.remedy().isEmpty() ? "" : " " + first.remedy()));
         }
-        String order = tried.flat()
-                .map(flat -> flat.order().stream().map(panel -> label(flat, panel)).collect(Collectors.joining(", ")))
-                .orElse("");
-        return new Trial(crease, true, stage, order.isEmpty() ? "It folds this way too."
-                : "It folds, but the layers come to lie otherwise. Front to back: " + order + ".");
+        Message says = tried.flat()
+                .map(flat -> FoldWords.FOLDS_OTHERWISE.of("order", flat.order().stream()
+                        .map(panel -> label(flat, panel)).collect(Collectors.joining(", "))))
+                .orElseGet(FoldWords.FOLDS_TOO::of);
+        return new Trial(crease, true, stage, says.sentence());
     }
 
     private static String label(FlatFoldedState flat, PanelRef panel) {

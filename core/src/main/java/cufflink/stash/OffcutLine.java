@@ -5,6 +5,8 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.Message;
+import cufflink.words.SupplyWords;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -33,16 +35,16 @@ public final class OffcutLine {
     public static Outcome<StashPaper> read(String line, Stash stash, LengthUnit unit) {
         Matcher times = TIMES.matcher(line.strip());
         if (line.length() > MOST || !times.matches()) {
-            return failed("The line is too long.");
+            return failed(SupplyWords.LINE_TOO_LONG.of());
         }
         int count = times.group(2) == null ? 1 : Integer.parseInt(times.group(2));
         if (count == 0) {
-            return failed("None at all is nothing to add.");
+            return failed(SupplyWords.NONE_TO_ADD.of());
         }
         List<Division> divisions = divisions(times.group(1).strip(), unit);
         if (divisions.isEmpty()) {
-            return failed("Type the paper, then its size: " + example(stash)
-                    + (unit == LengthUnit.INCH ? " 5 1/2 x 7" : " 140 x 180"));
+            return failed(SupplyWords.PAPER_THEN_SIZE.of("example",
+                    example(stash) + (unit == LengthUnit.INCH ? " 5 1/2 x 7" : " 140 x 180")));
         }
         List<Division> wholeNamesFirst = divisions.stream()
                 .sorted(Comparator.comparing(division -> stash.named(division.name()).isEmpty())).toList();
@@ -50,7 +52,7 @@ public final class OffcutLine {
                 .flatMap(division -> paper(division, stash)
                         .map(paper -> paper.offcut(division.width(), division.height(), count)).stream())
                 .findFirst().map(Outcome::of)
-                .orElseGet(() -> failed("No paper in the stash begins with “" + divisions.get(0).name() + "”."));
+                .orElseGet(() -> failed(SupplyWords.NO_SUCH_PAPER.of("name", divisions.get(0).name())));
     }
 
     private static String example(Stash stash) {
@@ -81,7 +83,7 @@ public final class OffcutLine {
         return divisions;
     }
 
-    private static Outcome<StashPaper> failed(String what) {
-        return Outcome.failed(Problem.error("", what, ""));
+    private static Outcome<StashPaper> failed(Message message) {
+        return Outcome.failed(Problem.error("", message));
     }
 }

@@ -34,6 +34,8 @@ public enum FoldWords implements Code {
             "Fold it in more steps, or change mountain and valley."),
     GOES_THROUGH("Where {creases} stops, the {panel} goes through the {other}.",
             "Fold it less far, or fold the other out of the way first."),
+    FOLDS_TOO("It folds this way too."),
+    FOLDS_OTHERWISE("It folds, but the layers come to lie otherwise. Front to back: {order}."),
     NOT_FLAT("It does not lie flat after its last fold.",
             "Fold it shut to see its closed size.");
 
