@@ -13,16 +13,19 @@ import org.locationtech.jts.geom.PrecisionModel;
 
 /**
  * The places of a flat stack: the outlines of all its faces, laid over each other, divide the plane into cells; every
- * place in a cell lies under the same faces. Corners are put on a grid of 1/10 000 mm, so that outlines which folding
+ * place in a cell lies under the same faces. Corners are put on a grid of 1/10 240 mm, so that outlines which folding
  * brought together coincide: sides of paper of this size that turned about eight creases in turn are off by less than
- * half of that ({@code Slack}). Cells below {@link #SPECK} are left out.
+ * half of that ({@code Slack}). Every mark of every ruler is a point of the grid, and no length in whole nanometres
+ * lies half-way between two, where what is off by nothing at all would go to one side or the other. Cells below
+ * {@link #SPECK} are left out.
  */
 public final class Overlay {
     /** Square millimetres; what overlaps by less only touches. */
     static final double SPECK = 1e-2;
     /** How near an edge must be to a segment to run along it, millimetres. */
     private static final double ALONG = 1e-3;
-    private static final PrecisionModel GRID = new PrecisionModel(1e4);
+    /** Points a millimetre: 8128 for 1/32 in, 5120 for 0.5 mm; 10 240 of 10⁶ nm is 32 of 3125, never an odd half. */
+    private static final PrecisionModel GRID = new PrecisionModel(10_240);
     private static final GeometryFactory FACTORY = new GeometryFactory(GRID);
 
     /** A place of the stack, with the indices of the faces over it. */

@@ -3,11 +3,13 @@ package cufflink.fold;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.measure.RulerStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
@@ -46,6 +48,20 @@ class OverlayTest {
                 assertEquals(faces.get(i).intersection(faces.get(j)).getArea(), common, 0.1);
             }
         }
+    }
+
+    /** Sheets cut at marks of a ruler coincide although folding brought one of them back off by a hair. */
+    @Property(tries = 200, seed = "11")
+    void outlinesOffByAHair_coincideAtEveryMark(@ForAll @IntRange(max = 4) int ruler,
+            @ForAll @IntRange(min = 1, max = 300) int x, @ForAll @IntRange(min = 1, max = 300) int y,
+            @ForAll @IntRange(min = -40, max = 40) int nanometres) {
+        double mark = RulerStep.values()[ruler].length().toMillimetres();
+        double off = nanometres * 1e-6;
+        List<Polygon> faces = List.of(rectangle(x * mark, y * mark, 64 * mark, 33 * mark, 0),
+                rectangle(x * mark + off, y * mark - off, 64 * mark, 33 * mark, 0));
+        Overlay overlay = Overlay.of(faces);
+        assertEquals(4, overlay.edges().size());
+        assertEquals(List.of(2), overlay.cells().stream().map(cell -> cell.faces().cardinality()).toList());
     }
 
     /** Two squares side by side share one edge, with one cell on each side of it. */
