@@ -2,11 +2,13 @@ package cufflink.fold;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.RobustLineIntersector;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
@@ -20,6 +22,12 @@ import org.locationtech.jts.geom.PrecisionModel;
  * to its right one.
  */
 final class Noding {
+    /**
+     * How near two corners must be, across and down, to be the same, in steps of the grid: rounded, they may be one
+     * apart.
+     */
+    private static final double SAME = 1.5;
+
     /** How near a corner must be to a side to lie on it, in steps of the grid. */
     private static final double ON_SIDE = 4;
 
@@ -96,23 +104,36 @@ final class Noding {
         return onGrid;
     }
 
-    /** Numbers the ends of sides, given two by two, from left to right. */
+    /** Numbers the ends of sides, given two by two, from left to right; the first of those that are the same stands. */
     private void number(List<Coordinate> ends) {
-        Coordinate[] sorted = ends.toArray(new Coordinate[0]);
-        Arrays.sort(sorted);
+        Integer[] order = IntStream.range(0, ends.size()).boxed().toArray(Integer[]::new);
+        Arrays.sort(order, Comparator.comparing(ends::get));
+        int[] numbers = new int[ends.size()];
+        corners = new Coordinate[ends.size()];
         int count = 0;
-        for (Coordinate corner : sorted) {
-            if (count == 0 || !corner.equals2D(sorted[count - 1])) {
-                sorted[count++] = corner;
+        for (int end : order) {
+            numbers[end] = same(ends.get(end), count);
+            if (numbers[end] == count) {
+                corners[count++] = ends.get(end);
             }
         }
-        corners = Arrays.copyOf(sorted, count);
+        corners = Arrays.copyOf(corners, count);
         long[] all = new long[ends.size() / 2];
         for (int i = 0; i < all.length; i++) {
-            all[i] = side(Arrays.binarySearch(corners, ends.get(2 * i)),
-                    Arrays.binarySearch(corners, ends.get(2 * i + 1)));
+            all[i] = side(numbers[2 * i], numbers[2 * i + 1]);
         }
         sides = once(all);
+    }
+
+    /** The number of the corner among the first ones that is the same as another; their count if none is. */
+    private int same(Coordinate corner, int count) {
+        double most = SAME / grid.getScale();
+        for (int i = count - 1; i >= 0 && corner.x - corners[i].x < most; i--) {
+            if (Math.abs(corner.y - corners[i].y) < most) {
+                return i;
+            }
+        }
+        return count;
     }
 
     private long side(int a, int b) {
