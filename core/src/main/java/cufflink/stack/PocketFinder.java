@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -36,7 +35,32 @@ final class PocketFinder {
     /** A side counts as closed if walls take up this share of it. */
     private static final double MOSTLY = 0.7;
 
-    private record Wall(LineSegment at, PanelRef one, PanelRef other) {
+    /** What holds layers together. */
+    private interface Hold {
+        /** Whether it closes the gap below a layer, counted from the front of a stack, where it stands. */
+        boolean closes(List<PanelRef> stack, int layer);
+    }
+
+    /** A fold closes every gap between its two panels. */
+    private record Fold(PanelRef one, PanelRef other) implements Hold {
+        @Override
+        public boolean closes(List<PanelRef> stack, int layer) {
+            int first = stack.indexOf(one);
+            int second = stack.indexOf(other);
+            return first >= 0 && second >= 0 && Math.min(first, second) <= layer && Math.max(first, second) > layer;
+        }
+    }
+
+    /** Glue on a part sticks to whatever lies next to it on the side of what the part is glued onto. */
+    private record Stuck(PanelRef part, PanelRef onto) implements Hold {
+        @Override
+        public boolean closes(List<PanelRef> stack, int layer) {
+            return stack.get(layer).equals(part) && stack.indexOf(onto) > layer
+                    || stack.get(layer + 1).equals(part) && stack.subList(0, layer + 1).contains(onto);
+        }
+    }
+
+    private record Wall(LineSegment at, Hold hold) {
     }
 
     private final FlatFoldedState flat;
@@ -44,7 +68,7 @@ final class PocketFinder {
     private final List<List<PanelRef>> stacks = new ArrayList<>();
     private final List<Wall> walls = new ArrayList<>();
     private final Set<Set<PanelRef>> folded = new HashSet<>();
-    private final Map<List<PanelRef>, Boolean> sealed = new HashMap<>();
+    private final List<Hold> sealed = new ArrayList<>();
     private final Map<Integer, Integer> parent = new TreeMap<>();
     private final List<int[]> boundary = new ArrayList<>();
 
@@ -69,7 +93,7 @@ final class PocketFinder {
             if (hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90) {
                 PanelRef first = new PanelRef(pattern.piece(), hinge.first());
                 PanelRef second = new PanelRef(pattern.piece(), hinge.second());
-                walls.add(new Wall(placed(first, hinge.at()), first, second));
+                walls.add(new Wall(placed(first, hinge.at()), new Fold(first, second)));
                 folded.add(Set.of(first, second));
             }
         }
@@ -84,13 +108,13 @@ final class PocketFinder {
         if (!flat.state().position().containsKey(glue.part()) || !flat.state().position().containsKey(glue.onto())) {
             return;
         }
+        Hold stuck = new Stuck(glue.part(), glue.onto());
         if (glue.edges().glued().containsAll(List.of(Side.values()))) {
-            sealed.put(List.of(glue.part(), glue.onto()), true);
-            sealed.put(List.of(glue.onto(), glue.part()), true);
+            sealed.add(stuck);
         }
         Envelope box = flat.state().assembly().panel(glue.part()).bounds();
         for (Side side : glue.edges().glued()) {
-            walls.add(new Wall(placed(glue.part(), Footprints.side(box, side)), glue.part(), glue.onto()));
+            walls.add(new Wall(placed(glue.part(), Footprints.side(box, side)), stuck));
         }
     }
 
@@ -102,7 +126,7 @@ final class PocketFinder {
     private List<PocketSpace> find() {
         for (int cell = 0; cell < stacks.size(); cell++) {
             for (int layer = 0; layer + 1 < stacks.get(cell).size(); layer++) {
-                if (!sealed.containsKey(stacks.get(cell).subList(layer, layer + 2))) {
+                if (!isClosed(sealed, stacks.get(cell), layer)) {
                     parent.put(gap(cell, layer), gap(cell, layer));
                 }
             }
@@ -130,7 +154,7 @@ final class PocketFinder {
     }
 
     private void cross(int index, Overlay.Edge edge) {
-        List<Wall> here = walls.stream().filter(wall -> Overlay.runsAlong(edge, wall.at())).toList();
+        List<Hold> here = walls.stream().filter(wall -> Overlay.runsAlong(edge, wall.at())).map(Wall::hold).toList();
         for (int cell : new int[] {edge.left(), edge.right()}) {
             if (cell < 0) {
                 continue;
@@ -138,7 +162,7 @@ final class PocketFinder {
             List<PanelRef> stack = stacks.get(cell);
             for (int layer = 0; layer + 1 < stack.size(); layer++) {
                 if (parent.containsKey(gap(cell, layer))) {
-                    boolean wall = isWall(here, stack, layer);
+                    boolean wall = isClosed(here, stack, layer);
                     boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell));
                     if (wall || mouth) {
                         boundary.add(new int[] {gap(cell, layer), index, wall ? 1 : 0});
@@ -148,15 +172,8 @@ final class PocketFinder {
         }
     }
 
-    private static boolean isWall(List<Wall> walls, List<PanelRef> stack, int layer) {
-        for (Wall wall : walls) {
-            int one = stack.indexOf(wall.one());
-            int other = stack.indexOf(wall.other());
-            if (one >= 0 && other >= 0 && Math.min(one, other) <= layer && Math.max(one, other) > layer) {
-                return true;
-            }
-        }
-        return false;
+    private static boolean isClosed(List<Hold> holds, List<PanelRef> stack, int layer) {
+        return holds.stream().anyMatch(hold -> hold.closes(stack, layer));
     }
 
     /**

@@ -9,8 +9,10 @@ import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Project;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A pocket that a design speaks of, held against the one that its folds and glue make. */
@@ -55,5 +57,16 @@ class PocketLayersTest {
         Check check = judged("m-fold-holder", "depth: pocket,", "depth: pocket + 1/4 in,");
         assertEquals(Verdict.BAD, check.verdict());
         assertEquals(Plans.length("-1/4 in"), check.margin().orElseThrow());
+    }
+
+    /**
+     * Squares that overlap are glued to each other too; what stands out past the strip is too narrow to hold anything.
+     */
+    @ParameterizedTest
+    @EnumSource(RulerStep.class)
+    void squaresGluedAllRound_overOneAnother_holdNothing(RulerStep step) {
+        Project tree = Project.of(DesignFileReader.read("mine.yaml", BuiltInDesigns.text("diamond-tree")).orThrow(),
+                step);
+        assertEquals(List.of(), Plans.plan(tree).stack().orElseThrow().spaces());
     }
 }
