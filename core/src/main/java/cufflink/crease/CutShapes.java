@@ -32,7 +32,7 @@ final class CutShapes {
         switch (cutOut.shape()) {
             case CIRCLE -> arc(corners, n[0], n[1], n[2], 0, CHORDS);
             case ROUNDED -> {
-                double r = Math.min(n[4], Math.min(n[2], n[3]) / 2);
+                double r = cutOut.radius().orElseThrow().toMillimetres();
                 arc(corners, n[0] + n[2] - r, n[1] + n[3] - r, r, 0, CHORDS / 4);
                 arc(corners, n[0] + r, n[1] + n[3] - r, r, CHORDS / 4, CHORDS / 4);
                 arc(corners, n[0] + r, n[1] + r, r, CHORDS / 2, CHORDS / 4);

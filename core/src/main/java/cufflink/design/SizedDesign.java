@@ -163,6 +163,21 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         public CutOut {
             numbers = List.copyOf(numbers);
         }
+
+        /**
+         * The radius of a circle, or of a rounded shape's corners: at most half of its shorter side, to whole
+         * nanometres; absent for a polygon.
+         */
+        public Optional<Length> radius() {
+            return switch (shape) {
+                case CIRCLE -> Optional.of(numbers.get(2));
+                case ROUNDED -> {
+                    Length shorter = Length.shorter(numbers.get(2), numbers.get(3));
+                    yield Optional.of(Length.shorter(numbers.get(4), Length.ofNanometres(shorter.nanometres() / 2)));
+                }
+                case POLYGON -> Optional.empty();
+            };
+        }
     }
 
     /** A place for layers. */

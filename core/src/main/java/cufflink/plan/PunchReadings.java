@@ -27,6 +27,8 @@ final class PunchReadings {
                 case ROUNDED -> {
                     readings.add(point(cut.id(), cut.id() + ": corner from left, top", n.get(0), n.get(1)));
                     readings.add(point(cut.id() + " size", cut.id() + ": wide, high", n.get(2), n.get(3)));
+                    cut.radius().filter(Length::isPositive).ifPresent(radius -> readings
+                            .add(reading(cut.id() + " corners", cut.id() + ": corners' radius", radius, "")));
                 }
                 case POLYGON -> {
                     for (int i = 0; i + 1 < n.size(); i += 2) {

@@ -34,6 +34,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -260,5 +261,19 @@ class HandWorkTest {
         int layer = titles.indexOf("Front layers on");
         assertTrue(titles.get(layer + 1).contains("notch at the front fold through both"), titles.toString());
         assertFalse(steps(plan, Phase.PUNCH).get(0).text().contains("front fold"));
+    }
+
+    /** The radius that is cut, even where the design asks for more than half of the shorter side. */
+    @ParameterizedTest
+    @CsvSource({"1/8 in, 1/8 in", "9 in, 1 in"})
+    void roundedOpening_namesTheRadiusOfItsCorners(String asked, String cut) {
+        String text = BuiltInDesigns.text("slot-concertina").replace("aperture, aperture, 1/8 in]",
+                "aperture, aperture, " + asked + "]");
+        Plan plan = Plans.plan(
+                Project.of(DesignFileReader.read("mine.yaml", text).orThrow(), RulerStep.SIXTEENTH_INCH));
+        assertEquals(List.of(Plans.length(cut)),
+                steps(plan, Phase.PUNCH).stream().flatMap(step -> step.readings().stream())
+                        .filter(reading -> reading.label().endsWith("corners' radius")).map(Reading::length).distinct()
+                        .toList());
     }
 }
