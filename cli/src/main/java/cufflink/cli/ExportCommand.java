@@ -10,6 +10,8 @@ import cufflink.paper.NamedSize;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.CommandWords;
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -53,7 +55,7 @@ final class ExportCommand implements Callable<Integer> {
         String paper = page != null ? page : plan.value().get().project().unit() == LengthUnit.INCH ? "Letter" : "A4";
         if (!paper.equalsIgnoreCase("A4") && !paper.equalsIgnoreCase("Letter")) {
             return Answers.failed(
-                    List.of(Problem.error("--page", "“" + paper + "” is not a page.", "Use A4 or Letter.")),
+                    List.of(Problem.error("--page", CommandWords.NO_PAGE.of("text", paper))),
                     Answers.Format.TEXT, spec.commandLine());
         }
         try {
@@ -66,7 +68,7 @@ final class ExportCommand implements Callable<Integer> {
             return Main.GOOD;
         } catch (IOException fault) {
             return Answers.failed(List.of(Problem.error(out.toString(),
-                    "This cannot be written there: " + FileTrouble.reason(fault) + ".", "Choose another place.")),
+                    FileWords.CANNOT_WRITE_THERE.of("reason", FileTrouble.reason(fault)))),
                     Answers.Format.TEXT, spec.commandLine());
         }
     }

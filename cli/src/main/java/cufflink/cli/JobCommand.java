@@ -13,9 +13,9 @@ import cufflink.files.stash.StashCsv;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.stash.StashUnusable;
 import cufflink.job.Job;
+import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
-import cufflink.job.JobWords;
 import cufflink.job.Kit;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
@@ -28,6 +28,8 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashItem;
+import cufflink.words.CommandWords;
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -84,7 +86,8 @@ final class JobCommand implements Callable<Integer> {
         Stash owned = stash();
         if (spare < 0 || spare > Job.MOST_SPARE) {
             problems.add(
-                    Problem.error("--spare", spare + " is not a whole number from 0 to " + Job.MOST_SPARE + ".", ""));
+                    Problem.error("--spare",
+                            CommandWords.NOT_WHOLE.of("text", spare, "low", 0, "high", Job.MOST_SPARE)));
         }
         if (!problems.isEmpty()) {
             return Answers.failed(problems, format, spec.commandLine());
@@ -115,7 +118,7 @@ final class JobCommand implements Callable<Integer> {
         boolean counted = count.matches("\\d{1,3}") && Integer.parseInt(count) > 0;
         if (!count.isEmpty() && !counted) {
             problems.add(Problem.error(typed,
-                    "“" + count + "” is not a number of copies from 1 to " + Project.MOST_COPIES + ".", ""));
+                    CommandWords.NO_COPIES.of("text", count, "most", Project.MOST_COPIES)));
             return List.of();
         }
         return project.value().map(found -> List.of(new Kit(found, counted ? Integer.parseInt(count) : found.copies())))
@@ -128,7 +131,7 @@ final class JobCommand implements Callable<Integer> {
             String[] sides = Arrays.stream(pair.split("=", 2)).map(side -> side.strip().toLowerCase(Locale.ROOT))
                     .toArray(String[]::new);
             if (sides.length < 2 || sides[0].isEmpty() || sides[1].isEmpty()) {
-                problems.add(Problem.error("--instead", "“" + pair + "” does not say PAPER=OTHER.", ""));
+                problems.add(Problem.error("--instead", CommandWords.NO_ALTERNATIVE.of("text", pair)));
             } else {
                 alternatives.computeIfAbsent(sides[0], none -> new ArrayList<>()).add(sides[1]);
             }
@@ -141,7 +144,7 @@ final class JobCommand implements Callable<Integer> {
             return Stash.EMPTY;
         }
         if (!Files.isRegularFile(stash)) {
-            problems.add(Problem.error(stash.toString(), "There is no such file.", ""));
+            problems.add(Problem.error(stash.toString(), FileWords.NO_SUCH_FILE.of()));
             return Stash.EMPTY;
         }
         if (stash.toString().endsWith(".csv")) {
@@ -156,7 +159,7 @@ final class JobCommand implements Callable<Integer> {
             contents.problems().forEach(this::tell);
             return contents.orThrow();
         } catch (StashUnusable refused) {
-            problems.add(Problem.error(stash.toString(), refused.getMessage(), ""));
+            problems.add(Problem.error(stash.toString(), refused.why()));
             return Stash.EMPTY;
         }
     }
@@ -170,7 +173,7 @@ final class JobCommand implements Callable<Integer> {
                 .orElseThrow();
         List<String> made = plan.job().kits().stream().map(kit -> kit.copies() + " × " + kit.project().name()).toList();
         AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made,
-                JobWords.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
+                JobMessages.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
     }
 
     private void print(JobPlan plan, LengthFormat words) {
@@ -188,7 +191,7 @@ final class JobCommand implements Callable<Integer> {
             spec.commandLine().getOut().println(Answers.json(answer));
             return;
         }
-        spec.commandLine().getOut().println(JobWords.headline(plan));
+        spec.commandLine().getOut().println(JobMessages.headline(plan));
         plan.purchases().forEach(purchase -> spec.commandLine().getOut().println("  Buy " + line(purchase, words)));
         plan.cost().ifPresent(cost -> spec.commandLine().getOut()
                 .println("  " + cost.toPlainString() + " in all, as far as prices are known."));

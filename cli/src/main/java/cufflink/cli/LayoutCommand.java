@@ -17,6 +17,8 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.GrainRule;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.CommandWords;
+import cufflink.words.Message;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -99,23 +101,24 @@ final class LayoutCommand implements Callable<Integer> {
 
     private Outcome<Request> request() {
         if (copies < 1 || copies > MOST_COPIES) {
-            return wrong("--copies", copies + " is not a whole number from 1 to " + MOST_COPIES + ".");
+            return wrong("--copies", CommandWords.NOT_WHOLE.of("text", copies, "low", 1, "high", MOST_COPIES));
         }
         if (!(seconds >= 0 && seconds <= MOST_SECONDS)) {
-            return wrong("--seconds", seconds + " is not a number from 0 to " + (int) MOST_SECONDS + ".");
+            return wrong("--seconds",
+                    CommandWords.NOT_A_NUMBER.of("text", seconds, "low", 0, "high", (int) MOST_SECONDS));
         }
         if (unit != null && !unit.equals("in") && !unit.equals("mm")) {
-            return wrong("--unit", "“" + unit + "” is not a unit. Use in or mm.");
+            return wrong("--unit", CommandWords.NO_UNIT.of("text", unit));
         }
         Optional<LengthUnit> typed = Optional.ofNullable(unit)
                 .map(word -> word.equals("mm") ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
         LengthReading<Length> cut = blade == null ? new LengthReading.Understood<>(Length.ZERO)
                 : LengthParser.read(blade, typed.orElse(LengthUnit.INCH));
         if (cut.value().isEmpty()) {
-            return wrong("--blade", cut.message());
+            return wrong("--blade", cut.trouble().orElseThrow());
         }
         if (blade != null && !cut.value().get().isPositive()) {
-            return wrong("--blade", "“" + blade + "” is not a length of more than 0.");
+            return wrong("--blade", CommandWords.BLADE_OF_NOTHING.of("text", blade));
         }
         Optional<Length> longest = cut.value().filter(Length::isPositive);
         return CutJobReader.read(pieces, stock, copies, grain, typed)
@@ -131,7 +134,7 @@ final class LayoutCommand implements Callable<Integer> {
         return inches ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
     }
 
-    private static Outcome<Request> wrong(String option, String what) {
-        return Outcome.failed(Problem.error(option, what, ""));
+    private static Outcome<Request> wrong(String option, Message what) {
+        return Outcome.failed(Problem.error(option, what));
     }
 }

@@ -2,6 +2,7 @@ package cufflink.cli;
 
 import cufflink.files.FileTrouble;
 import cufflink.problem.Problem;
+import cufflink.words.FileWords;
 import java.io.BufferedWriter;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
@@ -39,7 +40,7 @@ public final class Main implements Runnable {
     private static Problem problem(Exception fault, ParseResult parsed) {
         String where = String.join(" ", parsed.originalArgs());
         return fault instanceof IOException disk
-                ? Problem.error(where, "A file could not be read or written: " + FileTrouble.reason(disk) + ".", "")
+                ? Problem.error(where, FileWords.READ_OR_WRITTEN.of("reason", FileTrouble.reason(disk)))
                 : Problem.unforeseen(where, fault);
     }
 

@@ -20,6 +20,8 @@ import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
+import cufflink.words.CommandWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,38 +88,34 @@ final class PlanOptions {
         return problems.isEmpty() ? Outcome.of(project) : Outcome.failed(problems);
     }
 
-    private <T> T problem(String option, String what, String remedy, T fallback) {
-        problems.add(Problem.error(option, what, remedy));
+    private <T> T problem(String option, Message what, T fallback) {
+        problems.add(Problem.error(option, what));
         return fallback;
     }
 
     private RulerStep ruler() {
         if (unit != null && !unit.equals("in") && !unit.equals("mm")) {
-            problem("--unit", "“" + unit + "” is not a unit.", "Use in or mm.", null);
+            problem("--unit", CommandWords.NO_UNIT.of("text", unit), null);
         }
         LengthUnit wanted = "mm".equals(unit) ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
         if (step == null) {
             return RulerStep.usual(wanted);
         }
         RulerStep found = RulerStep.named(step)
-                .orElseGet(() -> problem("--step", "“" + step + "” is not a ruler step.",
-                        "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm.",
+                .orElseGet(() -> problem("--step", CommandWords.NO_STEP.of("text", step),
                         RulerStep.SIXTEENTH_INCH));
         return unit != null && found.unit() != wanted
-                ? problem("--step", "The step " + found.label() + " is not in " + unit + ".",
-                        "Leave out --unit, or choose a step in it.", found)
+                ? problem("--step", CommandWords.STEP_OF_OTHER_UNIT.of("step", found.label(), "unit", unit), found)
                 : found;
     }
 
     private Wish wish(LengthUnit reading) {
         long wishes = Stream.of(finish, envelope, sheet, hold).filter(Objects::nonNull).count();
         if (use != null && sheet == null) {
-            return problem("--use", "This says what becomes of a sheet, and no sheet is given.",
-                    "Add --sheet, or leave out --use.", new Wish.AsDesigned());
+            return problem("--use", CommandWords.USE_WITHOUT_SHEET.of(), new Wish.AsDesigned());
         }
         if (wishes > 1) {
-            return problem("--finish, --envelope, --sheet, --hold", "Only one of these can be fitted at a time.",
-                    "Keep one; set the others' measures with --set.", new Wish.AsDesigned());
+            return problem("--finish, --envelope, --sheet, --hold", CommandWords.ONE_WISH.of(), new Wish.AsDesigned());
         }
         if (finish != null) {
             return finished(reading);
@@ -130,7 +128,7 @@ final class PlanOptions {
         } else if (hold != null) {
             LengthReading<Contents> read = Contents.read(hold, reading);
             return read.value().<Wish>map(Wish.Holding::new)
-                    .orElseGet(() -> problem("--hold", read.message(), "", new Wish.AsDesigned()));
+                    .orElseGet(() -> problem("--hold", read.trouble().orElseThrow(), new Wish.AsDesigned()));
         }
         return new Wish.AsDesigned();
     }
@@ -147,17 +145,17 @@ final class PlanOptions {
     private Optional<List<Length>> size(String option, String text, LengthUnit reading) {
         LengthReading<List<Length>> read = LengthParser.readSize(text, reading);
         if (read.value().isEmpty()) {
-            return problem(option, read.message(), "", Optional.empty());
+            return problem(option, read.trouble().orElseThrow(), Optional.empty());
         }
         List<Length> sides = read.value().get();
         return sides.size() == 2 && sides.stream().allMatch(Length::isPositive) ? Optional.of(sides)
-                : problem(option, "“" + text + "” is not a width and a height of more than 0.", "", Optional.empty());
+                : problem(option, CommandWords.NO_WIDTH_AND_HEIGHT.of("text", text), Optional.empty());
     }
 
     private Optional<NamedSize> named(String option, Kind kind, String name) {
         Optional<NamedSize> found = PublishedSizes.named(kind, name);
-        return found.isPresent() ? found : problem(option, "“" + name + "” is not known.",
-                "Known are " + PublishedSizes.names(kind) + ".", Optional.empty());
+        return found.isPresent() ? found : problem(option, CommandWords.NO_SUCH_SIZE.of("text", name,
+                "known", PublishedSizes.names(kind)), Optional.empty());
     }
 
     private Wish fromSheet(LengthUnit reading) {
@@ -171,8 +169,8 @@ final class PlanOptions {
                     use(counted));
         }
         if (!name.matches(".*\\d\\s*[x×].*")) {
-            return problem("--sheet", "“" + name + "” is not known.",
-                    "Known are " + PublishedSizes.names(Kind.SHEET) + ", or type a size such as 9x12in.",
+            return problem("--sheet",
+                    CommandWords.NO_SUCH_SHEET.of("text", name, "known", PublishedSizes.names(Kind.SHEET)),
                     new Wish.AsDesigned());
         }
         return size("--sheet", name, reading)
@@ -185,13 +183,10 @@ final class PlanOptions {
             return new SheetUse.Whole();
         }
         SheetUse found = SheetUse.named(use)
-                .orElseGet(() -> problem("--use", "“" + use + "” is not a use of a sheet.",
-                        "Use whole, shape, or how many cards are to come out of one sheet, 1 to "
-                                + SheetUse.Cards.MOST + ".",
+                .orElseGet(() -> problem("--use", CommandWords.NO_USE.of("text", use, "most", SheetUse.Cards.MOST),
                         new SheetUse.Whole()));
         return counted && found instanceof SheetUse.Cards
-                ? problem("--use", "So many cards from one sheet take as many sheets as the copies need.",
-                        "Leave out the number of sheets.", found)
+                ? problem("--use", CommandWords.CARDS_FROM_COUNTED_SHEETS.of(), found)
                 : found;
     }
 
@@ -207,7 +202,7 @@ final class PlanOptions {
         for (String entry : set) {
             int equals = entry.indexOf('=');
             if (equals < 1) {
-                problem("--set", "“" + entry + "” does not say measure=value.", "", null);
+                problem("--set", CommandWords.NO_SETTING.of("text", entry), null);
             } else {
                 values.put(entry.substring(0, equals).strip(), entry.substring(equals + 1).strip());
             }
@@ -223,7 +218,7 @@ final class PlanOptions {
         LengthReading<Length> read = LengthParser.read(reveal, reading);
         return read.value().filter(Length::isPositive).map(settings::withReveal)
                 .orElseGet(() -> problem("--reveal",
-                        read.message().isEmpty() ? "A border must be more than 0." : read.message(), "", settings));
+                        read.trouble().orElseGet(CommandWords.BORDER_OF_NOTHING::of), settings));
     }
 
     private Project grooved(Project project, LengthUnit reading) {
@@ -236,7 +231,7 @@ final class PlanOptions {
                 .map(step -> project.withTools(new BenchTools(tools.trimmerLength(), tools.boardWidth(),
                         tools.boardHeight(), step, tools.grain(), true)))
                 .orElseGet(() -> problem("--grooves",
-                        read.message().isEmpty() ? "Grooves must be more than 0 apart." : read.message(), "", project));
+                        read.trouble().orElseGet(CommandWords.GROOVES_OF_NOTHING::of), project));
     }
 
     private int count(String option, String text, int usual, int low, int high) {
@@ -245,14 +240,14 @@ final class PlanOptions {
         }
         boolean right = text.matches("\\d{1,6}") && Integer.parseInt(text) >= low && Integer.parseInt(text) <= high;
         return right ? Integer.parseInt(text)
-                : problem(option, "“" + text + "” is not a whole number from " + low + " to " + high + ".", "", usual);
+                : problem(option, CommandWords.NOT_WHOLE.of("text", text, "low", low, "high", high), usual);
     }
 
     private ScoringStyle scoringStyle() {
         return switch (scoring) {
             case "one" -> ScoringStyle.ONE_FACE;
             case "own" -> ScoringStyle.OWN_FACE;
-            default -> problem("--scoring", "“" + scoring + "” is not a way of scoring.", "Use one or own.",
+            default -> problem("--scoring", CommandWords.NO_SCORING.of("text", scoring),
                     ScoringStyle.ONE_FACE);
         };
     }

@@ -6,7 +6,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import cufflink.words.CheckWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;

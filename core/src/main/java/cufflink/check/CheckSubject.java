@@ -16,7 +16,7 @@ import cufflink.paper.NamedSize;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackedDesign;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -14,9 +14,9 @@ final class DesignRulesJudge implements Judge {
             Verdict verdict = judgement.holds() ? Verdict.GOOD : judgement.bad() ? Verdict.BAD : Verdict.WATCH;
             Optional<Check.Change> change = judgement.holds() ? Optional.empty()
                     : judgement.change().flatMap(subject::change);
-            Message message = change.map(which -> CheckWords.RULE_TO_CHANGE.of("text", judgement.text(), "measure",
+            Message message = change.map(which -> CheckWords.RULE_TO_CHANGE.of("text", judgement.said(), "measure",
                     which.label().toLowerCase(Locale.ROOT)))
-                    .orElseGet(() -> CheckWords.RULE.of("text", judgement.text()));
+                    .orElseGet(() -> CheckWords.RULE.of("text", judgement.said()));
             return new Check(judgement.id(), verdict, judgement.margin(), message, change);
         }).toList();
     }

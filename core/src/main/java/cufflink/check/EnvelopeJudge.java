@@ -6,7 +6,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.stack.ClosedStack;
 import cufflink.words.CheckWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;

@@ -7,7 +7,7 @@ import cufflink.measure.Length;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.PocketSpace;
 import cufflink.words.CheckWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

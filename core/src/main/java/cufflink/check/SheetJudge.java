@@ -2,9 +2,10 @@ package cufflink.check;
 
 import cufflink.cut.Cut;
 import cufflink.cut.LayoutPlan;
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.measure.Length;
 import cufflink.words.CheckWords;
+import cufflink.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,7 +18,8 @@ final class SheetJudge implements Judge {
         LayoutPlan layout = subject.layout();
         List<Check> checks = new ArrayList<>();
         if (layout.unplaced().isEmpty()) {
-            checks.add(Check.good("sheets", CheckWords.SHEETS.of("sheets", LayoutWords.sheets(layout))));
+            checks.add(Check.good("sheets",
+                    CheckWords.SHEETS.of("sheets", Vocabulary.sentences(LayoutMessages.sheets(layout)))));
         } else {
             checks.add(Check.bad("sheets", Optional.empty(),
                     CheckWords.PIECES_NOT_GIVEN.of("pieces", layout.unplaced().stream().distinct().sorted().toList()),

@@ -5,7 +5,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.words.CheckWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,9 @@
 package cufflink.cut;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -70,6 +72,19 @@ public record LayoutPlan(List<SheetLayout> sheets, List<Bound> bounds, List<Stri
     public double largestRests() {
         return sheets.stream()
                 .mapToDouble(sheet -> sheet.rest().stream().mapToDouble(SheetLayout.Part::area).max().orElse(0)).sum();
+    }
+
+    /** The sheets alike, in the order of the plan: what they give, and how many there are. */
+    public Map<SheetLayout, Integer> alike() {
+        Map<List<Object>, SheetLayout> first = new LinkedHashMap<>();
+        Map<SheetLayout, Integer> alike = new LinkedHashMap<>();
+        for (SheetLayout sheet : sheets) {
+            List<Object> key = List.of(sheet.stock(), sheet.placements().stream()
+                    .sorted(Comparator.comparing(Placement::x).thenComparing(Placement::y)).toList());
+            SheetLayout shown = first.computeIfAbsent(key, none -> sheet);
+            alike.merge(shown, 1, Integer::sum);
+        }
+        return alike;
     }
 
     /** How often the fence is set. */

@@ -11,6 +11,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
 import cufflink.words.FormulaWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -235,7 +236,8 @@ public final class DesignSizer {
             if (sheet.wanted(rule.when())) {
                 boolean holds = sheet.truth(rule.that());
                 judgements.add(new SizedDesign.Judgement(rule.id(), rule.bad(), rule.change(), holds,
-                        sheet.margin(rule.that()), sheet.text(holds ? rule.good() : rule.otherwise())));
+                        sheet.margin(rule.that()),
+                        Message.plain(sheet.text(holds ? rule.good() : rule.otherwise()), "")));
             }
         }
         return judgements;

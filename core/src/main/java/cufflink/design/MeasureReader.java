@@ -76,7 +76,7 @@ public final class MeasureReader {
 
     private static <T> Outcome<T> reading(Measure measure, LengthReading<T> reading) {
         return reading.value().map(Outcome::of)
-                .orElseGet(() -> failed(measure.label(), Message.plain(reading.message(), "")));
+                .orElseGet(() -> failed(measure.label(), reading.trouble().orElseThrow()));
     }
 
     private static <T> Outcome<T> failed(String where, Message message) {

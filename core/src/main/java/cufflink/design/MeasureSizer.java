@@ -165,8 +165,8 @@ final class MeasureSizer {
         if (low != null && high != null && low.amount().compareTo(high.amount()) > 0) {
             conflicts.add(new SizedDesign.Judgement("limits-" + measure.name(), true, Optional.of(measure.name()),
                     false, Optional.empty(),
-                    "“" + measure.label() + "” must be " + writer.value(low) + " at least and may be "
-                            + writer.value(high) + " at most: no value is both."));
+                    DesignWords.NO_VALUE_IS_BOTH.of("label", measure.label(), "least", writer.value(low), "most",
+                            writer.value(high))));
         }
         if (byHand && !value.equals(rounded)) {
             problems.add(Problem.notice(measure.label(),

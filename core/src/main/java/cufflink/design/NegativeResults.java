@@ -2,6 +2,8 @@ package cufflink.design;
 
 import cufflink.design.Measure.Role;
 import cufflink.measure.LengthFormat;
+import cufflink.words.DesignWords;
+import cufflink.measure.Measured;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,8 +25,8 @@ final class NegativeResults {
         return measures.all().stream().filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
                 .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true,
                         change(sized.definition()), false, Optional.of(sized.length()),
-                        "“" + sized.definition().label() + "” comes to " + format.text(sized.length())
-                                + ": less than nothing."))
+                        DesignWords.LESS_THAN_NOTHING.of("label", sized.definition().label(), "length",
+                                Measured.of(sized.length(), format))))
                 .toList();
     }
 

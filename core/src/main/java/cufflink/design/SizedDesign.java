@@ -293,7 +293,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * @param margin there when two lengths were compared
      */
     public record Judgement(String id, boolean bad, Optional<String> change, boolean holds, Optional<Length> margin,
-            String text) {
+            Message said) {
         /** Whether nobody would want a card with it. */
         public boolean isBroken() {
             return bad && !holds;

@@ -11,7 +11,7 @@ import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FitWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;

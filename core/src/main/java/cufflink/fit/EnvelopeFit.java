@@ -7,7 +7,7 @@ import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
 import cufflink.stack.ClosedSize;
 import cufflink.words.FitWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;

@@ -9,7 +9,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FitWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.List;
 import java.util.Locale;

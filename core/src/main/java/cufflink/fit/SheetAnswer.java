@@ -14,13 +14,12 @@ import cufflink.measure.RulerStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FitWords;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.LongFunction;
@@ -130,7 +129,7 @@ final class SheetAnswer {
                 .map(sized -> (sized.byHand() ? FitWords.LIMITED_BY_HAND : FitWords.LIMITED).of("measure",
                         sized.definition().label(), "note", sized.derivation().note()));
         return limited.or(() -> design.get().judgements().stream().filter(SizedDesign.Judgement::isBroken)
-                .map(broken -> Message.plain(broken.text(), "")).findFirst());
+                .map(SizedDesign.Judgement::said).findFirst());
     }
 
     private Message pieces(Steps size) {

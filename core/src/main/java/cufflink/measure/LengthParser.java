@@ -2,6 +2,7 @@ package cufflink.measure;
 
 import cufflink.measure.LengthReading.NotUnderstood;
 import cufflink.measure.LengthReading.Understood;
+import cufflink.words.LengthWords;
 import java.math.BigInteger;
 import java.text.Normalizer;
 import java.util.ArrayList;
@@ -45,7 +46,7 @@ public final class LengthParser {
         }
         String[] parts = text.split("[x×X*]", -1);
         if (parts.length < 2 || parts.length > 3) {
-            return new NotUnderstood<>(0, "“" + text.strip() + "” is not a size: write it as 4 1/4 x 5 1/2.");
+            return new NotUnderstood<>(0, LengthWords.NO_SIZE.of("text", text.strip()));
         }
         String lastUnit = unitBehind(parts[parts.length - 1]);
         String fallback = UNITS.containsKey(lastUnit) ? lastUnit : unit.symbol();
@@ -54,7 +55,7 @@ public final class LengthParser {
         for (String part : parts) {
             LengthReading<Length> read = read(part, fallback);
             if (read instanceof NotUnderstood<Length> failed) {
-                return new NotUnderstood<>(start + failed.position(), failed.message());
+                return new NotUnderstood<>(start + failed.position(), failed.why());
             }
             read.value().ifPresent(lengths::add);
             start += part.length() + 1;
@@ -68,20 +69,20 @@ public final class LengthParser {
         }
         String text = plain(typed);
         if (text.isBlank()) {
-            return new NotUnderstood<>(0, "Nothing is written here. Type a length such as 3 7/8 in or 98 mm.");
+            return new NotUnderstood<>(0, LengthWords.NOTHING.of());
         }
         Matcher number = NUMBER.matcher(text);
         int start = text.length() - text.stripLeading().length();
         number.region(start, text.length());
         if (!number.lookingAt()) {
             return new NotUnderstood<>(start,
-                    "“" + typed.strip() + "” does not start with a number. Type a length such as 3 7/8 in or 98 mm.");
+                    LengthWords.NO_NUMBER.of("text", typed.strip()));
         }
         String unit = text.substring(number.end()).strip().toLowerCase(Locale.ROOT);
         Long size = UNITS.get(unit.isEmpty() ? fallbackUnit : unit);
         if (size == null) {
-            return new NotUnderstood<>(number.end(), "“" + unit + "” was not understood after " + number.group().strip()
-                    + ". Use in, \", mm or cm.");
+            return new NotUnderstood<>(number.end(),
+                    LengthWords.NO_UNIT.of("unit", unit, "number", number.group().strip()));
         }
         return value(number, size);
     }
@@ -98,7 +99,7 @@ public final class LengthParser {
             boolean mixed = number.group("whole") != null;
             denominator = new BigInteger(number.group(mixed ? "d" : "d2"));
             if (denominator.signum() == 0) {
-                return new NotUnderstood<>(number.end(), "A fraction cannot have 0 below the line.");
+                return new NotUnderstood<>(number.end(), LengthWords.NOUGHT_BELOW.of());
             }
             numerator = new BigInteger(number.group(mixed ? "n" : "n2"));
             if (mixed) {
@@ -111,7 +112,7 @@ public final class LengthParser {
                 denominator.multiply(BigInteger.valueOf(LengthUnit.MILLIMETRE.length().nanometres())),
                 LengthUnit.MILLIMETRE);
         return value.abs().isLongerThan(LIMIT)
-                ? new NotUnderstood<>(0, "That is longer than 100 m; no paper is.")
+                ? new NotUnderstood<>(0, LengthWords.NO_PAPER_SO_LONG.of())
                 : new Understood<>(value);
     }
 
@@ -129,6 +130,6 @@ public final class LengthParser {
     }
 
     private static <T> LengthReading<T> tooLong() {
-        return new NotUnderstood<>(LONGEST_TEXT, "That text is too long for a length.");
+        return new NotUnderstood<>(LONGEST_TEXT, LengthWords.TOO_LONG.of());
     }
 }

@@ -7,6 +7,7 @@ import cufflink.measure.LengthReading;
 import cufflink.measure.LengthReading.NotUnderstood;
 import cufflink.measure.LengthReading.Understood;
 import cufflink.measure.LengthUnit;
+import cufflink.words.LengthWords;
 import java.util.List;
 
 /**
@@ -54,14 +55,13 @@ public record Contents(String name, Length width, Length height, Length thicknes
             }
         }
         if (!text.matches(".*\\d.*")) {
-            return new NotUnderstood<>(0, "“" + text.strip() + "” is not known. Name one of "
-                    + String.join(", ", KNOWN.stream().map(Contents::name).toList())
-                    + ", or type its size as 4 1/4 x 5 1/2 in.");
+            return new NotUnderstood<>(0, LengthWords.NO_CONTENTS.of("text", text.strip(), "known",
+                    KNOWN.stream().map(Contents::name).toList()));
         }
         return LengthParser.readSize(text, unit).then(sides -> {
             Length thickness = sides.size() > 2 ? sides.get(2) : Length.ZERO;
             if (!sides.get(0).isPositive() || !sides.get(1).isPositive() || thickness.isNegative()) {
-                return new NotUnderstood<>(0, "A size must be more than 0 each way.");
+                return new NotUnderstood<>(0, LengthWords.SIZE_OF_NOTHING.of());
             }
             return new Understood<>(new Contents(text.strip(), sides.get(0), sides.get(1), thickness));
         });

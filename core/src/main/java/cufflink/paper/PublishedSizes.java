@@ -35,8 +35,8 @@ public final class PublishedSizes {
     }
 
     /** The names of one kind, for messages. */
-    public static String names(Kind kind) {
-        return String.join(", ", of(kind).stream().map(NamedSize::name).toList());
+    public static List<String> names(Kind kind) {
+        return of(kind).stream().map(NamedSize::name).toList();
     }
 
     private static String key(String name) {

@@ -12,7 +12,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
 import cufflink.stack.StackLayer;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;

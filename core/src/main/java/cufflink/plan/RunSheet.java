@@ -2,24 +2,21 @@ package cufflink.plan;
 
 import cufflink.cut.Cut;
 import cufflink.cut.CutList;
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fit.Wish;
-import cufflink.fold.FoldStage;
-import cufflink.fold.FoldedPiece;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.stack.ClosedSize;
-import cufflink.words.Measured;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Writes the run sheet: cut all, score all, layers, punch, fold, glue, check. */
 final class RunSheet {
@@ -101,20 +98,20 @@ final class RunSheet {
     }
 
     private void cutting() {
-        LayoutWords.alike(plan.layout()).forEach((layout, count) -> {
+        plan.layout().alike().forEach((layout, count) -> {
             List<Reading> readings = CutList.of(layout).stream().map(this::reading).toList();
             String name = layout.stock().name();
             String size = format.size(layout.stock().width(), layout.stock().height());
             List<Message> told = new ArrayList<>();
             told.add(count > 1 ? StepWords.CUT_SHEETS_ALIKE.of("count", count, "stock", name, "size", size)
                     : StepWords.CUT_SHEET.of("stock", name, "size", size));
-            told.add(StepWords.GIVES.of("pieces", LayoutWords.gives(layout).toLowerCase(Locale.ROOT)));
-            told.add(StepWords.NAMED.of("what", LayoutWords.whole(layout)));
+            told.add(StepWords.GIVES.of("pieces", LayoutMessages.gives(layout).toLowerCase(Locale.ROOT)));
+            LayoutMessages.whole(layout).ifPresent(told::add);
             if (!layout.cuts().isEmpty()) {
                 told.add(layout.settings() == 1 ? StepWords.FENCE_ONCE.of()
                         : StepWords.FENCE.of("settings", layout.settings()));
             }
-            told.add(StepWords.NAMED.of("what", LayoutWords.diagonals(layout).strip()));
+            told.addAll(LayoutMessages.diagonals(layout));
             addOnce(count > 1 ? StepWords.SHEETS.of("count", count, "stock", name) : StepWords.NAMED.of("what", name),
                     told, Optional.of(StepWords.TRIMMER.of()), new StepSubject.OfSheet(layout, count), readings);
         });
@@ -122,8 +119,8 @@ final class RunSheet {
 
     private Reading reading(CutList.Line line) {
         Cut cut = line.cut();
-        return new Reading("cut " + cut.number(), LayoutWords.from(line), cut.at(), Optional.empty(),
-                LayoutWords.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()),
+        return new Reading("cut " + cut.number(), LayoutMessages.from(line).sentence(), cut.at(), Optional.empty(),
+                LayoutMessages.cut(line) + "; " + line.part() + " is " + format.size(cut.width(), cut.height()),
                 Optional.empty());
     }
 

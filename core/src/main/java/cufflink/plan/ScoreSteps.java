@@ -5,7 +5,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
-import cufflink.words.Measured;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;

@@ -38,16 +38,6 @@ public record Problem(Severity severity, String where, Message message, Optional
         return new Problem(Severity.NOTICE, where, message, Optional.empty());
     }
 
-    /** In words of one's own: what is wrong, and what to do about it, which may be empty. */
-    public static Problem error(String where, String what, String remedy) {
-        return error(where, Message.plain(what, remedy));
-    }
-
-    /** In words of one's own. */
-    public static Problem notice(String where, String what, String remedy) {
-        return notice(where, Message.plain(what, remedy));
-    }
-
     /** Something that the program did not expect while it worked on {@code where}. */
     public static Problem unforeseen(String where, Throwable fault) {
         return new Problem(Severity.ERROR, where, ProgramWords.UNFORESEEN.of(), Optional.of(fault));

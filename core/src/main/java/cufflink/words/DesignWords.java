@@ -30,6 +30,8 @@ public enum DesignWords implements Code {
             "Set {measures?|one of }{measures} instead."),
     CANNOT_BE("{wanted} cannot be: it {note}.",
             "The nearest possible, {used}, is used."),
+    LESS_THAN_NOTHING("“{label}” comes to {length}: less than nothing."),
+    NO_VALUE_IS_BOTH("“{label}” must be {least} at least and may be {most} at most: no value is both."),
     AT_FAULT_WITH("With {settings} it cannot be worked out: {reason}.",
             "Change {names}."),
     AT_FAULT("{reason}."),

@@ -11,7 +11,8 @@ import java.util.stream.Collectors;
 
 /** Sets the arguments of a message into a sentence. */
 final class Template {
-    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)(\\.remedy)?(?:([:?])([^|{}]*)\\|([^{}]*))?}");
+    private static final Pattern PLACE = Pattern
+            .compile("\\{(\\w+)(\\.remedy|\\.all)?(?:([:?])([^|{}]*)\\|([^{}]*))?}");
 
     private static final Map<Code, Set<String>> PLACES = new ConcurrentHashMap<>();
 
@@ -34,7 +35,7 @@ final class Template {
     private String place(MatchResult found) {
         Object argument = message.argument(found.group(1));
         if (found.group(2) != null) {
-            return ((Message) argument).remedy();
+            return found.group(2).equals(".all") ? Vocabulary.all((List<?>) argument) : ((Message) argument).remedy();
         } else if (found.group(3) == null) {
             return shown(argument);
         }

@@ -16,6 +16,17 @@ public final class Vocabulary {
         return things.size() <= MOST_NAMED ? named : named + " and " + (things.size() - MOST_NAMED) + " more";
     }
 
+    /** With commas, however many. */
+    static String all(List<?> things) {
+        return things.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    }
+
+    /** One after the other. */
+    public static String sentences(List<Message> said) {
+        return said.stream().map(Message::sentence).filter(sentence -> !sentence.isEmpty())
+                .collect(Collectors.joining(" "));
+    }
+
     /** With commas and a last "and": {@code left, right and bottom}. */
     public static String and(List<?> things) {
         int last = things.size() - 1;

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
 import cufflink.paper.GrainRule;
+import cufflink.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -116,7 +117,7 @@ class LayoutLawsTest {
         assertEquals(
                 "3 sheets give every piece, and 3 is the least possible. 6 pieces lie across the grain; 1 sheet "
                         + "more leaves 4 across, 2 sheets more leave 2 across, all along it takes 3 sheets more.",
-                LayoutWords.sheets(plan));
+                Vocabulary.sentences(LayoutMessages.sheets(plan)));
     }
 
     private static CutPiece piece(String id, int quantity, int width, int height) {

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import java.util.Arrays;
 import java.util.List;
@@ -23,13 +24,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 class WordsTest {
     /** Subjects in which some sentences are phrases that others take in. */
     private static final Set<Class<? extends Code>> PHRASES = Set.of(FormulaWords.class, FitWords.class,
-            LayerWords.class, NoteWords.class, StepWords.class, CheckWords.class);
+            LayerWords.class, NoteWords.class, StepWords.class, CheckWords.class, LayoutWords.class, FileWords.class,
+            StashFileWords.class, DesignFileWords.class, TableWords.class);
 
     private static Stream<Code> codes() {
-        return Stream.<Code[]>of(CheckWords.values(), DesignWords.values(), FitWords.values(), FoldWords.values(),
-                FormulaWords.values(), LayerWords.values(), NoteWords.values(), PieceWords.values(),
-                ProgramWords.values(),
-                StepWords.values(), SupplyWords.values()).flatMap(Arrays::stream);
+        return Stream.<Code[]>of(CheckWords.values(), CommandWords.values(), DesignFileWords.values(),
+                DesignWords.values(), FileWords.values(), FitWords.values(), FoldWords.values(), FormulaWords.values(),
+                LayerWords.values(), LayoutWords.values(), LengthWords.values(), NoteWords.values(),
+                PieceWords.values(), ProgramWords.values(), ProjectWords.values(), StashFileWords.values(),
+                StepWords.values(), SupplyWords.values(), TableWords.values()).flatMap(Arrays::stream);
     }
 
     @ParameterizedTest
@@ -70,6 +73,35 @@ class WordsTest {
         String said = PieceWords.SCORES_BEYOND
                 .of("scores", IntStream.rangeClosed(1, 20).mapToObj(i -> "rib" + i).toList()).sentence();
         assertTrue(said.endsWith("rib7, rib8 and 12 more lie beyond the piece."), said);
+    }
+
+    @Test
+    void ofWhatIsToChooseFrom_allIsNamed() {
+        List<String> kinds = IntStream.rangeClosed(1, 20).mapToObj(i -> "k" + i).toList();
+        String said = DesignFileWords.FIELD_UNKNOWN.of("field", "x", "expected", kinds).sentence();
+        assertTrue(said.endsWith("k19, k20."), said);
+    }
+
+    @ParameterizedTest
+    @MethodSource("codes")
+    void bracesOfExamples_areNoPlaces(Code code) {
+        Template.places(code).forEach(place -> assertFalse(place.matches("id|i|left"), place));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "1| 1 sheet gives every piece, and 1 is the least possible.",
+        "2| 2 sheets give every piece, and 2 is the least possible."})
+    void sheets_giveOneOrMany(int count, String said) {
+        Message sheets = LayoutWords.SHEETS.of("sheets", count);
+        assertEquals(said,
+                LayoutWords.EVERY_PIECE_LEAST.of("sheets", sheets, "used", count, "least", count).sentence());
+    }
+
+    @Test
+    void sentences_followEachOther_withoutTheEmpty() {
+        assertEquals("The sheet is used whole. The fence is set once.", Vocabulary.sentences(
+                List.of(LayoutWords.USED_WHOLE.of(), NoteWords.NOTHING.of(), StepWords.FENCE_ONCE.of())));
     }
 
     @Test

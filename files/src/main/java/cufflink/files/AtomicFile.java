@@ -1,5 +1,6 @@
 package cufflink.files;
 
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -39,14 +40,15 @@ public final class AtomicFile {
     private static void write(Path file, byte[] content, boolean force) throws IOException {
         Path target = Files.isSymbolicLink(file) ? linked(file) : file.toAbsolutePath();
         if (Files.isDirectory(target)) {
-            throw new FileSystemException(file.toString(), null, "this is a folder");
+            throw new FileSystemException(file.toString(), null, FileWords.A_FOLDER.of().sentence());
         }
         try {
             Files.createDirectories(target.getParent());
             replace(target, content, force);
         } catch (FileSystemException fault) {
             // What is named to the maker is the file that was to be written, not the one beside it.
-            FileSystemException named = new FileSystemException(file.toString(), null, FileTrouble.reason(fault));
+            FileSystemException named = new FileSystemException(file.toString(), null,
+                    FileTrouble.reason(fault).sentence());
             named.initCause(fault);
             throw named;
         }

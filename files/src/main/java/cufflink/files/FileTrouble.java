@@ -1,5 +1,7 @@
 package cufflink.files;
 
+import cufflink.words.FileWords;
+import cufflink.words.Message;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.AccessDeniedException;
@@ -16,38 +18,38 @@ public final class FileTrouble {
     }
 
     /** The reason, without the file's name and without a full stop. */
-    public static String reason(IOException fault) {
+    public static Message reason(IOException fault) {
         if (fault instanceof NoSuchFileException) {
-            return "it is not there";
+            return FileWords.NOT_THERE.of();
         } else if (fault instanceof AccessDeniedException) {
-            return "the permissions forbid it";
+            return FileWords.FORBIDDEN.of();
         } else if (fault instanceof NotDirectoryException || fault instanceof FileAlreadyExistsException) {
-            return "a file stands where a folder is needed";
+            return FileWords.FOLDER_NEEDED.of();
         } else if (fault instanceof FileSystemLoopException) {
-            return "links lead round in a circle";
+            return FileWords.ROUND_IN_A_CIRCLE.of();
         } else if (fault instanceof CharacterCodingException) {
-            return "it is not a text in UTF-8";
+            return FileWords.NOT_UTF8.of();
         }
         String said = fault instanceof FileSystemException file ? file.getReason() : fault.getMessage();
-        return said == null || said.isBlank() ? "the disk gave no reason" : plain(said);
+        return said == null || said.isBlank() ? FileWords.NO_REASON.of() : plain(said);
     }
 
     /** What the platform says, in a maker's words where it is known. */
-    private static String plain(String said) {
+    private static Message plain(String said) {
         String small = said.toLowerCase(Locale.ROOT);
         if (small.contains("no space left") || small.contains("quota")) {
-            return "the disk is full";
+            return FileWords.DISK_FULL.of();
         } else if (small.contains("read-only")) {
-            return "the disk can only be read";
+            return FileWords.READ_ONLY.of();
         } else if (small.contains("too long")) {
-            return "the name is too long";
+            return FileWords.NAME_TOO_LONG.of();
         } else if (small.contains("not a directory")) {
-            return "a file stands where a folder is needed";
+            return FileWords.FOLDER_NEEDED.of();
         } else if (small.contains("too many levels")) {
-            return "links lead round in a circle";
+            return FileWords.ROUND_IN_A_CIRCLE.of();
         } else if (small.contains("permission denied") || small.contains("not permitted")) {
-            return "the permissions forbid it";
+            return FileWords.FORBIDDEN.of();
         }
-        return said.strip().replaceAll("\\.$", "");
+        return Message.plain(said.strip().replaceAll("\\.$", ""), "");
     }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -61,7 +62,7 @@ class AtomicFileTest {
     void fileInThePlaceOfAFolder_isNamedWithTheReason_andNothingIsLeftBeside() throws IOException {
         Path file = Files.writeString(folder.resolve("file"), "old");
         IOException fault = assertThrows(IOException.class, () -> AtomicFile.write(file.resolve("out.pdf"), NEW));
-        assertEquals("a file stands where a folder is needed", FileTrouble.reason(fault));
+        assertEquals(FileWords.FOLDER_NEEDED.sentence(), FileTrouble.reason(fault).sentence());
         assertTrue(fault.getMessage().contains("out.pdf") && !fault.getMessage().contains(".part"), fault.getMessage());
         assertEquals("old", Files.readString(file));
     }
@@ -70,7 +71,7 @@ class AtomicFileTest {
     void folderInThePlaceOfTheFile_isRefused() throws IOException {
         Path out = Files.createDirectory(folder.resolve("out"));
         assertEquals("this is a folder",
-                FileTrouble.reason(assertThrows(IOException.class, () -> AtomicFile.keep(out, NEW))));
+                FileTrouble.reason(assertThrows(IOException.class, () -> AtomicFile.keep(out, NEW))).sentence());
         try (Stream<Path> left = Files.list(folder)) {
             assertEquals(1, left.count());
         }

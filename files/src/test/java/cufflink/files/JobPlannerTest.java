@@ -14,7 +14,7 @@ import cufflink.job.JobCutting;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobTaking;
-import cufflink.job.JobWords;
+import cufflink.job.JobMessages;
 import cufflink.job.Kit;
 import cufflink.job.Purchase;
 import cufflink.job.WhatIf;
@@ -200,7 +200,7 @@ class JobPlannerTest {
     void handOut_namesWhatIsMadeAndBought_andEachKindOfSheetOnce() throws IOException {
         JobPlan plan = plan(job(24), stash(StashPaper.sheets(letter("Moonlight 240"), 10)));
         JobHandOut.Content content = new JobHandOut.Content("Spring cards", List.of("24 × Half fold"),
-                JobWords.headline(plan), plan.purchases(), plan.sheets());
+                JobMessages.headline(plan), plan.purchases(), plan.sheets());
         byte[] pdf = JobHandOut.write(content, LengthFormat.of(LengthUnit.INCH),
                 PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow());
         try (PDDocument document = Loader.loadPDF(pdf)) {

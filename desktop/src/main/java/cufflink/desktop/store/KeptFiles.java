@@ -3,6 +3,7 @@ package cufflink.desktop.store;
 import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -37,7 +38,7 @@ final class KeptFiles {
                     .forEach(paths::add);
         } catch (IOException fault) {
             problems.add(Problem.notice(folder.toString(),
-                    "The folder cannot be listed: " + FileTrouble.reason(fault) + ".", ""));
+                    FileWords.FOLDER_UNREADABLE.of("reason", FileTrouble.reason(fault))));
         }
         for (Path path : paths) {
             Outcome<T> outcome = reader.apply(path);

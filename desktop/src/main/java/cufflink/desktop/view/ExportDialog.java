@@ -146,7 +146,7 @@ public final class ExportDialog extends Dialog<Path> {
     }
 
     private static String reason(Throwable fault) {
-        return fault instanceof IOException disk ? FileTrouble.reason(disk)
+        return fault instanceof IOException disk ? FileTrouble.reason(disk).sentence()
                 : "Cufflink met something that it did not expect, a fault of the program";
     }
 }

@@ -8,7 +8,7 @@ import cufflink.desktop.work.StashWork;
 import cufflink.job.JobCutting;
 import cufflink.job.JobPlan;
 import cufflink.job.JobSheet;
-import cufflink.job.JobWords;
+import cufflink.job.JobMessages;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
 import java.util.List;
@@ -132,7 +132,7 @@ final class JobReadOutPane extends VBox {
     }
 
     private void showPlan(JobPlan plan) {
-        Fractions headline = new Fractions(JobWords.headline(plan), "step-title");
+        Fractions headline = new Fractions(JobMessages.headline(plan), "step-title");
         headline.setId("job-headline");
         job.getChildren().add(headline);
         if (!plan.purchases().isEmpty()) {

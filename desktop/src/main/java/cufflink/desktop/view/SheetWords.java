@@ -1,9 +1,12 @@
 package cufflink.desktop.view;
 
 import cufflink.cut.CutList;
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthFormat;
+import cufflink.words.Message;
+import cufflink.words.Vocabulary;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -26,18 +29,21 @@ final class SheetWords {
     String gives(JobSheet sheet) {
         String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height()))
                 .collect(Collectors.joining(", "));
-        String whole = LayoutWords.whole(sheet.layout());
-        return "It gives " + LayoutWords.gives(sheet.layout()) + "." + (whole.isEmpty() ? "" : " " + whole)
-                + LayoutWords.diagonals(sheet.layout()) + (keep.isEmpty() ? "" : " Keep " + keep + ".");
+        List<Message> cuts = new ArrayList<>();
+        LayoutMessages.whole(sheet.layout()).ifPresent(cuts::add);
+        cuts.addAll(LayoutMessages.diagonals(sheet.layout()));
+        return "It gives " + LayoutMessages.gives(sheet.layout()) + "."
+                + (cuts.isEmpty() ? "" : " " + Vocabulary.sentences(cuts))
+                + (keep.isEmpty() ? "" : " Keep " + keep + ".");
     }
 
     /** Each setting of the fence. */
     List<String> settings(JobSheet sheet) {
-        return LayoutWords.cuts(sheet.layout(), format);
+        return LayoutMessages.cuts(sheet.layout(), format).stream().map(Message::sentence).toList();
     }
 
     /** Which cut, and from which edge of what its fence counts. */
     static String cut(JobSheet sheet, int index) {
-        return LayoutWords.from(CutList.of(sheet.layout()).get(index));
+        return LayoutMessages.from(CutList.of(sheet.layout()).get(index)).sentence();
     }
 }

@@ -4,11 +4,11 @@ import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
+import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobSheet;
 import cufflink.job.JobTaking;
-import cufflink.job.JobWords;
 import cufflink.job.Kit;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
@@ -17,6 +17,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashTaking;
+import cufflink.words.SupplyWords;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -149,7 +150,7 @@ public final class JobWork {
         List<String> made = IntStream.range(0, job().kits().size()).mapToObj(kit -> job().kits().get(kit).copies()
                 + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
         return new JobHandOut.Content(job().name(), made,
-                plan.get().map(JobWords::headline).orElse(sheets.get().size() + " sheets"),
+                plan.get().map(JobMessages::headline).orElse(sheets.get().size() + " sheets"),
                 plan.get().map(JobPlan::purchases).orElse(List.of()), sheets.get());
     }
 
@@ -290,7 +291,7 @@ public final class JobWork {
             project.problems().stream().filter(Problem::isError).forEach(problems::add);
         }
         if (job().kits().isEmpty()) {
-            problems.add(Problem.error(job().name(), "The job is empty.", "Add a project to it."));
+            problems.add(Problem.error(job().name(), SupplyWords.EMPTY.of()));
         }
         return problems.isEmpty()
                 ? Outcome.of(new Job(job().name(), kits, job().alternatives(), job().sparePercent(), tools()))

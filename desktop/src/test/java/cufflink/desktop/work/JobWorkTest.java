@@ -20,6 +20,7 @@ import cufflink.problem.Problem;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashPaper;
+import cufflink.words.FileWords;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ class JobWorkTest {
     private JobWork open(KeptJob job) {
         return new JobWork(job,
                 file -> file.equals("holder.json") ? Outcome.of(PROJECT)
-                        : Outcome.failed(Problem.error(file, "This file cannot be read.", "")),
+                        : Outcome.failed(Problem.error(file, FileWords.NO_SUCH_FILE.of())),
                 stash,
                 new LayoutSearch(Runnable::run, Runnable::run, Runnable::run), saved::add, LengthUnit.INCH);
     }

@@ -6,6 +6,8 @@ import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Ordered;
 import cufflink.problem.Problem;
+import cufflink.words.TableWords;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,7 +39,8 @@ public record CsvRow(String where, Map<String, String> cells) {
     public String needed(String column, List<Problem> problems) {
         String text = text(column);
         if (text.isEmpty() || text.length() > LONGEST_TEXT) {
-            problem(column, text.isEmpty() ? "is empty." : "is longer than " + LONGEST_TEXT + " letters.", problems);
+            problems.add(text.isEmpty() ? problem(TableWords.CELL_EMPTY, column)
+                    : problem(TableWords.CELL_TOO_LONG, column, "most", LONGEST_TEXT));
         }
         return text;
     }
@@ -46,7 +49,7 @@ public record CsvRow(String where, Map<String, String> cells) {
     public Length length(String column, LengthUnit unit, List<Problem> problems) {
         return optionalLength(column, unit, problems).orElseGet(() -> {
             if (text(column).isEmpty()) {
-                problem(column, "is empty.", problems);
+                problems.add(problem(TableWords.CELL_EMPTY, column));
             }
             return Length.ofMillimetres(1);
         });
@@ -59,9 +62,9 @@ public record CsvRow(String where, Map<String, String> cells) {
         }
         LengthReading<Length> read = LengthParser.read(text(column), unit);
         if (read.value().isEmpty()) {
-            problem(column, "cannot be read: " + read.message(), problems);
+            problems.add(problem(TableWords.CELL_UNREADABLE, column, "reason", read.trouble().orElseThrow()));
         } else if (!read.value().get().isPositive()) {
-            problem(column, "must be more than 0.", problems);
+            problems.add(problem(TableWords.MORE_THAN_NOTHING, column));
             return Optional.empty();
         }
         return read.value();
@@ -74,7 +77,7 @@ public record CsvRow(String where, Map<String, String> cells) {
             return OptionalInt.empty();
         }
         if (!text.matches("-?\\d{1,7}") || Integer.parseInt(text) < low || Integer.parseInt(text) > high) {
-            problem(column, "“" + text + "” is not a whole number from " + low + " to " + high + ".", problems);
+            problems.add(problem(TableWords.NOT_WHOLE, column, "text", text, "low", low, "high", high));
             return OptionalInt.of(low);
         }
         return OptionalInt.of(Integer.parseInt(text));
@@ -87,7 +90,7 @@ public record CsvRow(String where, Map<String, String> cells) {
             return Optional.empty();
         }
         if (!text.matches("\\d{1,6}([.,]\\d{1,4})?")) {
-            problem(column, "“" + text + "” is not a number.", problems);
+            problems.add(problem(TableWords.NOT_A_NUMBER, column, "text", text));
             return Optional.empty();
         }
         return Optional.of(Double.valueOf(text.replace(',', '.')));
@@ -97,14 +100,16 @@ public record CsvRow(String where, Map<String, String> cells) {
     public boolean yes(String column, List<Problem> problems) {
         String word = text(column).toLowerCase(Locale.ROOT);
         if (!YES.contains(word) && !NO.contains(word)) {
-            problem(column, "“" + text(column) + "” is neither yes nor no.", problems);
+            problems.add(problem(TableWords.NEITHER_YES_NOR_NO, column, "text", text(column)));
         }
         return YES.contains(word);
     }
 
-    /** Adds what is wrong with a cell. */
-    public void problem(String column, String what, List<Problem> problems) {
-        problems.add(Problem.error(where,
-                column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1) + " " + what, ""));
+    /** What is wrong with a cell; {@code others} are the arguments of the words besides the column. */
+    public Problem problem(TableWords words, String column, Object... others) {
+        Object[] arguments = Arrays.copyOf(new Object[] {"column",
+            column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1)}, 2 + others.length);
+        System.arraycopy(others, 0, arguments, 2, others.length);
+        return Problem.error(where, words.of(arguments));
     }
 }

@@ -3,6 +3,9 @@ package cufflink.files.csv;
 import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.FileWords;
+import cufflink.words.Message;
+import cufflink.words.TableWords;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -39,15 +42,15 @@ public record CsvTable(String name, List<CsvRow> rows) {
         String name = String.valueOf(file.getFileName());
         try {
             if (Files.size(file) > MOST_BYTES) {
-                return failed(name, "The file is larger than " + (MOST_BYTES >> 20) + " MB.", "Divide it.");
+                return failed(name, TableWords.TOO_LARGE.of("most", MOST_BYTES >> 20));
             }
             return parse(Files.readString(file, StandardCharsets.UTF_8), name, needed);
         } catch (NoSuchFileException missing) {
-            return failed(file.toString(), "There is no such file.", "");
+            return failed(file.toString(), FileWords.NO_SUCH_FILE.of());
         } catch (CharacterCodingException coding) {
-            return failed(name, "The file is not in UTF-8.", "Save it as CSV UTF-8.");
+            return failed(name, TableWords.NOT_UTF8.of());
         } catch (IOException fault) {
-            return failed(file.toString(), "The file cannot be read: " + FileTrouble.reason(fault) + ".", "");
+            return failed(file.toString(), TableWords.UNREADABLE.of("reason", FileTrouble.reason(fault)));
         }
     }
 
@@ -61,8 +64,7 @@ public record CsvTable(String name, List<CsvRow> rows) {
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             return table(parser, name, needed);
         } catch (IOException | UncheckedIOException fault) {
-            return failed(name, "The table cannot be read: its quotation marks do not match.",
-                    "Look for one that is not closed, or for text behind a closed one.");
+            return failed(name, TableWords.QUOTES.of());
         }
     }
 
@@ -75,15 +77,15 @@ public record CsvTable(String name, List<CsvRow> rows) {
                 continue;
             }
             if (rows.size() == MOST_ROWS) {
-                return failed(name, "The table has more than " + MOST_ROWS + " lines.", "Divide it.");
+                return failed(name, TableWords.TOO_MANY_LINES.of("most", MOST_ROWS));
             }
             rows.add(row(parser.getCurrentLineNumber(), name, columns, record));
         }
         List<String> known = columns;
         List<String> missing = needed.stream().filter(column -> !known.contains(column)).toList();
         if (!missing.isEmpty()) {
-            return failed(name + ", line 1", "The heading has no " + String.join(", no ", missing) + ".",
-                    "Begin the file with a line such as " + String.join(",", needed) + ".");
+            return failed(name + ", line 1", TableWords.NO_COLUMNS.of("missing",
+                    String.join(", no ", missing), "example", String.join(",", needed)));
         }
         return Outcome.of(new CsvTable(name, rows));
     }
@@ -96,7 +98,7 @@ public record CsvTable(String name, List<CsvRow> rows) {
         return new CsvRow(name + ", line " + line, cells);
     }
 
-    private static Outcome<CsvTable> failed(String where, String what, String remedy) {
-        return Outcome.failed(Problem.error(where, what, remedy));
+    private static Outcome<CsvTable> failed(String where, Message what) {
+        return Outcome.failed(Problem.error(where, what));
     }
 }

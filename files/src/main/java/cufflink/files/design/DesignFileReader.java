@@ -19,21 +19,22 @@ import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Reads a design file. After the text itself, the design is sized once with its defaults, in inches and in millimetres,
  * so that names, kinds of values and panels that do not exist are found here and not at the table.
  */
 public final class DesignFileReader {
+    private static final String KIND = "design";
     private static final long LARGEST_FILE = 1_000_000;
 
     private DesignFileReader() {
@@ -44,14 +45,14 @@ public final class DesignFileReader {
         String name = String.valueOf(file.getFileName());
         try {
             if (Files.size(file) > LARGEST_FILE) {
-                return Outcome.failed(Problem.error(name, "This file is too large for a design.", ""));
+                return Outcome.failed(Problem.error(name, FileWords.TOO_LARGE.of("kind", KIND)));
             }
             return read(name, Files.readString(file, StandardCharsets.UTF_8));
         } catch (CharacterCodingException fault) {
-            return Outcome.failed(Problem.error(name, "This is not a text file.", "A design file is YAML in UTF-8."));
+            return Outcome.failed(Problem.error(name, FileWords.NOT_TEXT.of("kind", KIND, "format", "YAML")));
         } catch (IOException fault) {
             return Outcome.failed(
-                    Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".", ""));
+                    Problem.error(file.toString(), FileWords.UNREADABLE.of("reason", FileTrouble.reason(fault))));
         }
     }
 
@@ -121,7 +122,7 @@ public final class DesignFileReader {
         design.poses()
                 .forEach((name, pose) -> pose.angles().keySet().stream().filter(crease -> !isCrease(crease, creased))
                         .forEach(crease -> problems.add(Problem.error(file + ", pose " + name,
-                                "There is no crease “" + crease + "”.", "Name a score of one of the pieces."))));
+                                DesignFileWords.NO_CREASE.of("crease", crease)))));
         design.pockets().forEach(pocket -> {
             String where = "pocket " + pocket.definition().id();
             reference(file, where, pocket.definition().front(), creased, problems);
@@ -151,8 +152,7 @@ public final class DesignFileReader {
     private static void reference(String file, String where, PanelRef panel, CreasedDesign creased,
             List<Problem> problems) {
         if (creased.panel(panel).isEmpty()) {
-            problems.add(Problem.error(file + ", " + where, "There is no panel “" + panel + "”.",
-                    "Name a panel of one of the pieces."));
+            problems.add(Problem.error(file + ", " + where, DesignFileWords.NO_PANEL.of("panel", panel)));
         }
     }
 }

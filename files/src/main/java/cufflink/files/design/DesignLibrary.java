@@ -5,6 +5,8 @@ import cufflink.files.FileTrouble;
 import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
+import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -46,7 +48,7 @@ public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, L
                 }
             } catch (IOException fault) {
                 refused.put(folder.toString(), List.of(Problem.error(folder.toString(),
-                        "This folder cannot be read: " + FileTrouble.reason(fault) + ".", "")));
+                        FileWords.FOLDER_UNREADABLE.of("reason", FileTrouble.reason(fault)))));
             }
         }
         return new DesignLibrary(designs, refused);
@@ -55,7 +57,7 @@ public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, L
     /** The design with this id, or a problem that names those there are. */
     public Outcome<DesignDefinition> find(String id) {
         return designs.containsKey(id) ? Outcome.of(designs.get(id))
-                : Outcome.failed(Problem.error(id, "There is no such design.",
-                        "The designs are " + String.join(", ", designs.keySet()) + "."));
+                : Outcome.failed(
+                        Problem.error(id, DesignFileWords.NO_SUCH_DESIGN.of("designs", List.copyOf(designs.keySet()))));
     }
 }

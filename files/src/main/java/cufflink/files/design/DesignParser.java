@@ -27,6 +27,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -59,14 +60,14 @@ final class DesignParser {
             List<Measure> measures = new ArrayList<>();
             Map<String, YamlNode> written = fields.entries("measures");
             if (written.size() > MOST_MEASURES) {
-                fields.problem(fields.place(), "This design has " + written.size() + " measures; at most "
-                        + MOST_MEASURES + " are worked out.");
+                fields.problem(fields.place(), DesignFileWords.TOO_MANY_MEASURES.of("count", written.size(),
+                        "most", MOST_MEASURES));
             }
             written.forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Occurs<PieceDefinition>> pieces = new ArrayList<>();
             fields.entries("pieces").forEach((id, node) -> pieces.add(PieceParser.piece(id, node, problems)));
             if (pieces.isEmpty()) {
-                fields.problem(fields.place(), "A design needs at least one piece.");
+                fields.problem(fields.place(), DesignFileWords.NO_PIECE.of());
             }
             DesignDefinition.Head head = head(fields);
             DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), lean(fields), angle(fields));
@@ -130,7 +131,7 @@ final class DesignParser {
                 }
             }
         } else {
-            fields.problem(node.place(), "A pose must name creases and angles, such as {left: 60 deg}.");
+            fields.problem(node.place(), DesignFileWords.POSE_NAMES_NOTHING.of());
         }
         return new Pose(after, others, angles, when, repeat);
     }
@@ -151,7 +152,7 @@ final class DesignParser {
     private static double degrees(Fields fields, String name) {
         String text = fields.text(name).orElse("0");
         if (!text.matches("-?\\d{1,3}")) {
-            fields.problem(fields.place(), "“" + name + "” must be whole degrees.");
+            fields.problem(fields.place(), DesignFileWords.WHOLE_DEGREES.of("field", name));
             return 0;
         }
         return Integer.parseInt(text);
@@ -159,11 +160,10 @@ final class DesignParser {
 
     private Measure measure(String name, YamlNode node, Fields parent) {
         if (!name.matches("[a-z][A-Za-z0-9]{0,30}")) {
-            parent.problem(node.place(), "“" + name + "” must be letters and figures, starting with a small letter.");
+            parent.problem(node.place(), DesignFileWords.NO_MEASURE_NAME.of("name", name));
         }
         if (TAKEN.contains(name)) {
-            parent.problem(node.place(), "“" + name + "” already stands for something else in formulas, such as "
-                    + "card.caliper, ruler.step and closed.width; give the measure another name.");
+            parent.problem(node.place(), DesignFileWords.NAME_TAKEN.of("name", name));
         }
         try (Fields fields = fields(node, "A measure")) {
             Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
@@ -172,7 +172,7 @@ final class DesignParser {
                     : new Units(Optional.empty(), Optional.empty());
             List<String> choices = role == Role.CHOICE ? fields.texts("choices") : List.of();
             if (role == Role.CHOICE && choices.isEmpty()) {
-                fields.problem(fields.place(), "A choice needs choices, such as [side, top].");
+                fields.problem(fields.place(), DesignFileWords.CHOICE_OF_NOTHING.of());
             }
             Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
                     .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
@@ -202,7 +202,8 @@ final class DesignParser {
     private static Contents contents(Fields fields) {
         LengthReading<Contents> read = Contents.read(fields.requiredText("default"), LengthUnit.MILLIMETRE);
         return read.value().orElseGet(() -> {
-            fields.problem(fields.node("default").map(YamlNode::place).orElse(fields.place()), read.message());
+            fields.problem(fields.node("default").map(YamlNode::place).orElse(fields.place()),
+                    read.trouble().orElseThrow());
             return Contents.GIFT_CARD;
         });
     }
@@ -217,7 +218,7 @@ final class DesignParser {
         boolean opens = fields.has("crease");
         if (opens && fields.has("fold")) {
             fields.problem(fields.place(),
-                    "A step either folds (fold) or only creases, folding over and opening again (crease).");
+                    DesignFileWords.FOLD_OR_CREASE.of());
         }
         return new FoldStep(Template.of(fields.text("piece").orElse("base")),
                 fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(), fields.formula("to"),
@@ -232,7 +233,7 @@ final class DesignParser {
             if (names.size() == 2) {
                 tucks.add(names);
             } else {
-                fields.problem(pair.place(), "A tuck names two panels: [the one that goes behind, the one in front].");
+                fields.problem(pair.place(), DesignFileWords.TUCK_NAMES_TWO.of());
             }
         }
         return tucks;
@@ -248,7 +249,7 @@ final class DesignParser {
     private static PanelPlace place(Fields fields, String text, YamlNode node) {
         int dot = text.indexOf('.');
         if (dot < 1) {
-            fields.problem(node.place(), "“" + text + "” must name a panel as piece.panel.");
+            fields.problem(node.place(), DesignFileWords.PANEL_EXPECTED.of("text", text));
             return new PanelPlace(Template.of("?"), Template.of("?"));
         }
         return new PanelPlace(fields.template(new YamlNode.Scalar(text.substring(0, dot), node.place())),
@@ -262,7 +263,7 @@ final class DesignParser {
 
     private static PanelRef panel(Fields fields, String text) {
         return PanelRef.read(text).orElseGet(() -> {
-            fields.problem(fields.place(), "“" + text + "” must name a panel as piece.panel.");
+            fields.problem(fields.place(), DesignFileWords.PANEL_EXPECTED.of("text", text));
             return new PanelRef(text, "");
         });
     }
@@ -273,7 +274,7 @@ final class DesignParser {
         Optional<DesignDefinition.Placing> placing = fields.spot()
                 .map(at -> new DesignDefinition.Placing(at, turn, turned.orElse(Turned.NO)));
         if (placing.isEmpty() && (turn.isPresent() || turned.isPresent())) {
-            fields.problem(fields.place(), "“turn” and “turned” say how a piece is laid at a place: name it with at.");
+            fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
         }
         return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
                 place(fields, "glue"),
@@ -297,7 +298,7 @@ final class DesignParser {
             List<String> between = fields.texts("between");
             if (between.size() != 2) {
                 fields.problem(fields.place(),
-                        "A pocket lies between two panels: between: [piece.panel, piece.panel].");
+                        DesignFileWords.POCKET_BETWEEN_TWO.of());
                 between = List.of("?.?", "?.?");
             }
             String id = fields.id("id");

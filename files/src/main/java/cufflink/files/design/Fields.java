@@ -10,6 +10,8 @@ import cufflink.design.Occurs.Repeat;
 import cufflink.design.Template;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -38,12 +40,12 @@ final class Fields implements AutoCloseable {
             mapping = map;
         } else {
             mapping = new YamlNode.Mapping(Map.of(), Map.of(), node.place());
-            problem(node.place(), what + " must be written as fields, such as {id: ..., ...}.");
+            problem(node.place(), DesignFileWords.FIELDS_EXPECTED.of("what", what));
         }
     }
 
-    void problem(Place place, String what) {
-        problems.add(Problem.error(place.toString(), what, ""));
+    void problem(Place place, Message what) {
+        problems.add(Problem.error(place.toString(), what));
     }
 
     Place place() {
@@ -74,20 +76,20 @@ final class Fields implements AutoCloseable {
     String id(String name) {
         String id = requiredText(name);
         if (!id.isEmpty() && !id.matches("[A-Za-z][A-Za-z0-9-]{0,40}")) {
-            problem(node(name).orElseThrow().place(), "“" + id + "” must be letters, figures and hyphens.");
+            problem(node(name).orElseThrow().place(), DesignFileWords.NO_ID.of("text", id));
         }
         return id;
     }
 
     private void missing(String name) {
-        problem(mapping.place(), "“" + name + "” is missing here.");
+        problem(mapping.place(), DesignFileWords.MISSING.of("field", name));
     }
 
     private String scalar(YamlNode node) {
         if (node instanceof YamlNode.Scalar scalar) {
             return scalar.text();
         }
-        problem(node.place(), "A single text was expected here.");
+        problem(node.place(), DesignFileWords.TEXT_EXPECTED.of());
         return "";
     }
 
@@ -110,7 +112,8 @@ final class Fields implements AutoCloseable {
         try {
             return new Formula(ExpressionParser.parse(text), place);
         } catch (ExpressionFault fault) {
-            problem(place.after(fault.position()), "In “" + text + "”: " + fault.reason() + ".");
+            problem(place.after(fault.position()),
+                    DesignFileWords.FORMULA_AT_FAULT.of("text", text, "reason", fault.reason()));
             return zero(place);
         }
     }
@@ -153,7 +156,7 @@ final class Fields implements AutoCloseable {
         Optional<YamlNode> node = node(name);
         String text = node.map(this::scalar).orElse("no");
         if (!text.matches("yes|no|true|false")) {
-            problem(node.orElseThrow().place(), "“" + text + "” must be yes or no.");
+            problem(node.orElseThrow().place(), DesignFileWords.YES_OR_NO.of("text", text));
         }
         return text.equals("yes") || text.equals("true");
     }
@@ -168,8 +171,8 @@ final class Fields implements AutoCloseable {
         Optional<E> found = Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text))
                 .findFirst();
         if (found.isEmpty()) {
-            problem(node.place(), "“" + text + "” is not known here; expected one of "
-                    + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
+            problem(node.place(), DesignFileWords.NOT_ONE_OF.of("text", text, "expected",
+                    Arrays.stream(type.getEnumConstants()).map(words).toList()));
         }
         return found;
     }
@@ -183,7 +186,7 @@ final class Fields implements AutoCloseable {
         if (node instanceof YamlNode.Sequence sequence) {
             return sequence.items();
         }
-        problem(node.place(), "A list was expected here, such as [a, b].");
+        problem(node.place(), DesignFileWords.LIST_EXPECTED.of());
         return List.of();
     }
 
@@ -197,7 +200,7 @@ final class Fields implements AutoCloseable {
         if (node.isPresent() && node.get() instanceof YamlNode.Mapping map) {
             return map.entries();
         }
-        node.ifPresent(other -> problem(other.place(), "“" + name + "” must hold named entries."));
+        node.ifPresent(other -> problem(other.place(), DesignFileWords.ENTRIES_EXPECTED.of("field", name)));
         return Map.of();
     }
 
@@ -205,13 +208,12 @@ final class Fields implements AutoCloseable {
     Optional<Spot> spot() {
         List<YamlNode> at = list("at");
         if (!at.isEmpty() && at.size() != 2) {
-            problem(place(), "“at” needs two values: [x, y].");
+            problem(place(), DesignFileWords.PLACE_NEEDS_TWO.of());
         }
         return at.size() == 2 ? Optional.of(new Spot(formula(at.get(0)), formula(at.get(1))))
                 : Optional.empty();
     }
 
-    /** The count under {@code repeat}. */
     /** The entries of a list, each with its own {@code when} and {@code repeat}; {@code what} is one in messages. */
     <T> List<Occurs<T>> all(String name, String what, Function<Fields, T> read) {
         return list(name).stream().map(node -> occurs(node, what, read)).toList();
@@ -229,15 +231,16 @@ final class Fields implements AutoCloseable {
         }
     }
 
+    /** The count under {@code repeat}. */
     Optional<Repeat> repeat(YamlNode node) {
         if (!(node instanceof YamlNode.Mapping mapping) || mapping.entries().size() != 1) {
-            problem(node.place(), "A repeat counts one variable: repeat: {i: [1, panels]}.");
+            problem(node.place(), DesignFileWords.REPEAT_COUNTS_ONE.of());
             return Optional.empty();
         }
         Map.Entry<String, YamlNode> entry = mapping.entries().entrySet().iterator().next();
         List<YamlNode> range = items(entry.getValue());
         if (range.size() != 2) {
-            problem(entry.getValue().place(), "A repeat needs two values: [from, to].");
+            problem(entry.getValue().place(), DesignFileWords.REPEAT_NEEDS_TWO.of());
             return Optional.empty();
         }
         return Optional.of(new Repeat(entry.getKey(), formula(range.get(0)), formula(range.get(1))));
@@ -247,7 +250,7 @@ final class Fields implements AutoCloseable {
     public void close() {
         mapping.keys().forEach((key, place) -> {
             if (!asked.contains(key)) {
-                problem(place, "“" + key + "” is not known here; expected " + String.join(", ", asked) + ".");
+                problem(place, DesignFileWords.FIELD_UNKNOWN.of("field", key, "expected", List.copyOf(asked)));
             }
         });
     }

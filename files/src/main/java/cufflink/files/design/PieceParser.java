@@ -15,6 +15,7 @@ import cufflink.design.PieceDefinition.Slit;
 import cufflink.design.Template;
 import cufflink.paper.PaperRole;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +28,7 @@ final class PieceParser {
         PaperRole material = PaperRole.read(fields.text("material").orElse("card"));
         if (material instanceof PaperRole.OfLayer) {
             fields.problem(fields.place(),
-                    "“" + material + "” is the paper of a layer; a piece's material needs another name.");
+                    DesignFileWords.PAPER_OF_A_LAYER.of("material", material));
         }
         return material;
     }
@@ -40,7 +41,7 @@ final class PieceParser {
     private static PieceDefinition piece(String id, YamlNode node, Fields fields) {
         List<YamlNode> size = fields.list("size");
         if (size.size() != 2) {
-            fields.problem(fields.place(), "A piece needs a size of two values: [width, height].");
+            fields.problem(fields.place(), DesignFileWords.SIZE_OF_TWO.of());
             size = List.of(new YamlNode.Scalar("1 mm", fields.place()), new YamlNode.Scalar("1 mm", fields.place()));
         }
         YamlNode where = new YamlNode.Scalar(id, node.place());
@@ -83,7 +84,7 @@ final class PieceParser {
         List<Formula> ends = fields.list("line").stream().flatMap(point -> fields.items(point).stream())
                 .map(fields::formula).toList();
         if (ends.size() != 4) {
-            fields.problem(fields.place(), "A line needs x, or y, or line: [[x, y], [x, y]].");
+            fields.problem(fields.place(), DesignFileWords.NO_LINE.of());
             Formula nowhere = fields.formula("0 mm", fields.place());
             return new PieceDefinition.Between(nowhere, nowhere, nowhere, nowhere);
         }
@@ -109,8 +110,7 @@ final class PieceParser {
         };
         if (!right) {
             fields.problem(fields.place(),
-                    "A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or "
-                            + "polygon: [[x, y], ...] with three corners or more.");
+                    DesignFileWords.NO_SHAPE.of());
         }
         return new CutOut(fields.requiredTemplate("id"), shape, numbers.stream().map(fields::formula).toList(),
                 fields.flag("outside"), fields.flag("through"));

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.dataformat.yaml.YAMLParser;
 import cufflink.problem.Outcome;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -35,18 +36,16 @@ final class YamlTreeReader {
     static Outcome<YamlNode> read(String file, String text) {
         if (text.length() > LONGEST) {
             return Outcome
-                    .failed(Problem.error(file, "This file is too long for a design: " + text.length() + " characters.",
-                            "At most " + LONGEST + " are read."));
+                    .failed(Problem.error(file, DesignFileWords.TOO_LONG.of("length", text.length(), "most", LONGEST)));
         }
         try (YAMLParser parser = FACTORY.createParser(text)) {
             YamlTreeReader reader = new YamlTreeReader(file, text, parser);
             if (parser.nextToken() == null) {
-                return Outcome.failed(Problem.error(file, "This file is empty.", ""));
+                return Outcome.failed(Problem.error(file, DesignFileWords.EMPTY.of()));
             }
             YamlNode root = reader.node(0);
             if (parser.nextToken() != null) {
-                reader.problems.add(Problem.error(reader.here().toString(), "A second document begins here.",
-                        "Keep one design in a file."));
+                reader.problems.add(Problem.error(reader.here().toString(), DesignFileWords.SECOND_DOCUMENT.of()));
             }
             return reader.problems.isEmpty() ? Outcome.of(root) : Outcome.failed(reader.problems);
         } catch (JsonProcessingException fault) {
@@ -54,8 +53,8 @@ final class YamlTreeReader {
             String where = at == null ? file
                     : new Place(file, at.getLineNr(), Math.max(1, at.getColumnNr())).toString();
             return Outcome
-                    .failed(Problem.error(where, "This is not YAML: " + firstLine(fault.getOriginalMessage()) + ".",
-                            "Look at the indentation and the quotes here."));
+                    .failed(Problem.error(where,
+                            DesignFileWords.NOT_YAML.of("reason", firstLine(fault.getOriginalMessage()))));
         } catch (IOException impossible) {
             throw new IllegalStateException("reading from memory failed", impossible);
         }
@@ -78,11 +77,10 @@ final class YamlTreeReader {
     private YamlNode node(int depth) throws IOException {
         Place place = here();
         if (depth > DEEPEST) {
-            throw new JsonParseException(parser, "nested more than " + DEEPEST + " deep");
+            throw new JsonParseException(parser, DesignFileWords.TOO_DEEP.of("most", DEEPEST).sentence());
         }
         if (parser.isCurrentAlias() || parser.getObjectId() != null) {
-            problems.add(Problem.error(place.toString(), "Anchors and aliases (& and *) are not used in design files.",
-                    "Write the text out."));
+            problems.add(Problem.error(place.toString(), DesignFileWords.ALIASES.of()));
         }
         JsonToken token = parser.currentToken();
         if (token == JsonToken.START_ARRAY) {
@@ -103,7 +101,7 @@ final class YamlTreeReader {
             String key = parser.currentName();
             Place at = here();
             if (keys.putIfAbsent(key, at) != null) {
-                problems.add(Problem.error(at.toString(), "“" + key + "” stands here twice.", "Keep one."));
+                problems.add(Problem.error(at.toString(), DesignFileWords.KEY_TWICE.of("key", key)));
             }
             parser.nextToken();
             entries.put(key, node(depth + 1));

@@ -2,7 +2,7 @@ package cufflink.files.handout;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.cut.SheetLayout;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
@@ -25,12 +25,14 @@ import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
+import cufflink.words.Vocabulary;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.locationtech.jts.geom.Envelope;
 
@@ -173,8 +175,9 @@ public final class HandOutWriter {
         }
         for (RunStep step : steps(Phase.CUT)) {
             SheetLayout layout = ((StepSubject.OfSheet) step.subject()).layout();
-            flow.text(step.title() + ". " + String.join(" ", LayoutWords.cuts(layout, format))
-                    + LayoutWords.diagonals(layout), 10, 0, false);
+            flow.text(step.title() + ". " + Vocabulary.sentences(Stream
+                    .concat(LayoutMessages.cuts(layout, format).stream(), LayoutMessages.diagonals(layout).stream())
+                    .toList()), 10, 0, false);
             flow.skip(3);
         }
     }

@@ -1,6 +1,6 @@
 package cufflink.files.handout;
 
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.drawing.Picture;
 import cufflink.drawing.SheetDrawing;
 import cufflink.job.JobSheet;
@@ -118,12 +118,11 @@ public final class JobHandOut {
     }
 
     private List<String> lines(JobSheet sheet) {
-        List<String> lines = new ArrayList<>(LayoutWords.cuts(sheet.layout(), format));
-        lines.add("Gives " + LayoutWords.gives(sheet.layout()) + "." + LayoutWords.diagonals(sheet.layout()));
-        String whole = LayoutWords.whole(sheet.layout());
-        if (!whole.isEmpty()) {
-            lines.add(whole);
-        }
+        List<String> lines = new ArrayList<>();
+        LayoutMessages.cuts(sheet.layout(), format).forEach(setting -> lines.add(setting.sentence()));
+        LayoutMessages.diagonals(sheet.layout()).forEach(cut -> lines.add(cut.sentence()));
+        lines.add("Gives " + LayoutMessages.gives(sheet.layout()) + ".");
+        LayoutMessages.whole(sheet.layout()).ifPresent(whole -> lines.add(whole.sentence()));
         String keep = sheet.layout().offcuts().stream().map(part -> format.size(part.width(), part.height()))
                 .collect(Collectors.joining(", "));
         if (!keep.isEmpty()) {

@@ -13,6 +13,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.GrainRule;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.TableWords;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -85,13 +86,12 @@ public final class CutJobReader {
         ids.clear();
         stockTable.rows().forEach(row -> stock.add(sheet(row, ids)));
         if (pieces.isEmpty()) {
-            problems.add(Problem.error(pieceTable.name(), "The table lists no piece.", ""));
+            problems.add(Problem.error(pieceTable.name(), TableWords.NO_PIECE.of()));
         }
         long total = pieces.stream().mapToLong(CutPiece::quantity).sum();
         if (total > MOST_PIECES) {
             problems.add(Problem.error(pieceTable.name(),
-                    "That is " + total + " pieces in all; at most " + MOST_PIECES + " are laid out at a time.",
-                    "Lay out fewer copies, and repeat the plan."));
+                    TableWords.TOO_MANY_PIECES.of("pieces", total, "most", MOST_PIECES)));
         }
         if (!problems.isEmpty()) {
             return Outcome.failed(problems);
@@ -103,14 +103,13 @@ public final class CutJobReader {
     private static List<Problem> strangers(List<CutPiece> pieces, List<StockSheet> stock) {
         return pieces.stream()
                 .filter(piece -> stock.stream().noneMatch(sheet -> piece.materials().contains(sheet.material())))
-                .map(piece -> Problem.notice(piece.id(), "There is no stock of “" + piece.materials().get(0) + "”.",
-                        "Write the material in both files in the same way."))
+                .map(piece -> Problem.notice(piece.id(), TableWords.NO_STOCK.of("material", piece.materials().get(0))))
                 .toList();
     }
 
     private CutPiece piece(CsvRow row, Set<String> ids) {
         int quantity = row.count("quantity", 1, MOST_PIECES, problems).orElseGet(() -> {
-            row.problem("quantity", "is empty.", problems);
+            problems.add(row.problem(TableWords.CELL_EMPTY, "quantity"));
             return 1;
         });
         Optional<Along> fold = along(row);
@@ -133,7 +132,7 @@ public final class CutJobReader {
     private String id(CsvRow row, Set<String> ids) {
         String id = row.needed("id", problems);
         if (!id.isEmpty() && !ids.add(id)) {
-            row.problem("id", "“" + id + "” stands in the table twice.", problems);
+            problems.add(row.problem(TableWords.ID_TWICE, "id", "text", id));
         }
         return id;
     }

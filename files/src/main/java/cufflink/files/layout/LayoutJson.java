@@ -8,7 +8,7 @@ import cufflink.cut.Cut;
 import cufflink.cut.CutList;
 import cufflink.cut.Half;
 import cufflink.cut.LayoutPlan;
-import cufflink.cut.LayoutWords;
+import cufflink.cut.LayoutMessages;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
 import cufflink.measure.Length;
@@ -49,7 +49,8 @@ public final class LayoutJson {
     }
 
     private void reason(ObjectNode node, Bound bound) {
-        node.put("why", bound.reason().word()).put("sheets", bound.sheets()).put("text", LayoutWords.why(bound));
+        node.put("why", bound.reason().word()).put("sheets", bound.sheets()).put("text",
+                LayoutMessages.why(bound).sentence());
         ArrayNode pieces = node.putArray("pieces");
         bound.job().pieces().forEach(piece -> pieces.add(piece.id()));
         bound.reason().accept(new Bound.Cases<ObjectNode>() {

@@ -1,13 +1,14 @@
 package cufflink.files.layout;
 
+import cufflink.cut.LayoutMessages;
 import cufflink.cut.LayoutPlan;
-import cufflink.cut.LayoutWords;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
 import cufflink.measure.LengthFormat;
-import java.util.LinkedHashMap;
+import cufflink.words.Message;
+import cufflink.words.Vocabulary;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** A layout as plain text: each kind of sheet with what it gives, the settings of the fence and what is left. */
 public final class LayoutText {
@@ -15,11 +16,11 @@ public final class LayoutText {
     }
 
     public static String of(LayoutPlan layout, LengthFormat format) {
-        StringBuilder text = new StringBuilder(LayoutWords.sheets(layout)).append('\n');
+        StringBuilder text = new StringBuilder(Vocabulary.sentences(LayoutMessages.sheets(layout))).append('\n');
         if (!layout.unplaced().isEmpty()) {
-            text.append("No paper for ").append(counted(layout.unplaced())).append(".\n");
+            text.append("No paper for ").append(LayoutMessages.pieces(layout.unplaced())).append(".\n");
         }
-        LayoutWords.alike(layout).forEach((sheet, count) -> sheet(sheet, count, format, text));
+        layout.alike().forEach((sheet, count) -> sheet(sheet, count, format, text));
         return text.toString();
     }
 
@@ -27,12 +28,12 @@ public final class LayoutText {
         text.append('\n').append(count).append(" × ").append(sheet.stock().name()).append(", ")
                 .append(format.size(sheet.stock().width(), sheet.stock().height()))
                 .append(sheet.stock().offcut() ? ", offcut" : "").append(": ")
-                .append(counted(sheet.placements().stream().map(LayoutText::label).toList())).append('\n');
-        LayoutWords.cuts(sheet, format).forEach(setting -> text.append("  ").append(setting).append('\n'));
-        String whole = LayoutWords.whole(sheet);
-        if (!whole.isEmpty()) {
-            text.append("  ").append(whole).append('\n');
-        }
+                .append(LayoutMessages.pieces(sheet.placements().stream().map(LayoutText::label).toList()))
+                .append('\n');
+        List<Message> said = new ArrayList<>(LayoutMessages.cuts(sheet, format));
+        said.addAll(LayoutMessages.diagonals(sheet));
+        LayoutMessages.whole(sheet).ifPresent(said::add);
+        said.forEach(line -> text.append("  ").append(line).append('\n'));
         sheet.offcuts()
                 .forEach(part -> text.append("  Keep ").append(format.size(part.width(), part.height())).append(".\n"));
     }
@@ -40,11 +41,5 @@ public final class LayoutText {
     private static String label(Placement placement) {
         return placement.piece() + placement.other()
                 .map(other -> other.piece().equals(placement.piece()) ? " (two)" : " with " + other.piece()).orElse("");
-    }
-
-    private static String counted(List<String> names) {
-        return names.stream().collect(Collectors.groupingBy(name -> name, LinkedHashMap::new, Collectors.counting()))
-                .entrySet().stream()
-                .map(entry -> entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining(", "));
     }
 }

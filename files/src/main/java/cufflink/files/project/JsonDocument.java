@@ -10,6 +10,8 @@ import cufflink.files.FileTrouble;
 import cufflink.problem.Outcome;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
+import cufflink.words.FileWords;
+import cufflink.words.ProjectWords;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
@@ -34,15 +36,13 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
         String name = String.valueOf(file.getFileName());
         try {
             return Files.size(file) > largest
-                    ? Outcome.failed(Problem.error(name, "This file is too large for a " + kind + ".", ""))
+                    ? Outcome.failed(Problem.error(name, FileWords.TOO_LARGE.of("kind", kind)))
                     : read(name, Files.readString(file));
         } catch (CharacterCodingException fault) {
-            return Outcome.failed(Problem.error(name, "This is not a text file.",
-                    "A " + kind + " is a JSON file that Cufflink wrote."));
+            return Outcome.failed(Problem.error(name, FileWords.NOT_TEXT.of("kind", kind, "format", "JSON")));
         } catch (IOException fault) {
             return Outcome.failed(
-                    Problem.error(file.toString(), "This file cannot be read: " + FileTrouble.reason(fault) + ".",
-                            "Is it still there, and may you read it?"));
+                    Problem.error(file.toString(), FileWords.UNREADABLE.of("reason", FileTrouble.reason(fault))));
         }
     }
 
@@ -56,14 +56,12 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
             String where = at == null ? name : new Place(name, at.getLineNr(), at.getColumnNr()).toString();
             String said = String.valueOf(fault.getOriginalMessage());
             if (said.startsWith("Duplicate field")) {
-                return Outcome.failed(Problem.error(where, "A field stands here twice.", "Keep one of the two."));
+                return Outcome.failed(Problem.error(where, ProjectWords.FIELD_TWICE.of()));
             } else if (said.startsWith("Trailing token")) {
-                return Outcome.failed(Problem.error(where, "Something stands here after the end of the " + kind + ".",
-                        "Delete it, or look for an older copy of the file."));
+                return Outcome.failed(Problem.error(where, ProjectWords.AFTER_THE_END.of("kind", kind)));
             }
             return Outcome
-                    .failed(Problem.error(where, "This is not a " + kind + ": the JSON breaks off or is damaged here.",
-                            "Look for an older copy of the file."));
+                    .failed(Problem.error(where, ProjectWords.DAMAGED.of("kind", kind)));
         }
     }
 
@@ -72,10 +70,10 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
         JsonNode version = root.path(marker);
         if (!version.isInt() || version.asInt() < 1) {
             return Optional.of(
-                    Problem.error(name, "This is not a Cufflink " + kind + ".", "Choose a file that Cufflink saved."));
+                    Problem.error(name, ProjectWords.NOT_OURS.of("kind", kind)));
         }
         return version.asInt() <= newest ? Optional.empty()
                 : Optional.of(
-                        Problem.error(name, "A newer Cufflink wrote this " + kind + ".", "Open it with that version."));
+                        Problem.error(name, ProjectWords.NEWER.of("kind", kind)));
     }
 }

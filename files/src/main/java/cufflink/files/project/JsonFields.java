@@ -6,6 +6,8 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Problem;
+import cufflink.words.Message;
+import cufflink.words.ProjectWords;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -29,7 +31,7 @@ final class JsonFields {
         this.path = path;
         this.problems = problems;
         if (!node.isObject()) {
-            problem("", "An object with fields was expected here.");
+            problem("", ProjectWords.OBJECT_EXPECTED.of());
         }
     }
 
@@ -41,7 +43,7 @@ final class JsonFields {
     boolean yes(String name) {
         JsonNode value = node.path(name);
         if (!value.isBoolean()) {
-            problem(name, "true or false was expected here.");
+            problem(name, ProjectWords.TRUE_OR_FALSE.of());
         }
         return value.asBoolean();
     }
@@ -61,7 +63,7 @@ final class JsonFields {
             if (value.isTextual()) {
                 texts.put(key, value.asText());
             } else {
-                problem(name + " › " + key, "A text was expected here.");
+                problem(name + " › " + key, ProjectWords.TEXT_EXPECTED.of());
             }
         });
         return texts;
@@ -76,7 +78,7 @@ final class JsonFields {
             if (value.isArray() && stream(value).allMatch(JsonNode::isTextual)) {
                 lists.put(key, List.copyOf(texts));
             } else {
-                problem(name + " › " + key, "A list of texts was expected here.");
+                problem(name + " › " + key, ProjectWords.TEXTS_EXPECTED.of());
             }
         });
         return lists;
@@ -91,7 +93,7 @@ final class JsonFields {
         if (node.path(name).isObject()) {
             node.path(name).properties().forEach(entry -> fields.put(entry.getKey(), entry.getValue()));
         } else {
-            problem(name, "An object with fields was expected here.");
+            problem(name, ProjectWords.OBJECT_EXPECTED.of());
         }
         return fields;
     }
@@ -100,14 +102,14 @@ final class JsonFields {
         return node.hasNonNull(name);
     }
 
-    void problem(String name, String what) {
-        problems.add(Problem.error(path + name, what, ""));
+    void problem(String name, Message what) {
+        problems.add(Problem.error(path + name, what));
     }
 
     String text(String name) {
         JsonNode value = node.path(name);
         if (!value.isTextual()) {
-            problem(name, "A text was expected here.");
+            problem(name, ProjectWords.TEXT_EXPECTED.of());
             return "";
         }
         return value.asText();
@@ -116,7 +118,7 @@ final class JsonFields {
     int count(String name, int low, int high) {
         JsonNode value = node.path(name);
         if (!value.isInt() || value.asInt() < low || value.asInt() > high) {
-            problem(name, "A whole number from " + low + " to " + high + " was expected here.");
+            problem(name, ProjectWords.WHOLE_BETWEEN.of("low", low, "high", high));
             return low;
         }
         return value.asInt();
@@ -129,7 +131,7 @@ final class JsonFields {
         }
         JsonNode value = node.path(name);
         if (!value.isIntegralNumber() || !value.canConvertToLong() || value.asLong() < 1) {
-            problem(name, "A whole number of 1 or more was expected here.");
+            problem(name, ProjectWords.WHOLE_FROM.of("low", 1));
         }
         return OptionalLong.of(value.asLong());
     }
@@ -137,7 +139,7 @@ final class JsonFields {
     double number(String name, double low, double high) {
         JsonNode value = node.path(name);
         if (!value.isNumber() || !(value.asDouble() > low && value.asDouble() < high)) {
-            problem(name, "A number between " + low + " and " + high + " was expected here.");
+            problem(name, ProjectWords.NUMBER_BETWEEN.of("low", low, "high", high));
             return (low + high) / 2;
         }
         return value.asDouble();
@@ -147,7 +149,7 @@ final class JsonFields {
     Length size(String name) {
         LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
         if (read.value().filter(Length::isPositive).isEmpty()) {
-            problem(name, read.message().isEmpty() ? "A length of more than 0 was expected here." : read.message());
+            problem(name, read.trouble().orElseGet(ProjectWords.MORE_THAN_NOTHING::of));
             return Length.ofMillimetres(1);
         }
         return read.value().get();
@@ -157,7 +159,7 @@ final class JsonFields {
     Length length(String name) {
         LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
         if (read.value().filter(found -> !found.isNegative()).isEmpty()) {
-            problem(name, read.message().isEmpty() ? "A length of 0 or more was expected here." : read.message());
+            problem(name, read.trouble().orElseGet(ProjectWords.NOT_LESS_THAN_NOTHING::of));
         }
         return read.value().orElse(Length.ZERO);
     }
@@ -170,8 +172,8 @@ final class JsonFields {
         String text = text(name);
         return Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst()
                 .orElseGet(() -> {
-                    problem(name, "“" + text + "” is not known; expected one of "
-                            + String.join(", ", Arrays.stream(type.getEnumConstants()).map(words).toList()) + ".");
+                    problem(name, ProjectWords.NOT_ONE_OF.of("text", text, "expected",
+                            Arrays.stream(type.getEnumConstants()).map(words).toList()));
                     return type.getEnumConstants()[0];
                 });
     }
@@ -180,7 +182,7 @@ final class JsonFields {
     List<JsonFields> each(String name) {
         List<JsonFields> entries = new ArrayList<>();
         if (!node.path(name).isArray()) {
-            problem(name, "A list was expected here.");
+            problem(name, ProjectWords.LIST_EXPECTED.of());
             return entries;
         }
         for (JsonNode entry : node.path(name)) {

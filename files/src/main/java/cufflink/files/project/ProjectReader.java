@@ -24,8 +24,10 @@ import cufflink.plan.Wanted;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
+import cufflink.words.ProjectWords;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,7 +65,8 @@ public final class ProjectReader {
         }
         Optional<RulerStep> step = RulerStep.named(fields.text("ruler"));
         if (step.isEmpty()) {
-            fields.problem("ruler", "This ruler step is not known; expected 1/8 in, 1/16 in, 1/32 in, 1 mm or 0.5 mm.");
+            fields.problem("ruler", ProjectWords.NO_RULER.of("expected",
+                    Arrays.stream(RulerStep.values()).map(RulerStep::label).toList()));
         }
         RulerStep ruler = step.orElse(RulerStep.MILLIMETRE);
         Wanted wanted = new Wanted(design.value().get(), wish(fields.in("fit")), fields.texts("set"), envelope(fields));
@@ -80,8 +83,7 @@ public final class ProjectReader {
     private static List<Problem> notices(Project project, Map<PaperRole, Stock> chosen, String file) {
         return project.design().materials().stream().filter(role -> !chosen.containsKey(role))
                 .map(role -> Problem.notice(file,
-                        "The project has no paper for “" + role + "”; " + project.paper(role).name() + " is taken.",
-                        "Choose one under Paper."))
+                        ProjectWords.NO_PAPER_FOR.of("role", role, "paper", project.paper(role).name())))
                 .toList();
     }
 
@@ -97,7 +99,7 @@ public final class ProjectReader {
             case "design" -> new Wish.AsDesigned();
             default -> {
                 fields.problem("to",
-                        "“" + to + "” is not known; expected finished size, envelope, sheet, contents or design.");
+                        ProjectWords.NO_WISH.of("text", to));
                 yield new Wish.AsDesigned();
             }
         };
@@ -111,7 +113,7 @@ public final class ProjectReader {
         Optional<SheetUse> use = SheetUse.named(fields.text("use"));
         if (use.isEmpty()) {
             fields.problem("use",
-                    "“" + fields.text("use") + "” is not known; expected whole, shape or how many cards.");
+                    ProjectWords.NO_USE.of("text", fields.text("use")));
         }
         return use.orElse(new SheetUse.Shape());
     }
@@ -119,7 +121,7 @@ public final class ProjectReader {
     private static Wish holding(JsonFields fields) {
         var read = Contents.read(fields.text("item"), LengthUnit.MILLIMETRE);
         if (read.value().isEmpty()) {
-            fields.problem("item", read.message());
+            fields.problem("item", read.trouble().orElseThrow());
         }
         return new Wish.Holding(read.value().orElse(Contents.GIFT_CARD));
     }
@@ -131,7 +133,7 @@ public final class ProjectReader {
         Optional<NamedSize> found = PublishedSizes.named(NamedSize.Kind.ENVELOPE, fields.text("envelope"));
         if (found.isEmpty()) {
             fields.problem("envelope",
-                    "This envelope is not known; known are " + PublishedSizes.names(NamedSize.Kind.ENVELOPE) + ".");
+                    ProjectWords.NO_ENVELOPE.of("known", PublishedSizes.names(NamedSize.Kind.ENVELOPE)));
         }
         return found;
     }
@@ -141,7 +143,7 @@ public final class ProjectReader {
         for (JsonFields panel : fields.each("panels")) {
             Optional<PanelRef> on = PanelRef.read(panel.text("on"));
             if (on.isEmpty()) {
-                panel.problem("on", "“" + panel.text("on") + "” must name a panel as piece.panel.");
+                panel.problem("on", ProjectWords.PANEL_EXPECTED.of("text", panel.text("on")));
                 continue;
             }
             byPanel.put(on.get(),
@@ -157,7 +159,7 @@ public final class ProjectReader {
         Map<PaperRole, Stock> papers = new LinkedHashMap<>();
         fields.entries("papers").forEach((role, paper) -> papers.put(PaperRole.read(role), StockJson.read(paper)));
         if (papers.isEmpty()) {
-            fields.problem("papers", "A project needs at least one paper.");
+            fields.problem("papers", ProjectWords.NO_PAPER.of());
         }
         return papers;
     }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.measure.ExactText;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
+import cufflink.words.ProjectWords;
 import java.util.Locale;
 
 /** A paper as a JSON object. */
@@ -32,7 +33,7 @@ final class StockJson {
     private static String colour(JsonFields fields, String name) {
         String colour = fields.text(name);
         if (!colour.matches("#[0-9A-Fa-f]{6}")) {
-            fields.problem(name, "A colour is written #RRGGBB.");
+            fields.problem(name, ProjectWords.COLOUR.of());
             return "#FFFFFF";
         }
         return colour;

@@ -1,6 +1,9 @@
 package cufflink.files.stash;
 
 import cufflink.files.FileTrouble;
+import cufflink.words.FileWords;
+import cufflink.words.Message;
+import cufflink.words.StashFileWords;
 import java.io.IOException;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
@@ -10,26 +13,26 @@ final class DatabaseTrouble {
     private DatabaseTrouble() {
     }
 
-    static String reason(Exception fault) {
+    static Message reason(Exception fault) {
         if (fault instanceof IOException disk) {
             return FileTrouble.reason(disk);
         }
         return fault instanceof SQLiteException sqlite
                 ? reason(SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xff))
-                : "it does not answer as a stash does";
+                : StashFileWords.NO_STASH.of();
     }
 
-    private static String reason(SQLiteErrorCode code) {
+    private static Message reason(SQLiteErrorCode code) {
         return switch (code) {
-            case SQLITE_BUSY, SQLITE_LOCKED -> "another program is using it";
-            case SQLITE_NOTADB -> "it is not a stash, or it is damaged";
-            case SQLITE_CORRUPT -> "it is damaged";
-            case SQLITE_READONLY, SQLITE_PERM -> "the permissions forbid it";
-            case SQLITE_CANTOPEN -> "it cannot be opened there";
-            case SQLITE_FULL -> "the disk is full";
-            case SQLITE_IOERR -> "the disk failed";
-            case SQLITE_CONSTRAINT, SQLITE_MISMATCH -> "a value does not fit";
-            default -> "a part of it is missing or damaged";
+            case SQLITE_BUSY, SQLITE_LOCKED -> StashFileWords.IN_USE.of();
+            case SQLITE_NOTADB -> StashFileWords.NOT_A_DATABASE.of();
+            case SQLITE_CORRUPT -> StashFileWords.DAMAGED.of();
+            case SQLITE_READONLY, SQLITE_PERM -> FileWords.FORBIDDEN.of();
+            case SQLITE_CANTOPEN -> StashFileWords.CANNOT_BE_OPENED.of();
+            case SQLITE_FULL -> FileWords.DISK_FULL.of();
+            case SQLITE_IOERR -> StashFileWords.DISK_FAILED.of();
+            case SQLITE_CONSTRAINT, SQLITE_MISMATCH -> StashFileWords.DOES_NOT_FIT.of();
+            default -> StashFileWords.PART_MISSING.of();
         };
     }
 }

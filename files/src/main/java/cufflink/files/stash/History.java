@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.files.stash.StashDatabase.Entry;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
+import cufflink.words.StashFileWords;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -95,10 +96,7 @@ final class History {
     }
 
     private static StashUnusable unreadable(Exception broken) {
-        return new StashUnusable(
-                "What this change did cannot be read from the stash's history, so it cannot be taken back or done "
-                        + "again. Nothing was changed.",
-                broken);
+        return new StashUnusable(StashFileWords.HISTORY_UNREADABLE.of(), broken);
     }
 
     /** The edits of a change in the order in which they were made. */

@@ -1,5 +1,6 @@
 package cufflink.files.stash;
 
+import cufflink.words.StashFileWords;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -23,14 +24,10 @@ final class Migrations {
     static void run(Connection connection) throws SQLException, StashUnusable {
         int version = version(connection);
         if (version > NEWEST) {
-            throw new StashUnusable("The stash was kept by a newer Cufflink (version " + version
-                    + " of its file; this one knows " + NEWEST + "). It was not touched; use the newer one.", null);
+            throw new StashUnusable(StashFileWords.NEWER.of("version", version, "newest", NEWEST), null);
         }
         if (version < 0) {
-            throw new StashUnusable(
-                    "The stash is damaged: the version of its file cannot be read. It was not touched; look for an "
-                            + "older copy.",
-                    null);
+            throw new StashUnusable(StashFileWords.NO_VERSION.of(), null);
         }
         for (int next = version + 1; next <= NEWEST; next++) {
             try (Statement statement = connection.createStatement()) {

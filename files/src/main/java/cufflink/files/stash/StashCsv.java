@@ -19,6 +19,7 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import cufflink.words.TableWords;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -70,9 +71,7 @@ public final class StashCsv {
                         count(row, 0), row.text("notes")));
                 case "punch" -> items.add(
                         new StashPunch(0, name(row), size(row, ""), optionalSize(row, "layer "), row.text("notes")));
-                default -> row.problem("kind",
-                        "“" + row.text("kind") + "” is not known: use paper, offcut, ribbon, envelope or punch.",
-                        problems);
+                default -> problems.add(row.problem(TableWords.NO_KIND, "kind", "text", row.text("kind")));
             }
         }
         return problems.isEmpty() ? Outcome.of(items) : Outcome.failed(problems);
@@ -120,9 +119,7 @@ public final class StashCsv {
         if (weight > 0 && weight < MOST_WEIGHT) {
             return weight;
         }
-        row.problem("weight",
-                "must be more than 0 and less than " + MOST_WEIGHT + "; leave it empty if you do not know it.",
-                problems);
+        problems.add(row.problem(TableWords.WEIGHT_BETWEEN, "weight", "most", MOST_WEIGHT));
         return USUAL_WEIGHT;
     }
 
@@ -134,7 +131,7 @@ public final class StashCsv {
     private String colour(CsvRow row, String column) {
         String text = row.text(column);
         if (!text.isEmpty() && !text.matches("#[0-9A-Fa-f]{6}")) {
-            row.problem(column, "“" + text + "” is not a colour such as #2B3454.", problems);
+            problems.add(row.problem(TableWords.NO_COLOUR, column, "text", text));
             return WHITE;
         }
         return text.isEmpty() ? WHITE : text;
@@ -149,8 +146,8 @@ public final class StashCsv {
         String text = row.text(column);
         return text.isEmpty() ? usual : Arrays.stream(values).filter(value -> words.apply(value).equalsIgnoreCase(text))
                 .findFirst().orElseGet(() -> {
-                    row.problem(column, "“" + text + "” is not one of "
-                            + String.join(", ", Arrays.stream(values).map(words).toList()) + ".", problems);
+                    problems.add(row.problem(TableWords.NOT_ONE_OF, column, "text", text, "expected",
+                            Arrays.stream(values).map(words).toList()));
                     return usual;
                 });
     }

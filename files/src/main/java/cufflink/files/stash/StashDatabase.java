@@ -8,6 +8,8 @@ import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashReversal;
 import cufflink.stash.StashTaking;
+import cufflink.words.Message;
+import cufflink.words.StashFileWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -71,8 +73,8 @@ public final class StashDatabase implements AutoCloseable {
             }
             return new StashDatabase(connection, clock);
         } catch (SQLException | IOException fault) {
-            throw new StashUnusable("The stash in " + file + " cannot be opened: " + DatabaseTrouble.reason(fault)
-                    + ". The file was not changed.", fault);
+            throw new StashUnusable(
+                    StashFileWords.CANNOT_OPEN.of("file", file, "reason", DatabaseTrouble.reason(fault)), fault);
         }
     }
 
@@ -92,12 +94,9 @@ public final class StashDatabase implements AutoCloseable {
                 throw fault;
             }
         } catch (IllegalArgumentException unreadable) {
-            throw new StashUnusable(
-                    "An entry of the stash cannot be read: " + unreadable.getMessage() + ". Nothing was changed.",
-                    unreadable);
+            throw new StashUnusable(StashFileWords.ENTRY_STOPS.of("reason", unreadable.getMessage()), unreadable);
         } catch (SQLException fault) {
-            throw new StashUnusable("The stash could not be read or written: " + DatabaseTrouble.reason(fault)
-                    + ". Nothing was changed.", fault);
+            throw new StashUnusable(StashFileWords.READ_OR_WRITTEN.of("reason", DatabaseTrouble.reason(fault)), fault);
         }
     }
 
@@ -156,7 +155,9 @@ public final class StashDatabase implements AutoCloseable {
         Outcome<List<StashEdit>> reversed = StashReversal.of(transaction(() -> history.edits(change.getAsLong())),
                 stash());
         if (reversed.value().isEmpty()) {
-            throw new StashUnusable(String.join(" ", reversed.problems().stream().map(Problem::text).toList()), null);
+            throw new StashUnusable(
+                    Message.plain(String.join(" ", reversed.problems().stream().map(Problem::text).toList()), ""),
+                    null);
         }
         String words = "Put back: " + transaction(() -> history.words(change.getAsLong()));
         apply(StashChange.of(words, reversed.value().get()).with(taking.putBack()));
@@ -179,10 +180,7 @@ public final class StashDatabase implements AutoCloseable {
         if (edit.before().isPresent()) {
             StashItem before = edit.before().get();
             if (!tables.find(ItemTable.of(before), before.id()).equals(edit.before())) {
-                throw new StashUnusable("“" + before.name()
-                        + "” is no longer as it was shown: the stash was changed elsewhere. Nothing was changed; "
-                        + "look again.",
-                        null);
+                throw new StashUnusable(StashFileWords.CHANGED_ELSEWHERE.of("item", before.name()), null);
             }
         }
         if (edit.after().isEmpty()) {
@@ -237,7 +235,7 @@ public final class StashDatabase implements AutoCloseable {
         try {
             connection.close();
         } catch (SQLException fault) {
-            throw new StashUnusable("The stash could not be closed: " + DatabaseTrouble.reason(fault) + ".", fault);
+            throw new StashUnusable(StashFileWords.CANNOT_CLOSE.of("reason", DatabaseTrouble.reason(fault)), fault);
         }
     }
 }

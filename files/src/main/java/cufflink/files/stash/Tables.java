@@ -4,6 +4,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashItem;
+import cufflink.words.StashFileWords;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -46,8 +47,7 @@ final class Tables {
     private static Problem notice(ItemTable table, ResultSet result, IllegalArgumentException unreadable)
             throws SQLException {
         return Problem.notice("stash.db, " + table.table() + " " + result.getString("id"),
-                "This entry cannot be read: " + unreadable.getMessage() + ".",
-                "It is not shown, and lies in the file as it was.");
+                StashFileWords.ENTRY_LEFT_OUT.of("reason", unreadable.getMessage()));
     }
 
     /** The item with this id; throws {@link IllegalArgumentException} if its line cannot be read. */

@@ -1,8 +1,4 @@
-package cufflink.words;
-
-import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
-import cufflink.measure.RulerStep;
+package cufflink.measure;
 
 /**
  * A length as an argument, with how it is shown.

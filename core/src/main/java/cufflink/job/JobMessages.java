@@ -1,0 +1,44 @@
+package cufflink.job;
+
+import cufflink.cut.LayoutMessages;
+import cufflink.cut.LayoutPlan;
+import cufflink.words.Message;
+import cufflink.words.SupplyWords;
+import cufflink.words.Vocabulary;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What there is to say of a job. */
+public final class JobMessages {
+    private JobMessages() {
+    }
+
+    /** How far the stash goes, and how far from the least possible the plan is. */
+    public static String headline(JobPlan plan) {
+        return Vocabulary.sentences(said(plan));
+    }
+
+    static List<Message> said(JobPlan plan) {
+        LayoutPlan layout = plan.layout();
+        if (!layout.unplaced().isEmpty()) {
+            return List.of(SupplyWords.FIT_ON_NO_SHEET.of("pieces", layout.unplaced().size()));
+        }
+        int offcuts = layout.sheets().size() - layout.newSheets();
+        List<Message> said = new ArrayList<>();
+        if (plan.bought() > 0) {
+            said.add((plan.bought() <= layout.bound() ? SupplyWords.BUY_LEAST : SupplyWords.BUY_OPEN).of("sheets",
+                    LayoutMessages.counted(plan.bought(), 0), "least", Math.min(plan.bought(), layout.bound())));
+            int owned = layout.newSheets() - plan.bought();
+            if (owned + offcuts > 0) {
+                said.add(SupplyWords.STASH_GIVES.of("sheets", LayoutMessages.counted(owned, offcuts)));
+            }
+        } else {
+            Message sheets = LayoutMessages.counted(layout.newSheets(), offcuts);
+            said.add(layout.newSheets() == 0 ? SupplyWords.ALL_FROM_OFFCUTS.of("sheets", sheets)
+                    : (layout.newSheets() <= layout.bound() ? SupplyWords.ALL_FROM_STASH_LEAST
+                            : SupplyWords.ALL_FROM_STASH_OPEN).of("sheets", sheets, "least", layout.bound()));
+        }
+        layout.grain().map(LayoutMessages::grain).ifPresent(said::add);
+        return said;
+    }
+}

@@ -1,0 +1,38 @@
+package cufflink.words;
+
+/** What is said of the options and arguments of a command. */
+public enum CommandWords implements Code {
+    NO_UNIT("“{text}” is not a unit.", "Use in or mm."),
+    NO_STEP("“{text}” is not a ruler step.", "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm."),
+    STEP_OF_OTHER_UNIT("The step {step} is not in {unit}.", "Leave out --unit, or choose a step in it."),
+    USE_WITHOUT_SHEET("This says what becomes of a sheet, and no sheet is given.", "Add --sheet, or leave out --use."),
+    ONE_WISH("Only one of these can be fitted at a time.", "Keep one; set the others' measures with --set."),
+    NO_WIDTH_AND_HEIGHT("“{text}” is not a width and a height of more than 0."),
+    NO_SUCH_SIZE("“{text}” is not known.", "Known are {known.all}."),
+    NO_SUCH_SHEET("“{text}” is not known.", "Known are {known.all}, or type a size such as 9x12in."),
+    NO_USE("“{text}” is not a use of a sheet.",
+            "Use whole, shape, or how many cards are to come out of one sheet, 1 to {most}."),
+    CARDS_FROM_COUNTED_SHEETS("So many cards from one sheet take as many sheets as the copies need.",
+            "Leave out the number of sheets."),
+    NO_SETTING("“{text}” does not say measure=value."),
+    BORDER_OF_NOTHING("A border must be more than 0."),
+    GROOVES_OF_NOTHING("Grooves must be more than 0 apart."),
+    NOT_WHOLE("“{text}” is not a whole number from {low} to {high}."),
+    NOT_A_NUMBER("“{text}” is not a number from {low} to {high}."),
+    NO_SCORING("“{text}” is not a way of scoring.", "Use one or own."),
+    BLADE_OF_NOTHING("“{text}” is not a length of more than 0."),
+    NO_PAGE("“{text}” is not a page.", "Use A4 or Letter."),
+    NO_COPIES("“{text}” is not a number of copies from 1 to {most}."),
+    NO_ALTERNATIVE("“{text}” does not say PAPER=OTHER.");
+
+    private final Sentences sentences;
+
+    CommandWords(String... said) {
+        this.sentences = Sentences.of(said);
+    }
+
+    @Override
+    public Sentences sentences() {
+        return sentences;
+    }
+}

@@ -1,0 +1,57 @@
+package cufflink.words;
+
+/** What is said of a design file's text: what stands where, before anything is worked out. */
+public enum DesignFileWords implements Code {
+    TOO_LONG("This file is too long for a design: {length} characters.", "At most {most} are read."),
+    EMPTY("This file is empty."),
+    SECOND_DOCUMENT("A second document begins here.", "Keep one design in a file."),
+    NOT_YAML("This is not YAML: {reason}.", "Look at the indentation and the quotes here."),
+    TOO_DEEP("nested more than {most} deep"),
+    ALIASES("Anchors and aliases (& and *) are not used in design files.", "Write the text out."),
+    KEY_TWICE("“{key}” stands here twice.", "Keep one."),
+    NO_SUCH_DESIGN("There is no such design.", "The designs are {designs.all}."),
+    NO_PANEL("There is no panel “{panel}”.", "Name a panel of one of the pieces."),
+    NO_CREASE("There is no crease “{crease}”.", "Name a score of one of the pieces."),
+    FIELDS_EXPECTED("{what} must be written as fields, such as {id: ..., ...}."),
+    NO_ID("“{text}” must be letters, figures and hyphens."),
+    MISSING("“{field}” is missing here."),
+    TEXT_EXPECTED("A single text was expected here."),
+    FORMULA_AT_FAULT("In “{text}”: {reason}."),
+    YES_OR_NO("“{text}” must be yes or no."),
+    NOT_ONE_OF("“{text}” is not known here; expected one of {expected.all}."),
+    FIELD_UNKNOWN("“{field}” is not known here; expected {expected.all}."),
+    LIST_EXPECTED("A list was expected here, such as [a, b]."),
+    ENTRIES_EXPECTED("“{field}” must hold named entries."),
+    PLACE_NEEDS_TWO("“at” needs two values: [x, y]."),
+    REPEAT_COUNTS_ONE("A repeat counts one variable: repeat: {i: [1, panels]}."),
+    REPEAT_NEEDS_TWO("A repeat needs two values: [from, to]."),
+    TOO_MANY_MEASURES("This design has {count} measures; at most {most} are worked out."),
+    NO_PIECE("A design needs at least one piece."),
+    POSE_NAMES_NOTHING("A pose must name creases and angles, such as {left: 60 deg}."),
+    WHOLE_DEGREES("“{field}” must be whole degrees."),
+    NO_MEASURE_NAME("“{name}” must be letters and figures, starting with a small letter."),
+    NAME_TAKEN("“{name}” already stands for something else in formulas, such as card.caliper, ruler.step and "
+            + "closed.width; give the measure another name."),
+    CHOICE_OF_NOTHING("A choice needs choices, such as [side, top]."),
+    FOLD_OR_CREASE("A step either folds (fold) or only creases, folding over and opening again (crease)."),
+    TUCK_NAMES_TWO("A tuck names two panels: [the one that goes behind, the one in front]."),
+    PANEL_EXPECTED("“{text}” must name a panel as piece.panel."),
+    TURN_WITHOUT_PLACE("“turn” and “turned” say how a piece is laid at a place: name it with at."),
+    POCKET_BETWEEN_TWO("A pocket lies between two panels: between: [piece.panel, piece.panel]."),
+    PAPER_OF_A_LAYER("“{material}” is the paper of a layer; a piece's material needs another name."),
+    SIZE_OF_TWO("A piece needs a size of two values: [width, height]."),
+    NO_LINE("A line needs x, or y, or line: [[x, y], [x, y]]."),
+    NO_SHAPE("A cut-out needs circle: [x, y, radius], rounded: [x, y, width, height, radius], or "
+            + "polygon: [[x, y], ...] with three corners or more.");
+
+    private final Sentences sentences;
+
+    DesignFileWords(String... said) {
+        this.sentences = Sentences.of(said);
+    }
+
+    @Override
+    public Sentences sentences() {
+        return sentences;
+    }
+}

@@ -1,0 +1,33 @@
+package cufflink.words;
+
+/** What is said of files as such, whatever they hold; the reasons are phrases that another sentence takes in. */
+public enum FileWords implements Code {
+    TOO_LARGE("This file is too large for a {kind}."),
+    NOT_TEXT("This is not a text file.", "A {kind} is a {format} file."),
+    UNREADABLE("This file cannot be read: {reason}.", "Look whether it lies there and whether you may read it."),
+    FOLDER_UNREADABLE("This folder cannot be read: {reason}."),
+    CANNOT_WRITE_THERE("This cannot be written there: {reason}.", "Choose another place."),
+    NO_SUCH_FILE("There is no such file."),
+    READ_OR_WRITTEN("A file could not be read or written: {reason}."),
+    NOT_THERE("it is not there"),
+    FORBIDDEN("the permissions forbid it"),
+    FOLDER_NEEDED("a file stands where a folder is needed"),
+    ROUND_IN_A_CIRCLE("links lead round in a circle"),
+    NOT_UTF8("it is not a text in UTF-8"),
+    A_FOLDER("this is a folder"),
+    DISK_FULL("the disk is full"),
+    READ_ONLY("the disk can only be read"),
+    NAME_TOO_LONG("the name is too long"),
+    NO_REASON("the disk gave no reason");
+
+    private final Sentences sentences;
+
+    FileWords(String... said) {
+        this.sentences = Sentences.of(said);
+    }
+
+    @Override
+    public Sentences sentences() {
+        return sentences;
+    }
+}
