@@ -5,6 +5,7 @@ import cufflink.crease.CreasePatternBuilder;
 import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.PieceDefinition.Source;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.Line;
@@ -18,6 +19,7 @@ import cufflink.paper.PaperRole;
 import cufflink.words.NoteWords;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Pieces made straight from score lines in millimetres. */
@@ -48,5 +50,13 @@ public final class TestPieces {
 
     private static Figure figure(double millimetres) {
         return Figure.of("test", Length.nearestToMillimetres(millimetres), NoteWords.NOTHING.of());
+    }
+
+    /** A design of one piece, with places for layers and nothing done with it. */
+    public static SizedDesign design(Piece piece, SizedDesign.Mat... mats) {
+        SizedDesign strip = TestDesigns.sized(TestDesigns.strip(List.of("width", "width"), "v", List.of("c1")));
+        return new SizedDesign(strip.definition(), strip.measures(), List.of(piece),
+                new SizedDesign.Making(List.of(mats), List.of(), List.of(), List.of()), List.of(), Map.of(), 0,
+                List.of());
     }
 }

@@ -8,7 +8,7 @@ public sealed interface SheetUse {
     /** As written in files and options: {@code whole}, {@code shape}, or how many cards. */
     String word();
 
-    /** The largest closed card that comes out, whatever its shape. */
+    /** The largest closed card that comes out; of those as large to 2 % the one nearest to the design's proportions. */
     record Whole() implements SheetUse {
         @Override
         public String word() {

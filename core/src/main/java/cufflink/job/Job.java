@@ -44,8 +44,15 @@ public record Job(String name, List<Kit> kits, Map<String, List<String>> alterna
         return new Job(name, kits, Map.of(), 0, tools);
     }
 
-    /** The letter that marks a kit's pieces on the sheets: A for the first. Empty where there is only one. */
+    /**
+     * The letters that mark a kit's pieces on the sheets, as the columns of a table are named: A for the first, AA
+     * after Z. Empty where there is only one.
+     */
     public String mark(int kit) {
-        return kits.size() < 2 ? "" : kit < 26 ? String.valueOf((char) ('A' + kit)) : "A" + (char) ('A' + kit % 26);
+        StringBuilder mark = new StringBuilder();
+        for (int left = kits.size() < 2 ? -1 : kit; left >= 0; left = left / 26 - 1) {
+            mark.insert(0, (char) ('A' + left % 26));
+        }
+        return mark.toString();
     }
 }
