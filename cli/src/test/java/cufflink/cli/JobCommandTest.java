@@ -80,7 +80,7 @@ class JobCommandTest {
         assertEquals(2, run("paper,Dusk 240,none,11,1,\n", folder.resolve("gone.json") + "*2", kit(0), "--instead", "x",
                 "--spare", "900"));
         for (String part : List.of("gone.json", "“0” is not a number of copies", "“x” does not say PAPER=OTHER",
-                "stash.csv, line 2: Width", "--spare: 900")) {
+                "stash.csv, line 2: Width", "--spare: “900”")) {
             assertTrue(err.toString().contains(part), part + "\n" + err);
         }
     }

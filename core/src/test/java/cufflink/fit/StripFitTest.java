@@ -61,7 +61,7 @@ class StripFitTest {
     }
 
     /** Where two shapes are as good to 2 %, the one nearer to the design's is taken. */
-    @RepeatedTest(60)
+    @RepeatedTest(25)
     void wholeSheet_givesTheLargestCard(RepetitionInfo run) {
         Random random = new Random(run.getCurrentRepetition());
         RulerStep ruler = RulerStep.values()[random.nextInt(RulerStep.values().length)];
@@ -88,7 +88,7 @@ class StripFitTest {
         assertEquals(1, plan.layout().sheets().size());
     }
 
-    @RepeatedTest(60)
+    @RepeatedTest(25)
     void cardThatKeepsItsShape_cannotBeLarger(RepetitionInfo run) {
         Random random = new Random(run.getCurrentRepetition());
         Length w = Length.ofMillimetres(150 + random.nextInt(300));
