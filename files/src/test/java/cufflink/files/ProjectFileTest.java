@@ -9,17 +9,22 @@ import cufflink.design.PanelRef;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
+import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
+import cufflink.paper.GrainRule;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
+import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -81,6 +86,23 @@ class ProjectFileTest {
         assertTrue(text.contains(good), text);
         List<String> problems = problems(text.replace(good, bad));
         assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), problems.toString());
+    }
+
+    /** As the first Cufflink wrote it: what it did not know yet is what was usual then. */
+    @Test
+    void projectOfTheFirstCufflink_opensAsItWasMeant_andIsWrittenInTodaysWords() throws IOException {
+        String first = new String(getClass().getResourceAsStream("/projects/first.json").readAllBytes(),
+                StandardCharsets.UTF_8);
+        Outcome<Project> read = ProjectReader.read("first.json", first, LIBRARY);
+        assertEquals(List.of(), read.problems());
+        Project project = read.orThrow();
+        assertEquals(new Wish.FromSheet("Letter", Length.ofInches(17, 2), Length.ofInches(11), 1, new SheetUse.Shape()),
+                project.wish());
+        assertEquals(List.of(GrainRule.PREFER, false), List.of(project.tools().grain(), project.tools().onGrooves()));
+        assertEquals(List.of("Moonlight 240", "Dusk 120"),
+                List.of(project.card().name(), project.paper(PaperRole.layer(2)).name()));
+        assertEquals(project, ProjectReader.read("again.json", ProjectWriter.text(project), LIBRARY).orThrow());
+        assertTrue(Planner.plan(project).orThrow().faults().isEmpty());
     }
 
     @Test
