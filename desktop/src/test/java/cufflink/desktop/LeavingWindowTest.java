@@ -53,20 +53,17 @@ class LeavingWindowTest extends WindowDriver {
     }
 
     /**
-     * Megabytes in use when what is kept softly has been given back, which takes some seconds: waits until no more than
-     * {@code enough} are, or until they are no longer growing fewer.
+     * Megabytes in use when what is kept softly has been given back, which takes some seconds; waits until no more than
+     * {@code enough} are.
      */
     private static long used(long enough) throws InterruptedException {
-        long least = Long.MAX_VALUE;
-        int idle = 0;
-        for (int i = 0; i < 20 && least > enough && idle < 5; i++) {
+        long used = Long.MAX_VALUE;
+        for (int i = 0; i < 20 && used > enough; i++) {
             Thread.sleep(500);
             System.gc();
-            long used = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) / 1_000_000;
-            idle = used < least ? 0 : idle + 1;
-            least = Math.min(least, used);
+            used = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) / 1_000_000;
         }
-        return least;
+        return used;
     }
 
     @Test
