@@ -72,7 +72,7 @@ public final class TestDesigns {
         }
         PieceDefinition piece = new PieceDefinition(Template.of("base"), Template.of("Base"),
                 new PieceDefinition.Source(PaperRole.material("card"), Optional.empty()),
-                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), false), formula(x.toString()),
+                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), false, false), formula(x.toString()),
                 formula("height"), new PieceDefinition.Marks(scores, List.of(), List.of(),
                         folds.contains("d") ? List.of() : panels));
         List<Occurs<DesignDefinition.FoldStep>> steps = sequence.stream()
@@ -85,7 +85,7 @@ public final class TestDesigns {
                 new DesignDefinition.Shown(Held.UPRIGHT, Optional.empty(), DesignDefinition.Angle.USUAL), measures,
                 List.of(Occurs.once(piece)),
                 new DesignDefinition.Making(List.of(), steps, List.of(), List.of()),
-                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()));
+                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of());
     }
 
     /** The same, sized with its defaults. */

@@ -23,7 +23,8 @@ final class DesignRequest {
 
     /** The plan, or everything that is wrong with the request. */
     Outcome<Plan> plan() {
-        Outcome<Project> project = DesignFinder.find(design, DesignLibrary.builtIn()).then(options::project);
+        DesignLibrary library = DesignLibrary.builtIn();
+        Outcome<Project> project = DesignFinder.find(design, library).then(found -> options.project(found, library));
         return project.then(Planner::plan);
     }
 

@@ -1,6 +1,11 @@
 package cufflink.cli;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.Face;
+import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
+import cufflink.design.PartDefinition;
+import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -23,12 +28,15 @@ import cufflink.score.ScoringStyle;
 import cufflink.words.CommandWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
@@ -52,6 +60,9 @@ final class PlanOptions {
     private String hold;
     @Option(names = "--set", paramLabel = "measure=value", description = "Set a measure by hand; may be repeated.")
     private List<String> set = new ArrayList<>();
+    @Option(names = "--add", paramLabel = "NAME=DESIGN@PIECE.PANEL[:inside|outside]",
+            description = "Put a design on a panel as a part; may be repeated. Its measures: --set NAME.measure=value.")
+    private List<String> add = new ArrayList<>();
     @Option(names = "--unit", paramLabel = "in|mm", description = "Unit for reading and printing.")
     private String unit;
     @Option(names = "--step", paramLabel = "1/16in", description = "Ruler step: 1/8in, 1/16in, 1/32in, 1mm, 0.5mm.")
@@ -72,12 +83,17 @@ final class PlanOptions {
             description = "Score all from one face, or each fold from its own.")
     private String scoring;
 
+    private static final Pattern PART = Pattern.compile("(?<name>\\w+)=(?<design>[\\w-]+)@(?<piece>[^:@]+)\\."
+            + "(?<panel>[^.:@]+)(?::(?<face>inside|outside))?");
     private final List<Problem> problems = new ArrayList<>();
 
     /** The project that the options describe. */
-    Outcome<Project> project(DesignDefinition design) {
+    Outcome<Project> project(DesignDefinition design, DesignLibrary library) {
         RulerStep ruler = ruler();
         Project project = Project.of(design, ruler);
+        for (String part : add) {
+            project = with(part, project, library);
+        }
         project = project.withWish(wish(ruler.unit()));
         project = project.withSet(set()).withMats(mats(project.mats(), ruler.unit()))
                 .withCopies(copies(project.wish()));
@@ -195,6 +211,20 @@ final class PlanOptions {
         int usual = wish instanceof Wish.FromSheet from && from.use() instanceof SheetUse.Cards cards ? cards.count()
                 : 1;
         return count("--copies", copies, usual, 1, Project.MOST_COPIES);
+    }
+
+    private Project with(String typed, Project project, DesignLibrary library) {
+        Matcher matcher = PART.matcher(typed.strip());
+        if (!matcher.matches()) {
+            return problem("--add", CommandWords.NO_PART.of("text", typed), project);
+        }
+        PanelRef on = new PanelRef(matcher.group("piece"), matcher.group("panel"));
+        Outcome<PartDefinition> part = library.find(matcher.group("design"))
+                .then(found -> PartAdding.part(project.design(), matcher.group("name"), found, on,
+                        Arrays.stream(Face.values()).filter(face -> face.word().equals(matcher.group("face")))
+                                .findFirst()));
+        problems.addAll(part.problems());
+        return part.value().map(project::withPart).orElse(project);
     }
 
     private Map<String, String> set() {

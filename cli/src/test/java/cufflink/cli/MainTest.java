@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -254,6 +255,36 @@ class MainTest {
         assertTrue(changed.path("why").asText().length() > 5);
         assertTrue(run("plan", design, option, value).out
                 .contains("Changed: " + measure + ", " + given + " was given, " + used + " is used."));
+    }
+
+    @Test
+    void plan_add_putsPartsOnPanels_andKeepsThemInAProject(@TempDir Path folder) throws IOException {
+        Path kept = folder.resolve("kept.json");
+        Answer answer = run("plan", "half-fold", "--add", "note=panel-pockets@base.back:inside", "--set",
+                "note.kind=corner", "--mats", "0", "--save", kept.toString(), "--format", "json");
+        assertEquals(0, answer.status, answer.err);
+        JsonNode part = answer.json().path("parts").get(0);
+        assertEquals(List.of("note", "panel-pockets", "base.back", "inside"),
+                Stream.of("name", "design", "on", "face").map(field -> part.path(field).asText()).toList());
+        assertEquals(List.of("base", "note.corner"),
+                List.of(answer.json().path("pieces").get(0).path("id").asText(),
+                        answer.json().path("pieces").get(1).path("id").asText()));
+        Answer again = run("check", kept.toString());
+        assertEquals(0, again.status, again.err);
+        assertTrue(again.out.contains("Note · "), again.out);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"note| “note” does not say NAME=DESIGN@PIECE.PANEL",
+        "note=panel-pockets@back| “note=panel-pockets@back” does not say",
+        "note=no-pockets@base.back| There is no such design",
+        "width=panel-pockets@base.back| “width” cannot name a part",
+        "note=panel-pockets@cover.back| It joins a piece “cover” that this design does not have",
+        "note=panel-pockets@base.side| There is no panel base.side"})
+    void plan_add_namesMistakes(String add, String said) {
+        Answer answer = run("plan", "half-fold", "--add", add);
+        assertEquals(2, answer.status);
+        assertTrue(answer.err.contains(said), answer.err);
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * What of a sized design says nothing, or two things at once: names used twice, steps of pieces that are not there,
@@ -48,6 +49,9 @@ final class Consistency {
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
         design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece))
                 .forEach(piece -> add("folding", DesignWords.FOLDS_NO_PIECE.of("piece", piece)));
+        design.glue().forEach(glue -> Stream.of(glue.part(), glue.onto()).map(PanelRef::piece).distinct()
+                .filter(piece -> !known.contains(piece)).forEach(
+                        piece -> add("joint " + glue.id(), DesignWords.GLUES_NO_PIECE.of("piece", piece))));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
                 DesignWords.PUT_ON_ITSELF.of("panel", glue.part())));
         design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
@@ -90,6 +94,10 @@ final class Consistency {
 
     /** Every piece is joined to the main one, now or later, or said to be loose. */
     private void held() {
+        if (design.glue().stream().anyMatch(
+                glue -> !known.contains(glue.part().piece()) || !known.contains(glue.onto().piece()))) {
+            return;
+        }
         Set<String> reached = new LinkedHashSet<>(Set.of(design.main().id()));
         boolean grew = true;
         while (grew) {

@@ -14,10 +14,12 @@ import java.util.Set;
  * repeat, and to {@code card.caliper}, {@code ruler.step}.
  *
  * @param pieces the main piece first; at least one
+ * @param parts  designs that are worked into it already
  */
 public record DesignDefinition(Head head, Shown shown, List<Measure> measures, List<Occurs<PieceDefinition>> pieces,
-        Making making, Claims claims) {
+        Making making, Claims claims, List<PartDefinition> parts) {
     public DesignDefinition {
+        parts = List.copyOf(parts);
         measures = List.copyOf(measures);
         pieces = List.copyOf(pieces);
         if (pieces.isEmpty()) {
@@ -73,7 +75,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param covered whether one panel of the closed card must cover all others
      * @param poses   by name, each after those that it follows
      */
-    public record Claims(boolean covered, List<Pocket> pockets, Map<String, Pose> poses, List<Rule> checks) {
+    public record Claims(boolean covered, List<Occurs<Pocket>> pockets, Map<String, Pose> poses, List<Rule> checks) {
         public Claims {
             pockets = List.copyOf(pockets);
             poses = Ordered.map(poses);
@@ -245,6 +247,12 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /** A judgement of the design's own; {@code change} names the measure to change. */
     public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad,
             Optional<Formula> when) {
+    }
+
+    /** The same under another head, shown from elsewhere. */
+    public DesignDefinition with(Head other, Angle angle) {
+        return new DesignDefinition(other, new Shown(shown.held(), shown.lean(), angle), measures, pieces, making,
+                claims, parts);
     }
 
     /** Unique name, lower case with hyphens. */

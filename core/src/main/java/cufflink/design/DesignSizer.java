@@ -204,13 +204,11 @@ public final class DesignSizer {
     }
 
     private List<SizedDesign.Pocket> pockets() {
-        return definition.claims().pockets().stream()
-                .map(pocket -> new SizedDesign.Pocket(pocket,
-                        sheet.figure(pocket.label() + " width", pocket.space().width()),
-                        sheet.figure(pocket.label() + " depth", pocket.space().depth()),
-                        sheet.figure("room", pocket.space().room()), sheet.figure("reach", pocket.reach().here()),
-                        sheet.length(pocket.reach().wanted())))
-                .toList();
+        return sheet.all(definition.claims().pockets(), pocket -> new SizedDesign.Pocket(pocket,
+                sheet.figure(pocket.label() + " width", pocket.space().width()),
+                sheet.figure(pocket.label() + " depth", pocket.space().depth()),
+                sheet.figure("room", pocket.space().room()), sheet.figure("reach", pocket.reach().here()),
+                sheet.length(pocket.reach().wanted())));
     }
 
     private Map<String, SizedDesign.Pose> poses() {

@@ -30,7 +30,7 @@ public final class ExpressionParser {
             + "(?<measured>(?:\\d{1,6} \\d{1,4}/\\d{1,4}|\\d{1,6}/\\d{1,4}|\\d{1,6}(?:\\.\\d{1,9})?) "
             + "?(?<unit>in|mm|cm|deg)\\b)"
             + "|(?<number>\\d{1,9}(?:\\.\\d{1,9})?)"
-            + "|(?<word>[A-Za-z][A-Za-z0-9]*(?:\\.[A-Za-z][A-Za-z0-9]*)?)"
+            + "|(?<word>[A-Za-z][A-Za-z0-9]*(?:\\.[A-Za-z][A-Za-z0-9]*)*)"
             + "|'(?<quoted>[^']*)'"
             + "|(?<sign><=|>=|!=|[-+*/()<>=,]))");
 

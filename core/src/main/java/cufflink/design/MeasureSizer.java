@@ -31,6 +31,7 @@ final class MeasureSizer {
     private final Map<String, Measures.Sized> sized = new LinkedHashMap<>();
     private final Map<String, String> labels = new LinkedHashMap<>();
     private final Set<String> scorePlaces;
+    private final Facts facts;
     private final Causes causes;
     private final List<SizedDesign.Judgement> conflicts = new ArrayList<>();
     private Scope scope;
@@ -43,9 +44,10 @@ final class MeasureSizer {
         this.scorePlaces = ScorePlaces.measures(definition, given);
         this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step",
                 Value.length(given.step().length()));
-        given.facts().found().forEach((name, length) -> {
+        this.facts = given.facts().completed(definition);
+        facts.found().forEach((name, length) -> {
             scope = scope.with(name, Value.length(length));
-            labels.put(name, Facts.label(name));
+            labels.put(name, Facts.label(name, definition));
         });
     }
 
@@ -77,7 +79,7 @@ final class MeasureSizer {
 
     /** What the rest of the design may refer to: measures, not the facts that they ask for. */
     Scope scope() {
-        return scope.without(given.facts().found().keySet());
+        return scope.without(facts.found().keySet());
     }
 
     Map<String, String> labels() {

@@ -13,9 +13,9 @@ public record PanelRef(String piece, String panel) implements Comparable<PanelRe
     private static final Comparator<PanelRef> BY_NAME = Comparator.comparing(PanelRef::piece)
             .thenComparing(PanelRef::panel);
 
-    /** A reference as it is written; empty if nothing stands before or after the first dot. */
+    /** A reference as it is written; empty if nothing stands before or after the last dot. */
     public static Optional<PanelRef> read(String text) {
-        int dot = text.indexOf('.');
+        int dot = text.lastIndexOf('.');
         return dot < 1 || dot == text.length() - 1 ? Optional.empty()
                 : Optional.of(new PanelRef(text.substring(0, dot), text.substring(dot + 1)));
     }

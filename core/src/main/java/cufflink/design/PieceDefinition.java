@@ -19,11 +19,12 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
     /**
      * How it lies.
      *
-     * @param up    the face that lies up while it is cut and scored
-     * @param rests the panel that stays on the table
-     * @param loose whether nothing joins it to the other pieces
+     * @param up      the face that lies up while it is cut and scored
+     * @param rests   the panel that stays on the table
+     * @param loose   whether nothing joins it to the other pieces
+     * @param standIn whether it stands for the panel that the design is put on as a part
      */
-    public record Lying(Face up, Optional<Template> rests, boolean loose) {
+    public record Lying(Face up, Optional<Template> rests, boolean loose, boolean standIn) {
     }
 
     /** What is scored and cut, and what its panels are called. */

@@ -39,8 +39,8 @@ public final class Scope {
         return Optional.ofNullable(values.get(name));
     }
 
-    /** The known names, for messages. */
+    /** The known names that can be written, for messages. */
     String names() {
-        return values.keySet().stream().collect(Collectors.joining(", "));
+        return values.keySet().stream().filter(name -> !name.contains(" ")).collect(Collectors.joining(", "));
     }
 }

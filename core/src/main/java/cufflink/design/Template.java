@@ -1,6 +1,8 @@
 package cufflink.design;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * A sentence or an id with values set into it: {@code "They overlap {overlap}."}
@@ -26,6 +28,17 @@ public record Template(List<Part> parts) {
 
     public static Template of(String text) {
         return new Template(text.isEmpty() ? List.of() : List.of(new Fixed(text)));
+    }
+
+    /** The text, where no value is set into it. */
+    public Optional<String> fixed() {
+        return parts.stream().allMatch(Fixed.class::isInstance)
+                ? Optional.of(parts.stream().map(part -> ((Fixed) part).text()).collect(Collectors.joining()))
+                : Optional.empty();
+    }
+
+    boolean isFixed(String text) {
+        return fixed().filter(text::equals).isPresent();
     }
 
     public boolean isEmpty() {

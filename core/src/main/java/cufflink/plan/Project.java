@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.PartDefinition;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.LengthUnit;
@@ -13,6 +14,7 @@ import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.score.ScoringStyle;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -39,7 +41,8 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
         Stock plain = Stock.plain("Plain paper 120", usualSheet(step), 120);
         Papers papers = Papers.completed(Map.of(), design.materials(), plainCard(step))
                 .with(PaperRole.layer(1), plain).with(PaperRole.layer(2), plain);
-        return new Project(design.title(), new Wanted(design, new Wish.AsDesigned(), Map.of(), Optional.empty()),
+        return new Project(design.title(),
+                Wanted.of(design, List.of(), new Wish.AsDesigned(), Map.of(), Optional.empty()),
                 new Bench(step, BenchTools.usual(step.unit()), ScoringStyle.ONE_FACE), papers,
                 MatSettings.usual(step.unit()), 1, "");
     }
@@ -125,6 +128,21 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
 
     public Project withSet(Map<String, String> value) {
         return with(wanted.with(value));
+    }
+
+    /** With a part that the maker adds; materials of its own are plain card first. */
+    public Project withPart(PartDefinition part) {
+        return withMaterials(wanted.with(part));
+    }
+
+    /** Without a part that the maker added, and without what was set for it. */
+    public Project withoutPart(String name) {
+        return withMaterials(wanted.without(name));
+    }
+
+    private Project withMaterials(Wanted value) {
+        return with(value).withPapers(
+                Papers.completed(papers.chosen(), value.design().materials(), plainCard(step())));
     }
 
     public Project withEnvelope(Optional<NamedSize> value) {

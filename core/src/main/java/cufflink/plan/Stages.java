@@ -1,9 +1,12 @@
 package cufflink.plan;
 
+import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.CreasedDesign;
+import cufflink.crease.Panel;
 import cufflink.design.DesignSizer;
 import cufflink.design.Facts;
 import cufflink.design.Given;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.fold.ClosedDesign;
 import cufflink.fold.FoldedDesign;
@@ -12,6 +15,7 @@ import cufflink.problem.Problem;
 import cufflink.stack.StackedDesign;
 import cufflink.words.DesignWords;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -53,10 +57,25 @@ final class Stages {
                 .map(name -> "“" + project.design().measure(name).orElseThrow().label() + "”").toList();
     }
 
-    /** What does not close tells nothing; its later stages say why. */
+    /**
+     * What the measures ask for: panels are known when their piece is creased. What does not close tells nothing of the
+     * closed card; its later stages say why.
+     */
     private Optional<Facts> facts(SizedDesign sized) {
-        return stacked(sized).value().flatMap(StackedDesign::closedSize)
-                .map(size -> Facts.closed(size.width(), size.height(), size.thickness()));
+        Optional<Facts> facts = Facts.areOfClosed(project.design())
+                ? stacked(sized).value().flatMap(StackedDesign::closedSize)
+                        .map(size -> Facts.closed(size.width(), size.height(), size.thickness()))
+                : Optional.of(new Facts(Map.of()));
+        for (PanelRef panel : Facts.panels(project.design())) {
+            Optional<Panel> found = sized.pieces().stream().filter(piece -> piece.id().equals(panel.piece()))
+                    .flatMap(piece -> CreasePatternBuilder.build(piece).value().stream())
+                    .flatMap(pattern -> pattern.panel(panel.panel()).stream()).findFirst();
+            if (found.isPresent()) {
+                facts = facts.map(
+                        known -> known.with(panel, found.get().width(), found.get().height()));
+            }
+        }
+        return facts;
     }
 
     /** The later stages of a sized design, in the project's papers. */

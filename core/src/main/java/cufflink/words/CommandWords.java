@@ -14,6 +14,7 @@ public enum CommandWords implements Code {
             "Use whole, shape, or how many cards are to come out of one sheet, 1 to {most}."),
     CARDS_FROM_COUNTED_SHEETS("So many cards from one sheet take as many sheets as the copies need.",
             "Leave out the number of sheets."),
+    NO_PART("“{text}” does not say NAME=DESIGN@PIECE.PANEL, with :inside or :outside after it."),
     NO_SETTING("“{text}” does not say measure=value."),
     BORDER_OF_NOTHING("A border must be more than 0."),
     GROOVES_OF_NOTHING("Grooves must be more than 0 apart."),

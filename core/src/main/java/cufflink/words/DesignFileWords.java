@@ -30,6 +30,13 @@ public enum DesignFileWords implements Code {
     POSE_NAMES_NOTHING("A pose must name creases and angles, such as {left: 60 deg}."),
     WHOLE_DEGREES("“{field}” must be whole degrees."),
     NO_MEASURE_NAME("“{name}” must be letters and figures, starting with a small letter."),
+    PARTS_IN_A_CIRCLE("This design would be a part of itself: {path}.", "Take one of them out."),
+    PARTS_TOO_DEEP("Parts may lie in one another {most} deep at most.", "Put the parts side by side."),
+    NO_DESIGN_FOR_PART("There is no design “{design}”.", "The designs are {designs.all}."),
+    PART_HAS_ITS_PANEL("This part has a piece that stands for the panel, and its own joints: leave out glue, turn and "
+            + "turned."),
+    NO_MEASURE_OF_PART("This part has no measure “{name}” to set.", "Its measures are {measures.all}."),
+    CONTENTS_OF_HOST("“{name}” is what the part holds: name a measure of contents of this design."),
     NAME_TAKEN("“{name}” already stands for something else in formulas, such as card.caliper, ruler.step and "
             + "closed.width; give the measure another name."),
     CHOICE_OF_NOTHING("A choice needs choices, such as [side, top]."),

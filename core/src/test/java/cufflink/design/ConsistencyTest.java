@@ -63,7 +63,7 @@ class ConsistencyTest {
         SizedDesign plain = TestPieces.design(CARD);
         SizedDesign design = new SizedDesign(plain.definition(), plain.measures(), pieces,
                 new Making(List.of(), folding, glue, List.of()), List.of(), poses, 0, List.of());
-        return new Consistency(design, Set.of("card", "tag", "spare"), Set.of(loose)).problems().stream()
+        return new Consistency(design, Set.of("card", "tag", "spare", "cord"), Set.of(loose)).problems().stream()
                 .map(problem -> problem.code()).toList();
     }
 
@@ -101,7 +101,7 @@ class ConsistencyTest {
 
     @Test
     void foldingOfNoPiece_isAMistake_butNotOfOneThatIsLeftOut() {
-        folding.add(fold("cord", 180, "spine"));
+        folding.add(fold("thread", 180, "spine"));
         assertEquals(List.of(DesignWords.FOLDS_NO_PIECE), found());
     }
 

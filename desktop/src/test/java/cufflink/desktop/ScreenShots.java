@@ -73,8 +73,10 @@ class ScreenShots {
         Stage stage = FxToolkit.registerPrimaryStage();
         CufflinkApp app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--demo", "--data=" + data);
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS,
-                () -> app.screens() != null && robot.lookup("#shelf-count").<Label>tryQuery()
-                        .filter(count -> count.getText().endsWith("designs")).isPresent());
+                () -> WaitForAsyncUtils.asyncFx(() -> app.screens() != null
+                        && robot.lookup("#shelf-count").<Label>tryQuery()
+                                .filter(count -> count.getText().endsWith("designs")).isPresent())
+                        .get());
         screens = app.screens();
         store = screens.store();
         scene = stage.getScene();

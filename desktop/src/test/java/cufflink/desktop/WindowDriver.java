@@ -68,7 +68,8 @@ abstract class WindowDriver {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** Looks on the window's own thread: a list of nodes that is read while it changes is none. */
     final void waitFor(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
     }
 }

@@ -143,6 +143,10 @@ class FoldedDesignsTest {
     @MethodSource("ids")
     void everyDesign_isDrawnHalfOpen_frontAndBack(String id) {
         Plan plan = plan(id);
+        if (plan.assembly().creases().isEmpty()) {
+            assertTrue(plan.poses().isEmpty(), "nothing of it can be opened");
+            return;
+        }
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size()
                 >= plan.assembly().panels().size());
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, new View(130, 10, 0), 0.3).isPresent());

@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.Face;
 import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
@@ -51,6 +53,9 @@ class ProjectFileTest {
                 gate.withWish(new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(4))),
                 gate.withWish(Plans.fromSheet("A4", 3)),
                 Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)),
+                gate.withPart(PartAdding.part(gate.design(), "pocket", LIBRARY.find("panel-pockets").orThrow(),
+                        new PanelRef("base", "centre"), Optional.of(Face.INSIDE)).orThrow())
+                        .withSet("pocket.kind", "corner"),
                 gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
                 gate.withEnvelope(Optional.of(Plans.envelope("A6")))
                         .withMats(
@@ -103,6 +108,19 @@ class ProjectFileTest {
                 List.of(project.card().name(), project.paper(PaperRole.layer(2)).name()));
         assertEquals(project, ProjectReader.read("again.json", ProjectWriter.text(project), LIBRARY).orThrow());
         assertTrue(Planner.plan(project).orThrow().faults().isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"panel-pockets\"| \"no-pockets\"| There is no such design",
+        "\"base.centre\"| \"centre\"| must name a panel as piece.panel",
+        "\"name\" : \"pocket\"| \"name\" : \"width\"| cannot name a part"})
+    void damagedParts_areNamed(String good, String bad, String message) {
+        Project gate = Plans.project("overlapping-gate");
+        String text = ProjectWriter.text(gate.withPart(PartAdding.part(gate.design(), "pocket",
+                LIBRARY.find("panel-pockets").orThrow(), new PanelRef("base", "centre"), Optional.empty()).orThrow()));
+        assertTrue(text.contains(good), text);
+        List<String> problems = problems(text.replace(good, bad));
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), problems.toString());
     }
 
     @Test

@@ -8,6 +8,7 @@ import cufflink.desktop.work.ShelfWork;
 import cufflink.desktop.work.ShelfWork.OnShelf;
 import cufflink.desktop.work.ShelfWork.Refused;
 import cufflink.desktop.work.ShelfWork.Shelf;
+import cufflink.drawing.ClosedDrawing;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
 import cufflink.measure.RulerStep;
@@ -190,8 +191,8 @@ public final class ShelfScreen extends ListeningScreen {
         PicturePane picture = new PicturePane(10, 3);
         picture.getStyleClass().add("shelf-picture");
         picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN,
-                View.of(item.design().shown().angle()),
-                point));
+                View.of(item.design().shown().angle()), point)
+                .or(() -> ClosedDrawing.draw(item.plan(), false, point)));
         Label title = new Label(item.design().title());
         title.getStyleClass().add("shelf-card-title");
         Label about = new Label(item.design().head().about());

@@ -13,7 +13,7 @@ public final class BuiltInDesigns {
             "centre-step", "crossover", "secret-panel",
             "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
             "back-fold-holder", "criss-cross-pocket",
-            "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree");
+            "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold");
 
     private BuiltInDesigns() {
     }
@@ -21,6 +21,11 @@ public final class BuiltInDesigns {
     /** Read once, on first use. */
     private static final class Loaded {
         private static final List<DesignDefinition> ALL = IDS.stream().map(BuiltInDesigns::load).toList();
+    }
+
+    /** Their ids, in the order of the shelf. */
+    static List<String> ids() {
+        return IDS;
     }
 
     /** All of them, in the order of the shelf. */
@@ -39,6 +44,6 @@ public final class BuiltInDesigns {
 
     /** The built-in files are not tried out at every start: a test reads each as a stranger's. */
     private static DesignDefinition load(String id) {
-        return DesignFileReader.parse(id + ".yaml", text(id)).orThrow();
+        return DesignFileReader.parse(id + ".yaml", text(id), PartSource.builtIn().reading(id)).orThrow();
     }
 }

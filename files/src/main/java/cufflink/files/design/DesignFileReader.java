@@ -35,7 +35,7 @@ import java.util.List;
  */
 public final class DesignFileReader {
     private static final String KIND = "design";
-    private static final long LARGEST_FILE = 1_000_000;
+    static final long LARGEST_FILE = 1_000_000;
 
     private DesignFileReader() {
     }
@@ -47,7 +47,8 @@ public final class DesignFileReader {
             if (Files.size(file) > LARGEST_FILE) {
                 return Outcome.failed(Problem.error(name, FileWords.TOO_LARGE.of("kind", KIND)));
             }
-            return read(name, Files.readString(file, StandardCharsets.UTF_8));
+            return read(name, Files.readString(file, StandardCharsets.UTF_8),
+                    PartSource.in(file.toAbsolutePath().getParent()));
         } catch (CharacterCodingException fault) {
             return Outcome.failed(Problem.error(name, FileWords.NOT_TEXT.of("kind", KIND, "format", "YAML")));
         } catch (IOException fault) {
@@ -58,16 +59,20 @@ public final class DesignFileReader {
 
     /** The design in a text; {@code file} names it in messages. */
     public static Outcome<DesignDefinition> read(String file, String text) {
+        return read(file, text, PartSource.builtIn());
+    }
+
+    private static Outcome<DesignDefinition> read(String file, String text, PartSource source) {
         try {
-            return tried(file, text);
+            return tried(file, text, source);
         } catch (RuntimeException | StackOverflowError fault) {
             return Outcome.failed(Problem.unforeseen(file, fault));
         }
     }
 
     /** The design, if it can be made at its default sizes in either unit. */
-    private static Outcome<DesignDefinition> tried(String file, String text) {
-        Outcome<DesignDefinition> parsed = parse(file, text);
+    private static Outcome<DesignDefinition> tried(String file, String text, PartSource source) {
+        Outcome<DesignDefinition> parsed = parse(file, text, source);
         if (parsed.value().isEmpty()) {
             return parsed;
         }
@@ -96,8 +101,8 @@ public final class DesignFileReader {
     }
 
     /** The text as a definition, not tried out. */
-    static Outcome<DesignDefinition> parse(String file, String text) {
-        return YamlTreeReader.read(file, text).then(tree -> new DesignParser().design(tree));
+    static Outcome<DesignDefinition> parse(String file, String text, PartSource source) {
+        return YamlTreeReader.read(file, text).then(tree -> new DesignParser(source).design(tree));
     }
 
     /** What names a panel or crease that is not there. */

@@ -43,9 +43,15 @@ final class DesignParser {
     private static final Set<String> TAKEN = Set.of("card", "ruler", "closed");
 
     private final List<Problem> problems = new ArrayList<>();
+    private final PartParser parts;
 
     private Fields fields(YamlNode node, String what) {
         return new Fields(node, what, problems);
+    }
+
+    /** Reads a design; {@code source} has the designs that it is made of. */
+    DesignParser(PartSource source) {
+        this.parts = new PartParser(source, problems);
     }
 
     /** The design, or every mistake in its tree. */
@@ -57,6 +63,13 @@ final class DesignParser {
     /** Empty only with a problem. */
     private Optional<DesignDefinition> read(YamlNode root) {
         try (Fields fields = fields(root, "A design")) {
+            if (fields.has("of")) {
+                DesignDefinition.Head head = head(fields);
+                Optional<DesignDefinition.Angle> seen = fields.has("shown") ? Optional.of(angle(fields))
+                        : Optional.empty();
+                return parts.design(fields.requiredText("of"), fields.node("of").orElseThrow(), fields)
+                        .map(base -> parts.with(base.with(head, seen.orElse(base.shown().angle())), fields));
+            }
             List<Measure> measures = new ArrayList<>();
             Map<String, YamlNode> written = fields.entries("measures");
             if (written.size() > MOST_MEASURES) {
@@ -78,7 +91,8 @@ final class DesignParser {
                     fields.all("stack", "“stack”", DesignParser::layers));
             DesignDefinition.Claims claims = claims(fields);
             return pieces.isEmpty() ? Optional.empty()
-                    : Optional.of(new DesignDefinition(head, shown, measures, pieces, making, claims));
+                    : Optional.of(parts.with(
+                            new DesignDefinition(head, shown, measures, pieces, making, claims, List.of()), fields));
         }
     }
 
@@ -91,7 +105,9 @@ final class DesignParser {
         Map<String, Pose> poses = new LinkedHashMap<>();
         fields.entries("poses").forEach((name, node) -> poses.put(name, pose(node, fields)));
         return new DesignDefinition.Claims(!fields.has("covered") || fields.flag("covered"),
-                fields.list("pockets").stream().map(this::pocket).toList(), poses,
+                fields.list("pockets").stream().map(node -> Fields.occurs(node, "A pocket", problems, this::pocket))
+                        .toList(),
+                poses,
                 fields.list("checks").stream().map(this::rule).toList());
     }
 
@@ -247,7 +263,7 @@ final class DesignParser {
     }
 
     private static PanelPlace place(Fields fields, String text, YamlNode node) {
-        int dot = text.indexOf('.');
+        int dot = text.indexOf('{') < 0 ? text.lastIndexOf('.') : text.indexOf('.');
         if (dot < 1) {
             fields.problem(node.place(), DesignFileWords.PANEL_EXPECTED.of("text", text));
             return new PanelPlace(Template.of("?"), Template.of("?"));
@@ -284,34 +300,32 @@ final class DesignParser {
                 said(fields, fields.requiredTemplate("say")));
     }
 
-    private static DesignDefinition.Said said(Fields fields, Template say) {
+    static DesignDefinition.Said said(Fields fields, Template say) {
         return new DesignDefinition.Said(
                 fields.has("title") ? Optional.of(fields.template("title")) : Optional.empty(), say);
     }
 
-    private static List<Side> sides(Fields fields, String name) {
+    static List<Side> sides(Fields fields, String name) {
         return fields.list(name).stream().flatMap(side -> fields.word(side, Side.class, Side::word).stream()).toList();
     }
 
-    private Pocket pocket(YamlNode node) {
-        try (Fields fields = fields(node, "A pocket")) {
-            List<String> between = fields.texts("between");
-            if (between.size() != 2) {
-                fields.problem(fields.place(),
-                        DesignFileWords.POCKET_BETWEEN_TWO.of());
-                between = List.of("?.?", "?.?");
-            }
-            String id = fields.id("id");
-            Formula depth = fields.requiredFormula("depth");
-            DesignDefinition.Space space = new DesignDefinition.Space(
-                    fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
-                    depth, fields.formula("room").orElse(depth));
-            DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
-                    fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
-            return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
-                    panel(fields, between.get(1)), space, fields.requiredText("holds"), reach,
-                    fields.text("change").orElse(""));
+    private Pocket pocket(Fields fields) {
+        List<String> between = fields.texts("between");
+        if (between.size() != 2) {
+            fields.problem(fields.place(),
+                    DesignFileWords.POCKET_BETWEEN_TWO.of());
+            between = List.of("?.?", "?.?");
         }
+        String id = fields.id("id");
+        Formula depth = fields.requiredFormula("depth");
+        DesignDefinition.Space space = new DesignDefinition.Space(
+                fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
+                depth, fields.formula("room").orElse(depth));
+        DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
+                fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
+        return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
+                panel(fields, between.get(1)), space, fields.requiredText("holds"), reach,
+                fields.text("change").orElse(""));
     }
 
     private Rule rule(YamlNode node) {

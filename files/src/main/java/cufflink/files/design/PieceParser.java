@@ -47,7 +47,8 @@ final class PieceParser {
         YamlNode where = new YamlNode.Scalar(id, node.place());
         PieceDefinition.Lying lying = new PieceDefinition.Lying(
                 fields.word("up", Face.class, Face::word).orElse(Face.INSIDE),
-                fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), fields.flag("loose"));
+                fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), fields.flag("loose"),
+                fields.flag("standIn"));
         return new PieceDefinition(fields.template(where),
                 fields.has("label") ? fields.template("label") : fields.template(where),
                 new PieceDefinition.Source(material(fields), fields.text("from")), lying, fields.formula(size.get(0)),

@@ -3,9 +3,11 @@ package cufflink.files.plan;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.design.DesignDefinition;
 import cufflink.design.Held;
 import cufflink.design.Measures;
 import cufflink.design.PanelRef;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.files.layout.LayoutJson;
@@ -45,6 +47,7 @@ public final class PlanJson {
         root.put("limit", plan.fit().limit());
         root.put("lift", plan.fit().lift());
         measures(root.putObject("measures"));
+        parts(root.putArray("parts"), plan.design().definition(), "");
         pieces(root.putArray("pieces"));
         mats(root.putArray("mats"));
         closed(root.putObject("closed"));
@@ -79,6 +82,22 @@ public final class PlanJson {
             }
             entry.put("label", sized.definition().label()).put("how", sized.derivation().text(format)).put("setByHand",
                     sized.byHand());
+        }
+    }
+
+    /** The parts that are there; those of a part after it, with its name in front. */
+    private void parts(ArrayNode parts, DesignDefinition design, String before) {
+        for (PartDefinition part : design.parts()) {
+            String name = before + part.name();
+            if (plan.design().pieces().stream().anyMatch(piece -> piece.id().startsWith(name + "."))) {
+                ObjectNode node = parts.addObject().put("name", name).put("label", part.label())
+                        .put("design", part.design().id()).put("on", before + part.seat().on());
+                part.seat().face().ifPresent(face -> node.put("face", face.word()));
+                ArrayNode measures = node.putArray("measures");
+                plan.measures().all().stream().map(sized -> sized.definition().name())
+                        .filter(measure -> measure.startsWith(name + ".")).forEach(measures::add);
+                parts(parts, part.design(), name + ".");
+            }
         }
     }
 

@@ -2,7 +2,11 @@ package cufflink.files.project;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import cufflink.design.DesignDefinition;
+import cufflink.design.Face;
 import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
+import cufflink.design.PartDefinition;
+import cufflink.design.PartExpansion;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -69,7 +73,8 @@ public final class ProjectReader {
                     Arrays.stream(RulerStep.values()).map(RulerStep::label).toList()));
         }
         RulerStep ruler = step.orElse(RulerStep.MILLIMETRE);
-        Wanted wanted = new Wanted(design.value().get(), wish(fields.in("fit")), fields.texts("set"), envelope(fields));
+        Wanted wanted = Wanted.of(design.value().get(), parts(design.value().get(), fields), wish(fields.in("fit")),
+                fields.texts("set"), envelope(fields));
         Bench bench = new Bench(ruler, tools(fields.in("tools")),
                 fields.word("scoring", ScoringStyle.class, JsonFields.lower()));
         Map<PaperRole, Stock> chosen = papers(fields);
@@ -77,6 +82,28 @@ public final class ProjectReader {
         Project project = new Project(fields.text("name"), wanted, bench, papers, mats(fields.in("mats")),
                 fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
         return problems.isEmpty() ? Outcome.of(project, notices(project, chosen, file)) : Outcome.failed(problems);
+    }
+
+    /** What the maker added; the first projects had no parts. */
+    private List<PartDefinition> parts(DesignDefinition host, JsonFields fields) {
+        List<PartDefinition> parts = new ArrayList<>();
+        DesignDefinition whole = host;
+        for (JsonFields field : fields.has("parts") ? fields.each("parts") : List.<JsonFields>of()) {
+            Optional<PanelRef> on = PanelRef.read(field.text("on"));
+            Outcome<DesignDefinition> design = library.find(field.text("design"));
+            problems.addAll(design.problems());
+            if (on.isEmpty()) {
+                field.problem("on", ProjectWords.PANEL_EXPECTED.of("text", field.text("on")));
+            } else if (design.value().isPresent()) {
+                Outcome<PartDefinition> part = PartAdding.part(whole, field.text("name"), design.value().get(),
+                        on.get(),
+                        field.has("face") ? Optional.of(field.word("face", Face.class, Face::word)) : Optional.empty());
+                problems.addAll(part.problems());
+                part.value().ifPresent(parts::add);
+                whole = PartExpansion.of(whole, part.value().stream().toList());
+            }
+        }
+        return parts;
     }
 
     /** The materials for which the file names no paper. */

@@ -37,6 +37,14 @@ public final class ProjectWriter {
         root.put("cufflinkProject", VERSION);
         root.put("name", project.name());
         root.put("design", project.design().id());
+        if (!project.wanted().added().isEmpty()) {
+            ArrayNode parts = root.putArray("parts");
+            project.wanted().added().forEach(part -> {
+                ObjectNode node = parts.addObject().put("name", part.name()).put("design", part.design().id())
+                        .put("on", part.seat().on().toString());
+                part.seat().face().ifPresent(face -> node.put("face", face.word()));
+            });
+        }
         root.set("fit", project.wish().accept(new WishJson()));
         ObjectNode set = root.putObject("set");
         new TreeMap<>(project.set()).forEach(set::put);

@@ -1,0 +1,58 @@
+package cufflink.design;
+
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.DesignWords;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Adds a design to a panel of another, as a maker does, with what is usual: in the middle, glued all round. */
+public final class PartAdding {
+    /** So many pieces may be in one design, those of its parts counted. */
+    public static final int MOST_PIECES = 200;
+
+    private PartAdding() {
+    }
+
+    /** Whether a part of a host may be called so: a measure's word that the host has not used. */
+    public static boolean isName(String name, DesignDefinition host) {
+        return name.matches("[a-z][A-Za-z0-9]{0,30}") && host.measure(name).isEmpty()
+                && host.parts().stream().noneMatch(part -> part.name().equals(name));
+    }
+
+    /** A name as it is shown. */
+    public static String label(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+
+    /**
+     * The part, not yet worked into the host.
+     *
+     * @param face of the panel; if absent the one that the part's own joints name, or else the inside
+     */
+    public static Outcome<PartDefinition> part(DesignDefinition host, String name, DesignDefinition design,
+            PanelRef on, Optional<Face> face) {
+        if (!isName(name, host)) {
+            return Outcome.failed(Problem.error(name, DesignWords.NO_PART_NAME.of("name", name)));
+        }
+        if (host.pieces().size() + design.pieces().size() > MOST_PIECES) {
+            return Outcome.failed(Problem.error(name, DesignWords.TOO_MANY_PIECES.of("count",
+                    host.pieces().size() + design.pieces().size(), "most", MOST_PIECES)));
+        }
+        Optional<PartDefinition.Attached> join = PartExpansion.standIn(design).isPresent() ? Optional.empty()
+                : firstPanel(design).map(panel -> new PartDefinition.Attached(panel, DesignDefinition.Way.GLUE,
+                        new DesignDefinition.Edges(List.of(Side.values()), List.of(), false), Optional.empty()));
+        if (join.isEmpty() && PartExpansion.standIn(design).isEmpty()) {
+            return Outcome.failed(Problem.error(name, DesignWords.NO_PANEL_TO_GLUE.of("design", design.title())));
+        }
+        return Outcome.of(new PartDefinition(name, label(name), design,
+                new PartDefinition.Seat(on, face, Optional.empty(), join), Map.of(), Optional.empty()));
+    }
+
+    private static Optional<PanelRef> firstPanel(DesignDefinition design) {
+        Optional<String> piece = design.main().id().fixed();
+        return design.main().marks().panels().stream().findFirst().flatMap(panel -> panel.what().id().fixed())
+                .flatMap(panel -> piece.map(id -> new PanelRef(id, panel)));
+    }
+}

@@ -1,0 +1,44 @@
+package cufflink.design;
+
+import cufflink.problem.Ordered;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A design used as a part of another: on a panel of it.
+ *
+ * @param name   stands before the names of its pieces and measures: {@code sleeve}
+ * @param label  as shown: {@code Sleeve}
+ * @param design what it is; its own parts are worked into it already
+ * @param bound  formulas, in the host's measures and its panel's {@code panel.width} and {@code panel.height}, for
+ *               measures of the part
+ * @param when   whether it is there; always if absent
+ */
+public record PartDefinition(String name, String label, DesignDefinition design, Seat seat, Map<String, Formula> bound,
+        Optional<Formula> when) {
+    public PartDefinition {
+        bound = Ordered.map(bound);
+    }
+
+    /**
+     * Where a part sits.
+     *
+     * @param on   the panel of the host
+     * @param face of that panel; the one that the part's own joints name if absent
+     * @param at   where its top left corner lies from the panel's, and how it is turned; in the middle if absent, or
+     *             where the piece that stands for the panel has it
+     * @param join what of the part is put on the panel; absent for a design with a piece that stands for the panel
+     */
+    public record Seat(PanelRef on, Optional<Face> face, Optional<DesignDefinition.Placing> at,
+            Optional<Attached> join) {
+    }
+
+    /**
+     * How a part without a piece that stands for its host's panel is put on it.
+     *
+     * @param panel of the part
+     */
+    public record Attached(PanelRef panel, DesignDefinition.Way way, DesignDefinition.Edges edges,
+            Optional<DesignDefinition.Said> said) {
+    }
+}

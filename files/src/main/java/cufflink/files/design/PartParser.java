@@ -1,0 +1,152 @@
+package cufflink.files.design;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.DesignDefinition.Turned;
+import cufflink.design.Expression;
+import cufflink.design.Face;
+import cufflink.design.Formula;
+import cufflink.design.Measure;
+import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
+import cufflink.design.PartDefinition;
+import cufflink.design.PartExpansion;
+import cufflink.design.Side;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.DesignFileWords;
+import cufflink.words.DesignWords;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads what a design is made of: the design that it builds on, and its parts. */
+final class PartParser {
+    private final PartSource source;
+    private final List<Problem> problems;
+
+    PartParser(PartSource source, List<Problem> problems) {
+        this.source = source;
+        this.problems = problems;
+    }
+
+    /** A design by its id, at the place where it is named. */
+    Optional<DesignDefinition> design(String id, YamlNode node, Fields fields) {
+        if (source.isBeingRead(id)) {
+            List<String> round = new ArrayList<>(
+                    source.path().subList(source.path().indexOf(id), source.path().size()));
+            round.add(id);
+            fields.problem(node.place(), DesignFileWords.PARTS_IN_A_CIRCLE.of("path", String.join(" → ", round)));
+            return Optional.empty();
+        } else if (source.path().size() > PartSource.DEEPEST) {
+            fields.problem(node.place(), DesignFileWords.PARTS_TOO_DEEP.of("most", PartSource.DEEPEST));
+            return Optional.empty();
+        } else if (source.text().apply(id).isEmpty()) {
+            fields.problem(node.place(),
+                    DesignFileWords.NO_DESIGN_FOR_PART.of("design", id, "designs", BuiltInDesigns.ids()));
+            return Optional.empty();
+        }
+        Outcome<DesignDefinition> found = source.design(id);
+        found.problems().forEach(problems::add);
+        return found.value();
+    }
+
+    /** The host with the parts that are listed under {@code parts}. */
+    DesignDefinition with(DesignDefinition host, Fields fields) {
+        DesignDefinition whole = host;
+        for (Map.Entry<String, YamlNode> entry : fields.entries("parts").entrySet()) {
+            Optional<PartDefinition> part = part(entry.getKey(), entry.getValue(), whole, fields);
+            whole = part.isEmpty() ? whole : PartExpansion.of(whole, List.of(part.get()));
+        }
+        if (whole.pieces().size() > PartAdding.MOST_PIECES) {
+            fields.problem(fields.place(), DesignWords.TOO_MANY_PIECES.of("count", whole.pieces().size(), "most",
+                    PartAdding.MOST_PIECES));
+        }
+        return whole;
+    }
+
+    private Optional<PartDefinition> part(String name, YamlNode node, DesignDefinition host, Fields parent) {
+        if (!PartAdding.isName(name, host)) {
+            parent.problem(node.place(), DesignWords.NO_PART_NAME.of("name", name));
+            return Optional.empty();
+        }
+        try (Fields fields = new Fields(node, "A part", problems)) {
+            YamlNode named = fields.node("design").orElse(node);
+            Optional<DesignDefinition> design = design(fields.requiredText("design"), named, fields);
+            String label = fields.text("label").orElseGet(() -> PartAdding.label(name));
+            PanelRef on = panel(fields, "on");
+            Optional<Face> face = fields.word("face", Face.class, Face::word);
+            Optional<DesignDefinition.Placing> at = at(fields);
+            Optional<Formula> when = fields.formula("when");
+            Map<String, Formula> bound = bound(design, fields);
+            Optional<PartDefinition.Attached> join = join(design, fields);
+            return design.map(found -> new PartDefinition(name, label, found,
+                    new PartDefinition.Seat(on, face, at, join), bound, when));
+        }
+    }
+
+    private static Optional<DesignDefinition.Placing> at(Fields fields) {
+        Optional<Formula> turn = fields.formula("turn");
+        Optional<Turned> turned = fields.word("turned", Turned.class, Turned::word);
+        Optional<DesignDefinition.Placing> at = fields.spot()
+                .map(spot -> new DesignDefinition.Placing(spot, turn, turned.orElse(Turned.NO)));
+        if (at.isEmpty() && (turn.isPresent() || turned.isPresent())) {
+            fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
+        }
+        return at;
+    }
+
+    /** What is put on the panel: by the part's own piece for it, or as it is said here. */
+    private Optional<PartDefinition.Attached> join(Optional<DesignDefinition> design, Fields fields) {
+        boolean ownPiece = design.flatMap(PartExpansion::standIn).isPresent();
+        if (ownPiece && (fields.has("glue") || fields.has("turn") || fields.has("turned"))) {
+            fields.problem(fields.place(), DesignFileWords.PART_HAS_ITS_PANEL.of());
+            return Optional.empty();
+        } else if (ownPiece || design.isEmpty()) {
+            return Optional.empty();
+        }
+        DesignDefinition.Edges edges = new DesignDefinition.Edges(DesignParser.sides(fields, "edges"),
+                DesignParser.sides(fields, "free"), fields.flag("overhang"));
+        Optional<DesignDefinition.Said> said = fields.has("say")
+                ? Optional.of(DesignParser.said(fields, fields.template("say"))) : Optional.empty();
+        return Optional.of(new PartDefinition.Attached(panel(fields, "glue"), DesignDefinition.Way.GLUE,
+                edges.glued().isEmpty() ? new DesignDefinition.Edges(List.of(Side.values()), edges.free(),
+                        edges.overhang()) : edges,
+                said));
+    }
+
+    private static PanelRef panel(Fields fields, String name) {
+        String text = fields.requiredText(name);
+        return PanelRef.read(text).orElseGet(() -> {
+            fields.node(name).ifPresent(
+                    node -> fields.problem(node.place(), DesignFileWords.PANEL_EXPECTED.of("text", text)));
+            return new PanelRef("?", "?");
+        });
+    }
+
+    /** Whether a measure may be set, and is not that of the panel. */
+    private static boolean isSettable(Measure measure, DesignDefinition design) {
+        return measure.canBeSet() && !PartExpansion.ofPanel(design).contains(measure.name());
+    }
+
+    /** Formulas for measures of the part, under {@code set}. */
+    private Map<String, Formula> bound(Optional<DesignDefinition> design, Fields fields) {
+        Map<String, Formula> bound = new LinkedHashMap<>();
+        fields.entries("set").forEach((name, node) -> {
+            Optional<Measure> measure = design.flatMap(found -> found.measure(name));
+            Formula formula = fields.formula(node);
+            if (design.isPresent() && measure.filter(found -> isSettable(found, design.get())).isEmpty()) {
+                List<String> settable = design.get().measures().stream()
+                        .filter(found -> isSettable(found, design.get())).map(Measure::name).toList();
+                fields.problem(node.place(), DesignFileWords.NO_MEASURE_OF_PART.of("name", name, "measures", settable));
+            } else if (measure.filter(found -> found.role() == Measure.Role.CONTENTS).isPresent()
+                    && !(formula.expression() instanceof Expression.Name)) {
+                fields.problem(node.place(), DesignFileWords.CONTENTS_OF_HOST.of("name", name));
+            } else {
+                bound.put(name, formula);
+            }
+        });
+        return bound;
+    }
+}
