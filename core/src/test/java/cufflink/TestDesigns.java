@@ -85,7 +85,7 @@ public final class TestDesigns {
                 new DesignDefinition.Shown(Held.UPRIGHT, Optional.empty(), DesignDefinition.Angle.USUAL), measures,
                 List.of(Occurs.once(piece)),
                 new DesignDefinition.Making(List.of(), steps, List.of(), List.of()),
-                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of());
+                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of(), List.of());
     }
 
     /** The same, sized with its defaults. */

@@ -15,11 +15,13 @@ import java.util.Set;
  *
  * @param pieces the main piece first; at least one
  * @param parts  designs that are worked into it already
+ * @param asPart how it is put on a panel of another design; nothing for what is glued there all over by its first panel
  */
 public record DesignDefinition(Head head, Shown shown, List<Measure> measures, List<Occurs<PieceDefinition>> pieces,
-        Making making, Claims claims, List<PartDefinition> parts) {
+        Making making, Claims claims, List<PartDefinition> parts, List<Occurs<PartDefinition.Attached>> asPart) {
     public DesignDefinition {
         parts = List.copyOf(parts);
+        asPart = List.copyOf(asPart);
         measures = List.copyOf(measures);
         pieces = List.copyOf(pieces);
         if (pieces.isEmpty()) {
@@ -234,10 +236,11 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /**
      * How large a pocket is.
      *
-     * @param open the side at which it is open, as the panel behind lies
-     * @param room from the closed end to where the card ends, which contents that stand out of the pocket may take
+     * @param open   the side at which it is open, as the panel behind lies
+     * @param room   from the closed end to where the card ends, which contents that stand out of the pocket may take
+     * @param turned whether the contents lie in it a quarter turn round; never if absent
      */
-    public record Space(Side open, Formula width, Formula depth, Formula room) {
+    public record Space(Side open, Formula width, Formula depth, Formula room, Optional<Formula> turned) {
     }
 
     /** How much of the contents can be gripped, and should be. */
@@ -252,7 +255,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /** The same under another head, shown from elsewhere. */
     public DesignDefinition with(Head other, Angle angle) {
         return new DesignDefinition(other, new Shown(shown.held(), shown.lean(), angle), measures, pieces, making,
-                claims, parts);
+                claims, parts, asPart);
     }
 
     /** Unique name, lower case with hyphens. */

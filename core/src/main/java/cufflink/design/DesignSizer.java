@@ -208,7 +208,8 @@ public final class DesignSizer {
                 sheet.figure(pocket.label() + " width", pocket.space().width()),
                 sheet.figure(pocket.label() + " depth", pocket.space().depth()),
                 sheet.figure("room", pocket.space().room()), sheet.figure("reach", pocket.reach().here()),
-                sheet.length(pocket.reach().wanted())));
+                sheet.length(pocket.reach().wanted()),
+                pocket.space().turned().map(sheet::truth).orElse(false)));
     }
 
     private Map<String, SizedDesign.Pose> poses() {

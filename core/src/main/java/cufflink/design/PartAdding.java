@@ -40,14 +40,22 @@ public final class PartAdding {
             return Outcome.failed(Problem.error(name, DesignWords.TOO_MANY_PIECES.of("count",
                     host.pieces().size() + design.pieces().size(), "most", MOST_PIECES)));
         }
-        Optional<PartDefinition.Attached> join = PartExpansion.standIn(design).isPresent() ? Optional.empty()
-                : firstPanel(design).map(panel -> new PartDefinition.Attached(panel, DesignDefinition.Way.GLUE,
-                        new DesignDefinition.Edges(List.of(Side.values()), List.of(), false), Optional.empty()));
-        if (join.isEmpty() && PartExpansion.standIn(design).isEmpty()) {
+        List<Occurs<PartDefinition.Attached>> joins = joins(design);
+        if (joins.isEmpty() && PartExpansion.standIn(design).isEmpty()) {
             return Outcome.failed(Problem.error(name, DesignWords.NO_PANEL_TO_GLUE.of("design", design.title())));
         }
         return Outcome.of(new PartDefinition(name, label(name), design,
-                new PartDefinition.Seat(on, face, Optional.empty(), join), Map.of(), Optional.empty()));
+                new PartDefinition.Seat(on, face, Optional.empty(), joins), Map.of(), Optional.empty()));
+    }
+
+    /** How a design is put on a panel: as it says itself, or all over by its first panel. */
+    private static List<Occurs<PartDefinition.Attached>> joins(DesignDefinition design) {
+        if (PartExpansion.standIn(design).isPresent() || !design.asPart().isEmpty()) {
+            return design.asPart();
+        }
+        DesignDefinition.Edges all = new DesignDefinition.Edges(List.of(Side.values()), List.of(), false);
+        return firstPanel(design).map(panel -> Occurs.once(new PartDefinition.Attached(panel,
+                DesignDefinition.Turned.NO, Optional.empty(), all, Optional.empty()))).stream().toList();
     }
 
     private static Optional<PanelRef> firstPanel(DesignDefinition design) {

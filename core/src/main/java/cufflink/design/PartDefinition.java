@@ -1,6 +1,7 @@
 package cufflink.design;
 
 import cufflink.problem.Ordered;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -23,22 +24,30 @@ public record PartDefinition(String name, String label, DesignDefinition design,
     /**
      * Where a part sits.
      *
-     * @param on   the panel of the host
-     * @param face of that panel; the one that the part's own joints name if absent
-     * @param at   where its top left corner lies from the panel's, and how it is turned; in the middle if absent, or
-     *             where the piece that stands for the panel has it
-     * @param join what of the part is put on the panel; absent for a design with a piece that stands for the panel
+     * @param on    the panel of the host
+     * @param face  of that panel; the one that the part's own joints name if absent
+     * @param at    where its top left corner lies from the panel's, and how it is turned; in the middle if absent, or
+     *              where the piece that stands for the panel has it
+     * @param joins what of the part is put on the panel, one of them at a time; none for a design with a piece that
+     *              stands for the panel
      */
     public record Seat(PanelRef on, Optional<Face> face, Optional<DesignDefinition.Placing> at,
-            Optional<Attached> join) {
+            List<Occurs<Attached>> joins) {
+        public Seat {
+            joins = List.copyOf(joins);
+        }
+
     }
 
     /**
      * How a part without a piece that stands for its host's panel is put on it.
      *
-     * @param panel of the part
+     * @param panel  of the part
+     * @param turned how the part is turned over, so that the right face of the panel lies down
+     * @param inset  where the panel's top left corner lies from that of the part's outline, in the part's measures; in
+     *               the same place if absent
      */
-    public record Attached(PanelRef panel, DesignDefinition.Way way, DesignDefinition.Edges edges,
-            Optional<DesignDefinition.Said> said) {
+    public record Attached(PanelRef panel, DesignDefinition.Turned turned, Optional<DesignDefinition.Spot> inset,
+            DesignDefinition.Edges edges, Optional<DesignDefinition.Said> said) {
     }
 }

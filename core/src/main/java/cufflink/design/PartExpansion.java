@@ -173,12 +173,12 @@ public final class PartExpansion {
         List<PartDefinition> parts = new ArrayList<>(host.parts());
         parts.add(part);
         return new DesignDefinition(host.head(), host.shown(), measures, pieces,
-                new Making(mats, folding, glue(host), stack), claims(host), parts);
+                new Making(mats, folding, glue(host), stack), claims(host), parts, host.asPart());
     }
 
     /** Whether it is put in the middle, which a maker may change. */
     private boolean isCentred() {
-        return part.seat().join().isPresent() && part.seat().at().isEmpty();
+        return !part.seat().joins().isEmpty() && part.seat().at().isEmpty();
     }
 
     /** Half of what the panel has more than the part. */
@@ -318,7 +318,8 @@ public final class PartExpansion {
         design.making().glue().stream().filter(glue -> !isStandIn(glue.what().host().panel())).forEach(mine::add);
         design.making().glue().stream().filter(glue -> isStandIn(glue.what().host().panel())).forEach(mine::add);
         List<Occurs<Glue>> put = new ArrayList<>(all(mine, this::glue));
-        part.seat().join().ifPresent(join -> put.add(new Occurs<>(attached(join), part.when(), Optional.empty())));
+        part.seat().joins()
+                .forEach(join -> put.add(new Occurs<>(attached(join.what()), when(join.when()), Optional.empty())));
         joints.addAll(last, put);
         return joints;
     }
@@ -363,19 +364,30 @@ public final class PartExpansion {
         Said said = join.said().orElseGet(() -> new Said(Optional.of(Template.of(part.label())),
                 Template.of(StepWords.PUT_IN_PLACE.of("part", part.label()).sentence())));
         PanelRef panel = join.panel();
-        return new Glue(Template.of(part.name()), join.way(),
+        return new Glue(Template.of(part.name()), DesignDefinition.Way.GLUE,
                 new PanelPlace(Template.of(prefixed(panel.piece())), Template.of(panel.panel())),
-                new Host(seat(), part.seat().face(), Optional.of(part.seat().at().orElseGet(this::middle))),
+                new Host(seat(), part.seat().face(),
+                        Optional.of(inset(part.seat().at().orElseGet(() -> middle(join)), join))),
                 join.edges(),
                 new DesignDefinition.Passing(List.of(), List.of(), Optional.empty()), said);
     }
 
-    private DesignDefinition.Placing middle() {
+    /** The glued panel lies inside the outline that is placed. */
+    private DesignDefinition.Placing inset(DesignDefinition.Placing placing, PartDefinition.Attached join) {
+        return join.inset()
+                .map(inset -> new DesignDefinition.Placing(
+                        new DesignDefinition.Spot(sum(placing.at().x(), own.formula(inset.x())),
+                                sum(placing.at().y(), own.formula(inset.y()))),
+                        placing.turn(), placing.turned()))
+                .orElse(placing);
+    }
+
+    private DesignDefinition.Placing middle(PartDefinition.Attached join) {
         Place place = new Place(design.id(), 1, 1);
         return new DesignDefinition.Placing(
                 new DesignDefinition.Spot(new Formula(new Name(0, prefixed(LEFT)), place),
                         new Formula(new Name(0, prefixed(TOP)), place)),
-                Optional.empty(), DesignDefinition.Turned.NO);
+                Optional.empty(), join.turned());
     }
 
     /** How the whole opens is the host's to say: a part that lies in a closed card cannot be opened by itself. */
@@ -395,7 +407,7 @@ public final class PartExpansion {
         return new Pocket(prefixed(pocket.id()), pocketLabel(pocket), panel(pocket.front()),
                 panel(pocket.back()),
                 new DesignDefinition.Space(space.open(), own.formula(space.width()), own.formula(space.depth()),
-                        own.formula(space.room())),
+                        own.formula(space.room()), own.formula(space.turned())),
                 renamed(pocket.holds()).orElse(pocket.holds()),
                 new DesignDefinition.Reach(own.formula(pocket.reach().here()), own.formula(pocket.reach().wanted())),
                 renamed(pocket.change()).orElse(pocket.change()));

@@ -282,7 +282,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */
     public record Pocket(DesignDefinition.Pocket definition, Figure width, Figure depth, Figure room, Figure reach,
-            Length reachWanted) {
+            Length reachWanted, boolean turned) {
     }
 
     /**
@@ -333,7 +333,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** What it puts into a pocket. */
     public Optional<Contents> contents(Pocket pocket) {
-        return measures.get(pocket.definition().holds()).flatMap(Measures.Sized::contents);
+        return measures.get(pocket.definition().holds()).flatMap(Measures.Sized::contents)
+                .map(item -> pocket.turned() ? item.turned() : item);
     }
 
     /** A piece by id; it must exist. */

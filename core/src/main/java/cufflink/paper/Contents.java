@@ -67,6 +67,11 @@ public record Contents(String name, Length width, Length height, Length thicknes
         });
     }
 
+    /** The same a quarter turn round. */
+    public Contents turned() {
+        return new Contents(name, height, width, thickness);
+    }
+
     /** A text that {@link #read} understands as these contents. */
     public String typed() {
         if (KNOWN.contains(this)) {

@@ -1,8 +1,10 @@
 package cufflink.plan;
 
 import cufflink.design.Face;
+import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.fold.FlatFoldedState;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
 import cufflink.fold.Point3;
@@ -28,7 +30,28 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
         Optional<Join> join = plan.stacked().assembly().joins().stream()
                 .filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
-        return join.map(found -> new GlueScene(host, glue.face() != up, found.place(), plan.glued().get(glue.id())));
+        Face face = glue.at().isPresent() ? glue.face() : partsFace(plan, glue);
+        return join.map(found -> new GlueScene(host, face != up, found.place(), plan.glued().get(glue.id())));
+    }
+
+    /**
+     * The face of the part that takes the glue: the same as that of the panel it meets where the two lie face to face,
+     * the other one where they look the same way, as the ends of a sleeve do that overlap.
+     */
+    private static Face partsFace(Workings plan, Glue glue) {
+        boolean alike = plan.stacked().flat()
+                .filter(flat -> facing(flat, glue.part()).isPresent()
+                        && facing(flat, glue.part()).equals(facing(flat, glue.onto())))
+                .isPresent();
+        return alike ? glue.face().other() : glue.face();
+    }
+
+    /** The face of a panel that looks to the front of the closed card. */
+    private static Optional<Face> facing(FlatFoldedState flat, PanelRef panel) {
+        return Optional.ofNullable(flat.state().position().get(panel)).map(place -> {
+            Face up = flat.state().assembly().pattern(panel.piece()).up();
+            return place.turnsOver() ? up.other() : up;
+        });
     }
 
     /** Where an edge of the part lies in the picture. */

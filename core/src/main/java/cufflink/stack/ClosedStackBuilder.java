@@ -6,6 +6,7 @@ import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.Face;
 import cufflink.design.PanelRef;
+import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.fold.FlatFoldedState;
@@ -91,8 +92,9 @@ public final class ClosedStackBuilder {
 
     /** The contents lie at the closed end of the pocket, in the middle of its width. */
     private void fill(Pocket pocket, Contents item) {
-        PanelRef back = pocket.definition().back();
-        int index = Math.max(indexOf(pocket.definition().front()), indexOf(back));
+        PanelRef front = pocket.definition().front();
+        int index = Math.max(indexOf(front), indexOf(pocket.definition().back()));
+        PanelRef back = wider(front, pocket.definition().back(), pocket.definition().open());
         Envelope panel = flat.state().assembly().panel(back).bounds();
         double w = item.width().toMillimetres();
         double h = item.height().toMillimetres();
@@ -106,6 +108,15 @@ public final class ClosedStackBuilder {
         Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), flat.state().position().get(back));
         layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE,
                 footprint, item.thickness(), 0));
+    }
+
+    /** Of two panels of one piece the front one where the other is only a part of the pocket's back. */
+    private PanelRef wider(PanelRef front, PanelRef back, Side open) {
+        Envelope before = flat.state().assembly().panel(front).bounds();
+        Envelope behind = flat.state().assembly().panel(back).bounds();
+        boolean wider = open.y() != 0 ? before.getWidth() > behind.getWidth() + 1
+                : before.getHeight() > behind.getHeight() + 1;
+        return wider && front.piece().equals(back.piece()) ? front : back;
     }
 
     /** Where the top of the piece points, seen from the front. */

@@ -18,6 +18,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.locationtech.jts.geom.Envelope;
@@ -53,6 +54,10 @@ final class PocketFinder {
 
     /** Glue on a part sticks to whatever lies next to it on the side of what the part is glued onto. */
     private record Stuck(PanelRef part, PanelRef onto) implements Hold {
+        Optional<PanelRef> other(PanelRef one) {
+            return one.equals(part) ? Optional.of(onto) : one.equals(onto) ? Optional.of(part) : Optional.empty();
+        }
+
         @Override
         public boolean closes(List<PanelRef> stack, int layer) {
             return stack.get(layer).equals(part) && stack.indexOf(onto) > layer
@@ -68,7 +73,8 @@ final class PocketFinder {
     private final List<List<PanelRef>> stacks = new ArrayList<>();
     private final List<Wall> walls = new ArrayList<>();
     private final Set<Set<PanelRef>> folded = new HashSet<>();
-    private final List<Hold> sealed = new ArrayList<>();
+    private final List<Stuck> sealed = new ArrayList<>();
+    private final List<Stuck> glued = new ArrayList<>();
     private final Map<Integer, Integer> parent = new TreeMap<>();
     private final List<int[]> boundary = new ArrayList<>();
 
@@ -108,7 +114,10 @@ final class PocketFinder {
         if (!flat.state().position().containsKey(glue.part()) || !flat.state().position().containsKey(glue.onto())) {
             return;
         }
-        Hold stuck = new Stuck(glue.part(), glue.onto());
+        Stuck stuck = new Stuck(glue.part(), glue.onto());
+        if (!glue.edges().glued().isEmpty()) {
+            glued.add(stuck);
+        }
         if (glue.edges().glued().containsAll(List.of(Side.values()))) {
             sealed.add(stuck);
         }
@@ -172,7 +181,7 @@ final class PocketFinder {
         }
     }
 
-    private static boolean isClosed(List<Hold> holds, List<PanelRef> stack, int layer) {
+    private static boolean isClosed(List<? extends Hold> holds, List<PanelRef> stack, int layer) {
         return holds.stream().anyMatch(hold -> hold.closes(stack, layer));
     }
 
@@ -194,7 +203,9 @@ final class PocketFinder {
         if (after < 0 && layer + 2 < stack.size() && isFlap(stack.get(layer + 1), stack.get(layer + 2))) {
             after = continued(stack.get(layer + 2), next);
         }
-        if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(before))) {
+        if (before >= 0 && after == before + 2 && isGlued(next.get(before + 1), next.get(after))) {
+            after--;
+        } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(before))) {
             before++;
         } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(after))) {
             after--;
@@ -206,13 +217,25 @@ final class PocketFinder {
         return true;
     }
 
+    private boolean isGlued(PanelRef one, PanelRef other) {
+        return glued.stream().anyMatch(stuck -> stuck.other(one).filter(other::equals).isPresent());
+    }
+
     /** Whether two panels are the two sides of a folded crease. */
     private boolean isFlap(PanelRef one, PanelRef other) {
         return folded.contains(Set.of(one, other));
     }
 
-    /** Where a layer goes on in the next place: itself, or a panel that it is joined to by a flat crease. */
+    /** Where a layer goes on in the next place: itself, or what is glued to it, over whose edge nothing gets lost. */
     private int continued(PanelRef panel, List<PanelRef> next) {
+        int alone = alone(panel, next);
+        return alone >= 0 ? alone
+                : glued.stream().flatMap(stuck -> stuck.other(panel).stream()).mapToInt(other -> alone(other, next))
+                        .filter(place -> place >= 0).findFirst().orElse(-1);
+    }
+
+    /** Where a layer goes on by itself, or as a panel that it is joined to by a flat crease. */
+    private int alone(PanelRef panel, List<PanelRef> next) {
         int same = next.indexOf(panel);
         if (same >= 0) {
             return same;

@@ -22,7 +22,7 @@ public enum DesignFileWords implements Code {
     FIELD_UNKNOWN("“{field}” is not known here; expected {expected.all}."),
     LIST_EXPECTED("A list was expected here, such as [a, b]."),
     ENTRIES_EXPECTED("“{field}” must hold named entries."),
-    PLACE_NEEDS_TWO("“at” needs two values: [x, y]."),
+    PLACE_NEEDS_TWO("“{field}” needs two values: [x, y]."),
     REPEAT_COUNTS_ONE("A repeat counts one variable: repeat: {i: [1, panels]}."),
     REPEAT_NEEDS_TWO("A repeat needs two values: [from, to]."),
     TOO_MANY_MEASURES("This design has {count} measures; at most {most} are worked out."),

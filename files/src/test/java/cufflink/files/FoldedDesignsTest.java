@@ -11,6 +11,7 @@ import cufflink.design.Measure.Role;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Pose;
+import cufflink.drawing.ClosedDrawing;
 import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
@@ -139,12 +140,15 @@ class FoldedDesignsTest {
         }
     }
 
+    /** Nothing of these can be opened: they are shown closed. */
+    private static final Set<String> STIFF = Set.of("panel-pockets", "notch-sleeve");
+
     @ParameterizedTest
     @MethodSource("ids")
     void everyDesign_isDrawnHalfOpen_frontAndBack(String id) {
         Plan plan = plan(id);
-        if (plan.assembly().creases().isEmpty()) {
-            assertTrue(plan.poses().isEmpty(), "nothing of it can be opened");
+        if (STIFF.contains(id)) {
+            assertTrue(plan.poses().isEmpty() && ClosedDrawing.draw(plan, false, 0.3).isPresent());
             return;
         }
         assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size()

@@ -10,6 +10,7 @@ import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
+import cufflink.design.Side;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.SheetUse;
@@ -24,6 +25,7 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stack.PocketSpace;
 import cufflink.words.Code;
 import cufflink.words.DesignFileWords;
 import cufflink.words.DesignWords;
@@ -35,6 +37,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -122,6 +125,39 @@ class PartsTest {
                 .withWish(Plans.fromSheet("A4", 1, new SheetUse.Whole()))).orThrow();
         assertEquals(List.of(), sheet.layout().unplaced());
         assertEquals(1, sheet.layout().sheets().size());
+    }
+
+    /** Half folds of 5 × 7 in with a sleeve for a gift card in the middle of the back, its mouth at the top. */
+    @ParameterizedTest
+    @CsvSource({"open, none", "open, front", "open, through", "wrapped, none", "wrapped, front", "wrapped, through"})
+    void sleeve_isGluedOnByItsBack_howeverItEnds(String end, String notch) {
+        Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
+        card = card.withMats(card.mats().withLayers(0)).withSet("width", "5 in").withSet("height", "7 in");
+        Plan plan = Planner.plan(card.withPart(PartAdding.part(card.design(), "sleeve", builtIn("notch-sleeve"),
+                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow()).withSet("sleeve.end", end)
+                .withSet("sleeve.notch", notch)).orThrow();
+        assertEquals(List.of(), plan.faults());
+        List<PanelRef> order = plan.closed().orElseThrow().order();
+        assertEquals(new PanelRef("base", "back"), order.get(order.size() - 1));
+        PocketSpace space = plan.stack().orElseThrow().spaces().stream()
+                .filter(found -> found.front().contains(new PanelRef("sleeve.strip", "front"))).findFirst()
+                .orElseThrow();
+        assertEquals(end.equals("open") ? Set.of(Side.LEFT, Side.RIGHT) : Set.of(Side.LEFT, Side.RIGHT, Side.BOTTOM),
+                space.closed());
+        assertTrue(space.open().contains(Side.TOP));
+    }
+
+    /** What it holds may stand: then its shorter side is across. */
+    @Test
+    void sleeve_holdsWhatStandsOrLies() {
+        for (String way : List.of("lying", "upright")) {
+            Plan plan = plan(builtIn("notch-sleeve"), "way=" + way);
+            Length across = way.equals("lying") ? Contents.GIFT_CARD.width() : Contents.GIFT_CARD.height();
+            assertTrue(plan.measures().length("front").isLongerThan(across));
+            assertFalse(plan.measures().length("front").isLongerThan(across.plus(Length.ofMillimetres(6))));
+            assertFalse(plan.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD),
+                    plan.checks().toString());
+        }
     }
 
     @Test

@@ -13,7 +13,8 @@ public final class BuiltInDesigns {
             "centre-step", "crossover", "secret-panel",
             "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
             "back-fold-holder", "criss-cross-pocket",
-            "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold");
+            "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
+            "notch-sleeve");
 
     private BuiltInDesigns() {
     }

@@ -92,7 +92,9 @@ final class DesignParser {
             DesignDefinition.Claims claims = claims(fields);
             return pieces.isEmpty() ? Optional.empty()
                     : Optional.of(parts.with(
-                            new DesignDefinition(head, shown, measures, pieces, making, claims, List.of()), fields));
+                            new DesignDefinition(head, shown, measures, pieces, making, claims, List.of(),
+                                    fields.all("asPart", "“asPart”", parts::attached)),
+                            fields));
         }
     }
 
@@ -320,7 +322,7 @@ final class DesignParser {
         Formula depth = fields.requiredFormula("depth");
         DesignDefinition.Space space = new DesignDefinition.Space(
                 fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
-                depth, fields.formula("room").orElse(depth));
+                depth, fields.formula("room").orElse(depth), fields.formula("turned"));
         DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
                 fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
         return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),

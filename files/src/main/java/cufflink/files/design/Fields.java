@@ -206,9 +206,13 @@ final class Fields implements AutoCloseable {
 
     /** The place under {@code at}. */
     Optional<Spot> spot() {
-        List<YamlNode> at = list("at");
+        return spot("at");
+    }
+
+    Optional<Spot> spot(String name) {
+        List<YamlNode> at = list(name);
         if (!at.isEmpty() && at.size() != 2) {
-            problem(place(), DesignFileWords.PLACE_NEEDS_TWO.of());
+            problem(place(), DesignFileWords.PLACE_NEEDS_TWO.of("field", name));
         }
         return at.size() == 2 ? Optional.of(new Spot(formula(at.get(0)), formula(at.get(1))))
                 : Optional.empty();

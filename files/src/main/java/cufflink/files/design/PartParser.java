@@ -6,6 +6,7 @@ import cufflink.design.Expression;
 import cufflink.design.Face;
 import cufflink.design.Formula;
 import cufflink.design.Measure;
+import cufflink.design.Occurs;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
@@ -77,43 +78,47 @@ final class PartParser {
             String label = fields.text("label").orElseGet(() -> PartAdding.label(name));
             PanelRef on = panel(fields, "on");
             Optional<Face> face = fields.word("face", Face.class, Face::word);
-            Optional<DesignDefinition.Placing> at = at(fields);
             Optional<Formula> when = fields.formula("when");
             Map<String, Formula> bound = bound(design, fields);
-            Optional<PartDefinition.Attached> join = join(design, fields);
+            List<Occurs<PartDefinition.Attached>> joins = joins(design, fields);
+            Optional<DesignDefinition.Placing> at = at(fields, joins);
             return design.map(found -> new PartDefinition(name, label, found,
-                    new PartDefinition.Seat(on, face, at, join), bound, when));
+                    new PartDefinition.Seat(on, face, at, joins), bound, when));
         }
     }
 
-    private static Optional<DesignDefinition.Placing> at(Fields fields) {
+    private static Optional<DesignDefinition.Placing> at(Fields fields,
+            List<Occurs<PartDefinition.Attached>> joins) {
         Optional<Formula> turn = fields.formula("turn");
-        Optional<Turned> turned = fields.word("turned", Turned.class, Turned::word);
-        Optional<DesignDefinition.Placing> at = fields.spot()
-                .map(spot -> new DesignDefinition.Placing(spot, turn, turned.orElse(Turned.NO)));
-        if (at.isEmpty() && (turn.isPresent() || turned.isPresent())) {
+        Optional<DesignDefinition.Placing> at = fields.spot().map(spot -> new DesignDefinition.Placing(spot, turn,
+                joins.stream().findFirst().map(join -> join.what().turned()).orElse(Turned.NO)));
+        if (at.isEmpty() && turn.isPresent()) {
             fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
         }
         return at;
     }
 
-    /** What is put on the panel: by the part's own piece for it, or as it is said here. */
-    private Optional<PartDefinition.Attached> join(Optional<DesignDefinition> design, Fields fields) {
-        boolean ownPiece = design.flatMap(PartExpansion::standIn).isPresent();
-        if (ownPiece && (fields.has("glue") || fields.has("turn") || fields.has("turned"))) {
-            fields.problem(fields.place(), DesignFileWords.PART_HAS_ITS_PANEL.of());
-            return Optional.empty();
-        } else if (ownPiece || design.isEmpty()) {
-            return Optional.empty();
+    /** What is put on the panel: by the part's own piece for it, as it is said here, or as the part says itself. */
+    private List<Occurs<PartDefinition.Attached>> joins(Optional<DesignDefinition> design, Fields fields) {
+        if (design.flatMap(PartExpansion::standIn).isPresent()) {
+            if (fields.has("glue") || fields.has("turn") || fields.has("turned")) {
+                fields.problem(fields.place(), DesignFileWords.PART_HAS_ITS_PANEL.of());
+            }
+            return List.of();
         }
-        DesignDefinition.Edges edges = new DesignDefinition.Edges(DesignParser.sides(fields, "edges"),
+        return design.isEmpty() || fields.has("glue") || design.get().asPart().isEmpty()
+                ? List.of(Occurs.once(attached(fields))) : design.get().asPart();
+    }
+
+    /** What is glued where; all round if no edge is named. */
+    PartDefinition.Attached attached(Fields fields) {
+        List<Side> edges = DesignParser.sides(fields, "edges");
+        DesignDefinition.Edges glued = new DesignDefinition.Edges(edges.isEmpty() ? List.of(Side.values()) : edges,
                 DesignParser.sides(fields, "free"), fields.flag("overhang"));
-        Optional<DesignDefinition.Said> said = fields.has("say")
-                ? Optional.of(DesignParser.said(fields, fields.template("say"))) : Optional.empty();
-        return Optional.of(new PartDefinition.Attached(panel(fields, "glue"), DesignDefinition.Way.GLUE,
-                edges.glued().isEmpty() ? new DesignDefinition.Edges(List.of(Side.values()), edges.free(),
-                        edges.overhang()) : edges,
-                said));
+        return new PartDefinition.Attached(panel(fields, "glue"),
+                fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO), fields.spot("inset"), glued,
+                fields.has("say") ? Optional.of(DesignParser.said(fields, fields.template("say")))
+                        : Optional.empty());
     }
 
     private static PanelRef panel(Fields fields, String name) {
