@@ -78,10 +78,9 @@ public final class PartExpansion {
                 .map(piece -> fixed(piece.id()));
     }
 
-    /** The text of a template without values. */
+    /** The text of a template; of one into which values are set, one that nothing is called. */
     private static String fixed(Template template) {
-        return template.parts().stream().map(text -> text instanceof Template.Fixed plain ? plain.text() : "{}")
-                .collect(Collectors.joining());
+        return template.fixed().orElse("{}");
     }
 
     private Optional<String> panel(String name) {

@@ -127,6 +127,23 @@ class PartsTest {
         assertEquals(1, sheet.layout().sheets().size());
     }
 
+    /** A host with contents of its own shares them: what is changed there is changed in its part. */
+    @Test
+    void partMayHoldWhatItsHostHolds(@TempDir Path folder) throws IOException {
+        Files.writeString(folder.resolve("host.yaml"), """
+                id: host
+                of: m-fold-holder
+                title: Host
+                group: test
+                parts:
+                  second: {design: panel-pockets, on: base.front, face: inside, set: {holds: contents}}
+                """);
+        DesignDefinition design = DesignFileReader.read(folder.resolve("host.yaml")).orThrow();
+        assertTrue(design.measure("second.holds").isEmpty());
+        assertEquals(List.of("contents", "contents"), design.claims().pockets().stream()
+                .map(pocket -> pocket.what().holds()).toList());
+    }
+
     /** Half folds of 5 × 7 in with a sleeve for a gift card in the middle of the back, its mouth at the top. */
     @ParameterizedTest
     @CsvSource({"open, none", "open, front", "open, through", "wrapped, none", "wrapped, front", "wrapped, through"})
@@ -268,6 +285,7 @@ class PartsTest {
         "tag: {design: tag, on: base.back, glue: strip.face, set: {depth: 1 in}}| NO_MEASURE_OF_PART",
         "tag: {design: panel-pockets, on: base.back, set: {panelWidth: 1 in}}| NO_MEASURE_OF_PART",
         "tag: {design: panel-pockets, on: base.back, set: {holds: 1 in}}| CONTENTS_OF_HOST",
+        "tag: {design: panel-pockets, on: base.back, set: {holds: width}}| CONTENTS_OF_HOST",
         "tag: {design: panel-pockets, on: base.back, glue: pocket.front}| PART_HAS_ITS_PANEL",
         "tag: {design: tag, on: base.back, glue: strip.face, colour: red}| FIELD_UNKNOWN"})
     void mistakes_areNamedWhereTheyStand(String part, DesignFileWords code, @TempDir Path folder) throws IOException {

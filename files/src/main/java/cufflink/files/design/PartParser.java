@@ -79,7 +79,7 @@ final class PartParser {
             PanelRef on = panel(fields, "on");
             Optional<Face> face = fields.word("face", Face.class, Face::word);
             Optional<Formula> when = fields.formula("when");
-            Map<String, Formula> bound = bound(design, fields);
+            Map<String, Formula> bound = bound(design, host, fields);
             List<Occurs<PartDefinition.Attached>> joins = joins(design, fields);
             Optional<DesignDefinition.Placing> at = at(fields, joins);
             return design.map(found -> new PartDefinition(name, label, found,
@@ -130,13 +130,20 @@ final class PartParser {
         });
     }
 
+    /** Whether a formula is the name of something that the host holds. */
+    private static boolean isContents(Formula formula, DesignDefinition host) {
+        return formula.expression() instanceof Expression.Name name && host.measure(name.name())
+                .filter(measure -> measure.role() == Measure.Role.CONTENTS).isPresent();
+    }
+
     /** Whether a measure may be set, and is not that of the panel. */
     private static boolean isSettable(Measure measure, DesignDefinition design) {
         return measure.canBeSet() && !PartExpansion.ofPanel(design).contains(measure.name());
     }
 
     /** Formulas for measures of the part, under {@code set}. */
-    private Map<String, Formula> bound(Optional<DesignDefinition> design, Fields fields) {
+    private Map<String, Formula> bound(Optional<DesignDefinition> design, DesignDefinition host,
+            Fields fields) {
         Map<String, Formula> bound = new LinkedHashMap<>();
         fields.entries("set").forEach((name, node) -> {
             Optional<Measure> measure = design.flatMap(found -> found.measure(name));
@@ -146,7 +153,7 @@ final class PartParser {
                         .filter(found -> isSettable(found, design.get())).map(Measure::name).toList();
                 fields.problem(node.place(), DesignFileWords.NO_MEASURE_OF_PART.of("name", name, "measures", settable));
             } else if (measure.filter(found -> found.role() == Measure.Role.CONTENTS).isPresent()
-                    && !(formula.expression() instanceof Expression.Name)) {
+                    && !isContents(formula, host)) {
                 fields.problem(node.place(), DesignFileWords.CONTENTS_OF_HOST.of("name", name));
             } else {
                 bound.put(name, formula);
