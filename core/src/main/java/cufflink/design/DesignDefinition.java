@@ -14,11 +14,12 @@ import java.util.Set;
  * repeat, and to {@code card.caliper}, {@code ruler.step}.
  *
  * @param pieces the main piece first; at least one
- * @param parts  designs that are worked into it already
+ * @param parts  designs that are worked into it already, those within a part after it with its name in front; their
+ *               places and bindings as their own files have them
  * @param asPart how it is put on a panel of another design; nothing for what is glued there all over by its first panel
  */
 public record DesignDefinition(Head head, Shown shown, List<Measure> measures, List<Occurs<PieceDefinition>> pieces,
-        Making making, Claims claims, List<PartDefinition> parts, List<Occurs<PartDefinition.Attached>> asPart) {
+        Making making, Claims claims, List<PartDefinition> parts, List<Occurs<PartDefinition.Mounting>> asPart) {
     public DesignDefinition {
         parts = List.copyOf(parts);
         asPart = List.copyOf(asPart);
@@ -183,10 +184,11 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /**
      * How a piece is laid on a panel.
      *
-     * @param at   its top left corner from the panel's
-     * @param turn degrees by which it is turned in its plane
+     * @param at     top left corner of the panel that is put on, from that of the panel under it
+     * @param turn   degrees by which it is turned in its plane
+     * @param corner where the top left corner of all that is put on lies, if that is another: what the hands see
      */
-    public record Placing(Spot at, Optional<Formula> turn, Turned turned) {
+    public record Placing(Spot at, Optional<Formula> turn, Turned turned, Optional<Spot> corner) {
     }
 
     /**

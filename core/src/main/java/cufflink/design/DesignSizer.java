@@ -195,7 +195,8 @@ public final class DesignSizer {
         DesignDefinition.Host host = glue.host();
         Optional<SizedDesign.Placing> placing = host.placing()
                 .map(placed -> new SizedDesign.Placing(offset(placed.at()),
-                        placed.turn().map(sheet::degrees).orElse(0.0), placed.turned()));
+                        placed.turn().map(sheet::degrees).orElse(0.0), placed.turned(),
+                        placed.corner().map(this::offset)));
         return new SizedDesign.Glue(sheet.text(glue.id()), glue.way(), panel(glue.part()),
                 new SizedDesign.Host(panel(host.panel()), host.face().orElse(Face.INSIDE), placing), glue.edges(),
                 new SizedDesign.Passing(glue.passing().over().stream().map(this::panel).toList(),
@@ -229,8 +230,12 @@ public final class DesignSizer {
     }
 
     private List<SizedDesign.Judgement> judgements(MeasureSizer measures) {
-        List<SizedDesign.Judgement> judgements = new ArrayList<>(measures.conflicts());
-        judgements.addAll(new NegativeResults(definition).judge(measures.measuresFound(), given.format()));
+        // What is left out is worked out, but nobody is told what is wrong with it.
+        List<PartDefinition> absent = definition.parts().stream().filter(part -> !sheet.wanted(part.when())).toList();
+        Predicate<String> there = measure -> absent.stream().noneMatch(part -> part.has(measure));
+        List<SizedDesign.Judgement> judgements = new ArrayList<>(measures.conflicts().stream()
+                .filter(conflict -> conflict.change().filter(there).isPresent()).toList());
+        judgements.addAll(new NegativeResults(definition).judge(measures.measuresFound(), there, given.format()));
         for (DesignDefinition.Rule rule : definition.claims().checks()) {
             if (sheet.wanted(rule.when())) {
                 boolean holds = sheet.truth(rule.that());

@@ -20,6 +20,7 @@ public record Facts(Map<String, Length> found) {
     public static final String CLOSED_HEIGHT = "closed.height";
     public static final String CLOSED_THICKNESS = "closed.thickness";
     private static final Length SOMETHING = Length.ofMillimetres(100);
+    /** With a space, so that no file can write such a name: whose panel is meant, a part says by where it sits. */
     private static final String PANEL = "panel ";
     private static final String WIDTH = ".width";
     private static final String HEIGHT = ".height";

@@ -7,6 +7,7 @@ import cufflink.measure.Measured;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** No worked-out length, overlap or margin is less than nothing, unless a check of the design's own speaks of it. */
@@ -17,12 +18,13 @@ final class NegativeResults {
         this.definition = definition;
     }
 
-    /** What is broken; nothing where all is well. */
-    List<SizedDesign.Judgement> judge(Measures measures, LengthFormat format) {
+    /** What is broken; nothing where all is well. Measures of what is left out are not looked at. */
+    List<SizedDesign.Judgement> judge(Measures measures, Predicate<String> there, LengthFormat format) {
         Set<String> judged = definition.claims().checks().stream()
                 .flatMap(rule -> Names.in(rule.that().expression()).stream())
                 .collect(Collectors.toSet());
-        return measures.all().stream().filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
+        return measures.all().stream().filter(sized -> there.test(sized.definition().name()))
+                .filter(sized -> isNegative(sized) && !judged.contains(sized.definition().name()))
                 .map(sized -> new SizedDesign.Judgement("negative-" + sized.definition().name(), true,
                         change(sized.definition()), false, Optional.of(sized.length()),
                         DesignWords.LESS_THAN_NOTHING.of("label", sized.definition().label(), "length",

@@ -3,6 +3,7 @@ package cufflink.design;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
+import cufflink.words.Message;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,8 @@ import java.util.Optional;
 public final class PartAdding {
     /** So many pieces may be in one design, those of its parts counted. */
     public static final int MOST_PIECES = 200;
+    /** So many measures. */
+    public static final int MOST_MEASURES = 600;
 
     private PartAdding() {
     }
@@ -36,25 +39,36 @@ public final class PartAdding {
         if (!isName(name, host)) {
             return Outcome.failed(Problem.error(name, DesignWords.NO_PART_NAME.of("name", name)));
         }
-        if (host.pieces().size() + design.pieces().size() > MOST_PIECES) {
-            return Outcome.failed(Problem.error(name, DesignWords.TOO_MANY_PIECES.of("count",
-                    host.pieces().size() + design.pieces().size(), "most", MOST_PIECES)));
+        Optional<Message> tooMuch = tooMuch(host, design);
+        if (tooMuch.isPresent()) {
+            return Outcome.failed(Problem.error(name, tooMuch.get()));
         }
-        List<Occurs<PartDefinition.Attached>> joins = joins(design);
-        if (joins.isEmpty() && PartExpansion.standIn(design).isEmpty()) {
+        List<Occurs<PartDefinition.Mounting>> mountings = mountings(design);
+        if (mountings.isEmpty() && !PartExpansion.hasStandIn(design)) {
             return Outcome.failed(Problem.error(name, DesignWords.NO_PANEL_TO_GLUE.of("design", design.title())));
         }
         return Outcome.of(new PartDefinition(name, label(name), design,
-                new PartDefinition.Seat(on, face, Optional.empty(), joins), Map.of(), Optional.empty()));
+                new PartDefinition.Seat(on, face, Optional.empty(), mountings), Map.of(), Optional.empty()));
+    }
+
+    /** Why a host has no room for the pieces or measures of another design. */
+    public static Optional<Message> tooMuch(DesignDefinition host, DesignDefinition more) {
+        int pieces = host.pieces().size() + more.pieces().size();
+        int measures = host.measures().size() + more.measures().size();
+        return pieces > MOST_PIECES
+                ? Optional.of(DesignWords.TOO_MANY_PIECES.of("count", pieces, "most", MOST_PIECES))
+                : measures > MOST_MEASURES
+                        ? Optional.of(DesignWords.TOO_MANY_MEASURES.of("count", measures, "most", MOST_MEASURES))
+                : Optional.empty();
     }
 
     /** How a design is put on a panel: as it says itself, or all over by its first panel. */
-    private static List<Occurs<PartDefinition.Attached>> joins(DesignDefinition design) {
-        if (PartExpansion.standIn(design).isPresent() || !design.asPart().isEmpty()) {
+    private static List<Occurs<PartDefinition.Mounting>> mountings(DesignDefinition design) {
+        if (PartExpansion.hasStandIn(design) || !design.asPart().isEmpty()) {
             return design.asPart();
         }
         DesignDefinition.Edges all = new DesignDefinition.Edges(List.of(Side.values()), List.of(), false);
-        return firstPanel(design).map(panel -> Occurs.once(new PartDefinition.Attached(panel,
+        return firstPanel(design).map(panel -> Occurs.once(new PartDefinition.Mounting(panel,
                 DesignDefinition.Turned.NO, Optional.empty(), all, Optional.empty()))).stream().toList();
     }
 

@@ -21,22 +21,26 @@ public record PartDefinition(String name, String label, DesignDefinition design,
         bound = Ordered.map(bound);
     }
 
+    /** Whether a measure or a piece of the whole belongs to it, by its name. */
+    public boolean has(String name) {
+        return name.startsWith(this.name + ".");
+    }
+
     /**
      * Where a part sits.
      *
-     * @param on    the panel of the host
-     * @param face  of that panel; the one that the part's own joints name if absent
-     * @param at    where its top left corner lies from the panel's, and how it is turned; in the middle if absent, or
-     *              where the piece that stands for the panel has it
-     * @param joins what of the part is put on the panel, one of them at a time; none for a design with a piece that
-     *              stands for the panel
+     * @param on        the panel of the host
+     * @param face      of that panel; the one that the part's own joints name if absent
+     * @param at        where its top left corner lies from the panel's, and how it is turned; in the middle if absent,
+     *                  or where the piece that stands for the panel has it
+     * @param mountings what of the part is put on the panel, one of them at a time; none for a design with a piece that
+     *                  stands for the panel
      */
     public record Seat(PanelRef on, Optional<Face> face, Optional<DesignDefinition.Placing> at,
-            List<Occurs<Attached>> joins) {
+            List<Occurs<Mounting>> mountings) {
         public Seat {
-            joins = List.copyOf(joins);
+            mountings = List.copyOf(mountings);
         }
-
     }
 
     /**
@@ -44,10 +48,12 @@ public record PartDefinition(String name, String label, DesignDefinition design,
      *
      * @param panel  of the part
      * @param turned how the part is turned over, so that the right face of the panel lies down
-     * @param inset  where the panel's top left corner lies from that of the part's outline, in the part's measures; in
-     *               the same place if absent
+     * @param inset  where the panel's top left corner lies from that of the part's outline, which is what the hands see
+     *               and the file places; in the part's measures; in the same place if absent
+     * @param edges  of the panel, those that take glue and those that must not
+     * @param said   what the hands are told; absent for what is always told
      */
-    public record Attached(PanelRef panel, DesignDefinition.Turned turned, Optional<DesignDefinition.Spot> inset,
+    public record Mounting(PanelRef panel, DesignDefinition.Turned turned, Optional<DesignDefinition.Spot> inset,
             DesignDefinition.Edges edges, Optional<DesignDefinition.Said> said) {
     }
 }

@@ -7,6 +7,7 @@ import cufflink.design.Expression.Literal;
 import cufflink.design.Expression.Name;
 import cufflink.design.Expression.Quoted;
 import cufflink.design.Expression.Unary;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -30,6 +31,57 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
     Template template(Template template) {
         return new Template(template.parts().stream().map(part -> part instanceof Template.Insert insert
                 ? new Template.Insert(formula(insert.formula())) : part).toList());
+    }
+
+    DesignDefinition.Spot spot(DesignDefinition.Spot spot) {
+        return new DesignDefinition.Spot(formula(spot.x()), formula(spot.y()));
+    }
+
+    DesignDefinition.Said said(DesignDefinition.Said said) {
+        return new DesignDefinition.Said(said.title().map(this::template), template(said.all()));
+    }
+
+    /** Things that occur, with their conditions and repeats. */
+    <T> List<Occurs<T>> all(List<Occurs<T>> things, Function<T, T> made) {
+        return things.stream().map(thing -> new Occurs<>(made.apply(thing.what()), formula(thing.when()),
+                thing.repeat().map(repeat -> new Occurs.Repeat(repeat.variable(), formula(repeat.from()),
+                        formula(repeat.to())))))
+                .toList();
+    }
+
+    PieceDefinition.Marks marks(PieceDefinition.Marks marks) {
+        return new PieceDefinition.Marks(
+                all(marks.scores(),
+                        score -> new PieceDefinition.Score(template(score.id()), line(score.line()),
+                                formula(score.fold()))),
+                all(marks.slits(),
+                        slit -> new PieceDefinition.Slit(template(slit.id()), line(slit.line()),
+                                formula(slit.width()), slit.joint())),
+                all(marks.cutOuts(),
+                        cut -> new PieceDefinition.CutOut(template(cut.id()), cut.shape(),
+                                cut.numbers().stream().map(this::formula).toList(), cut.outside(), cut.through())),
+                all(marks.panels(), panel -> new PieceDefinition.PanelName(template(panel.id()),
+                        template(panel.label()), panel.at().map(this::spot))));
+    }
+
+    private PieceDefinition.Line line(PieceDefinition.Line line) {
+        return line.accept(new PieceDefinition.Line.Cases<PieceDefinition.Line>() {
+            @Override
+            public PieceDefinition.Line upright(PieceDefinition.AtX at) {
+                return new PieceDefinition.AtX(formula(at.x()), formula(at.from()), formula(at.to()));
+            }
+
+            @Override
+            public PieceDefinition.Line level(PieceDefinition.AtY at) {
+                return new PieceDefinition.AtY(formula(at.y()), formula(at.from()), formula(at.to()));
+            }
+
+            @Override
+            public PieceDefinition.Line between(PieceDefinition.Between ends) {
+                return new PieceDefinition.Between(formula(ends.x1()), formula(ends.y1()), formula(ends.x2()),
+                        formula(ends.y2()));
+            }
+        });
     }
 
     @Override

@@ -276,8 +276,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /**
      * How a part lies on a panel: turned over or not, turned in its plane by degrees, then with the top left corner of
      * its bounds at {@code at} from the panel's.
+     *
+     * @param corner top left corner of all that is put on, if that is another
      */
-    public record Placing(Offset at, double turn, DesignDefinition.Turned turned) {
+    public record Placing(Offset at, double turn, DesignDefinition.Turned turned, Optional<Offset> corner) {
+        /** The corner that the hands bring to its place. */
+        public Offset seen() {
+            return corner.orElse(at);
+        }
     }
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */
@@ -335,6 +341,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public Optional<Contents> contents(Pocket pocket) {
         return measures.get(pocket.definition().holds()).flatMap(Measures.Sized::contents)
                 .map(item -> pocket.turned() ? item.turned() : item);
+    }
+
+    /** The parts that are there; a design without a piece of its own is none. */
+    public List<PartDefinition> parts() {
+        return definition.parts().stream()
+                .filter(part -> pieces.stream().anyMatch(piece -> part.has(piece.id()))).toList();
     }
 
     /** A piece by id; it must exist. */

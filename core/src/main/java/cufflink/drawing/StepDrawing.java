@@ -19,6 +19,7 @@ import cufflink.score.Slant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -279,8 +280,9 @@ public final class StepDrawing {
         List<Shape.Area> shapes = new ArrayList<>();
         if (glue.at().isPresent()) {
             String colour = plan.project().paper(plan.design().piece(glue.part().piece()).material()).face();
-            shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT, Outlines.spots(patch.part()),
-                    Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT)));
+            Stream.concat(scene.get().covers().stream(), Stream.of(patch.part()))
+                    .forEach(panel -> shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT,
+                            Outlines.spots(panel), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT))));
         }
         patch.glued().forEach(strip -> shapes.add(
                 new Shape.Area(glue.id(), Ink.GLUE, Outlines.spots(strip), Optional.empty(), Optional.of(Ink.GLUE))));

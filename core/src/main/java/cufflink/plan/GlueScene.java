@@ -3,15 +3,19 @@ package cufflink.plan;
 import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FlatFoldedState;
+import cufflink.fold.Footprints;
 import cufflink.fold.GluePatch;
 import cufflink.fold.Join;
 import cufflink.fold.Point3;
 import cufflink.fold.RigidMotion;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * A glue step as it is drawn: the piece that lies on the table, the face of it that lies up, and the glue. Words and
@@ -21,8 +25,14 @@ import org.locationtech.jts.geom.Coordinate;
  * @param mirrored whether it lies turned over
  * @param place    how the part lies on it; absent for two panels of one piece
  * @param patch    in the coordinates of the host as its up face lies up
+ * @param covers   what of a folded part lies over or beside the panel that takes the glue, in the same coordinates
  */
-public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> place, GluePatch patch) {
+public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> place, GluePatch patch,
+        List<Polygon> covers) {
+    public GlueScene {
+        covers = List.copyOf(covers);
+    }
+
     /** The scene of a joint; absent if the assembly has no such joint. */
     public static Optional<GlueScene> of(Workings plan, Glue glue) {
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
@@ -31,7 +41,22 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
                 .filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
         Face face = glue.at().isPresent() ? glue.face() : partsFace(plan, glue);
-        return join.map(found -> new GlueScene(host, face != up, found.place(), plan.glued().get(glue.id())));
+        return join.map(found -> new GlueScene(host, face != up, found.place(), plan.glued().get(glue.id()),
+                covers(plan, glue)));
+    }
+
+    /** The panels of a part that is brought to its place by the outline of all of it, as they lie when it is closed. */
+    private static List<Polygon> covers(Workings plan, Glue glue) {
+        Optional<FlatFoldedState> flat = plan.stacked().flat()
+                .filter(closed -> glue.at().flatMap(SizedDesign.Placing::corner).isPresent());
+        return flat.stream().flatMap(closed -> {
+            Map<PanelRef, RigidMotion> places = closed.state().position();
+            RigidMotion back = places.get(glue.onto()).inverse();
+            String piece = glue.part().piece();
+            return closed.state().assembly().pattern(piece).panels().stream()
+                    .map(panel -> Footprints.of(panel.outline(),
+                            back.after(places.get(new PanelRef(piece, panel.id())))));
+        }).toList();
     }
 
     /**

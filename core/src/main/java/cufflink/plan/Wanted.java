@@ -47,10 +47,11 @@ public record Wanted(DesignDefinition base, List<PartDefinition> added, DesignDe
         return new Wanted(base, added, design, wish, set, value);
     }
 
-    Wanted with(PartDefinition part) {
+    /** With one more part that the maker adds. */
+    public Wanted with(PartDefinition part) {
         List<PartDefinition> more = new ArrayList<>(added);
         more.add(part);
-        return of(base, more, wish, set, envelope);
+        return new Wanted(base, more, PartExpansion.of(design, List.of(part)), wish, set, envelope);
     }
 
     /** Without an added part, and without what was set for it. */

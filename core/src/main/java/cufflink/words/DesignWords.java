@@ -43,6 +43,8 @@ public enum DesignWords implements Code {
             + "that name."),
     TOO_MANY_PIECES("With its parts this design has {count} pieces; at most {most} are worked out.",
             "Leave out some of the parts."),
+    TOO_MANY_MEASURES("With its parts this design has {count} measures; at most {most} are worked out.",
+            "Leave out some of the parts."),
     NO_PANEL_TO_GLUE("“{design}” names no panel by which it could be glued on."),
     SQUARE("This design is square; it cannot be {size}.",
             "The shorter side is taken for both."),

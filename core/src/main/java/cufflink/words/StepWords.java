@@ -64,7 +64,7 @@ public enum StepWords implements Code {
     STAYS_DRY("What reaches past the {panel} stays dry."),
     STAYS_FREE("The {edges} stays free."),
     STAY_FREE("The {edges} stay free."),
-    PUT_IN_PLACE("Glue it in its place as the picture shows it: {part}."),
+    PUT_IN_PLACE("Put “{part}” on, its top left corner at the marks."),
     CLOSES_HOLDS_FITS("Closes, holds, fits"),
     MEASURE_IT("Closed it should measure {size} and be {thickness} thick."),
     MEASURE_IT_ROUGHLY("Closed it should measure {size} and be {thickness} thick, as estimated from the papers' "

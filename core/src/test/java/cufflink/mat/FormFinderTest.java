@@ -11,6 +11,7 @@ import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -20,15 +21,6 @@ import org.locationtech.jts.io.WKTReader;
 /** What a panel is to the hands: a rectangle, a right triangle, or an outline. */
 class FormFinderTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
-
-    private static Polygon polygon(double... numbers) {
-        Coordinate[] ring = new Coordinate[numbers.length / 2 + 1];
-        for (int i = 0; i + 1 < numbers.length; i += 2) {
-            ring[i / 2] = new Coordinate(numbers[i], numbers[i + 1]);
-        }
-        ring[ring.length - 1] = ring[0].copy();
-        return FACTORY.createPolygon(ring);
-    }
 
     private static Polygon lying(Polygon shape, Random random) {
         AffineTransformation way = AffineTransformation.rotationInstance(random.nextInt(360) * Math.PI / 180);
@@ -45,7 +37,7 @@ class FormFinderTest {
         Random random = new Random(run.getCurrentRepetition());
         double w = 10 + random.nextInt(200);
         double h = 10 + random.nextInt(200);
-        Polygon panel = lying(polygon(0, 0, w, 0, w, h, 0, h), random);
+        Polygon panel = lying((Polygon) FACTORY.toGeometry(new Envelope(0, w, 0, h)), random);
         LayerForm form = FormFinder.of(panel);
         assertEquals(LayerForm.Kind.RECTANGLE, form.kind());
         assertEquals(Math.min(w, h), Math.min(form.width().toMillimetres(), form.height().toMillimetres()), 1e-5);
@@ -58,7 +50,9 @@ class FormFinderTest {
         Random random = new Random(run.getCurrentRepetition());
         double w = 10 + random.nextInt(200);
         double h = 10 + random.nextInt(200);
-        Polygon panel = lying(polygon(0, 0, w, 0, 0, h), random);
+        Polygon panel = lying((Polygon) FACTORY.createMultiPointFromCoords(
+                new Coordinate[] {new Coordinate(0, 0), new Coordinate(w, 0), new Coordinate(0, h)}).convexHull(),
+                random);
         LayerForm form = FormFinder.of(panel);
         assertEquals(LayerForm.Kind.TRIANGLE, form.kind());
         assertEquals(Math.min(w, h), Math.min(form.width().toMillimetres(), form.height().toMillimetres()), 1e-5);

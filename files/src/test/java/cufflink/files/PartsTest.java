@@ -18,14 +18,17 @@ import cufflink.fit.Wish;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
+import cufflink.plan.GlueScene;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.plan.RunStep;
+import cufflink.plan.StepSubject;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stack.PocketSpace;
+import cufflink.stack.StackLayer;
 import cufflink.words.Code;
 import cufflink.words.DesignFileWords;
 import cufflink.words.DesignWords;
@@ -44,6 +47,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.locationtech.jts.geom.Polygon;
 
 /** Designs made of designs: one assembly, sized by what its parts sit on. */
 class PartsTest {
@@ -254,14 +258,99 @@ class PartsTest {
                 title: Carrier
                 group: pocket
                 parts:
-                  small: {design: tag, on: strip.face, face: outside, at: [1/4 in, 1/4 in], glue: strip.face, set: {width: panel.width / 2, height: panel.height / 2}}
+                  small:
+                    {design: tag, on: strip.face, face: outside, at: [1/4 in, 1/4 in], glue: strip.face,
+                     set: {width: panel.width / 2, height: panel.height / 2}}
                 """);
         Plan plan = plan(read(host("big: {design: carrier, on: base.back, face: inside, glue: strip.face}"), folder)
                 .orThrow());
         assertEquals(List.of("base", "big.strip", "big.small.strip"),
                 plan.design().pieces().stream().map(piece -> piece.id()).toList());
+        assertEquals(List.of("big", "big.small"), plan.design().parts().stream().map(PartDefinition::name).toList());
         assertEquals(Length.ofInches(1), plan.measures().length("big.small.width"));
         assertEquals(List.of(), plan.faults());
+    }
+
+    /** Each lies in the one before; the host is not counted. */
+    @ParameterizedTest
+    @CsvSource({"4, true", "5, false"})
+    void parts_lieFourDeep(int deep, boolean right, @TempDir Path folder) throws IOException {
+        for (int i = 1; i <= deep; i++) {
+            Files.writeString(folder.resolve("d" + i + ".yaml"), "id: d" + i + "\nof: tag\ntitle: D\ngroup: test\n"
+                    + (i == deep ? "" : "parts:\n  in: {design: d" + (i + 1) + ", on: strip.face, face: outside, glue: "
+                            + "strip.face, set: {width: panel.width - 1/8 in, height: panel.height - 1/8 in}}\n"));
+        }
+        Outcome<DesignDefinition> outcome = read(
+                host("d: {design: d1, on: base.back, face: inside, glue: strip.face}").replace("of: tag",
+                        "of: half-fold"),
+                folder);
+        assertEquals(right, !codes(outcome).contains(DesignFileWords.PARTS_TOO_DEEP), outcome.problems().toString());
+    }
+
+    /** Many parts of many parts of many parts: refused at the first that is too much, not after all of them. */
+    @Test
+    void tooManyParts_areRefusedAtTheFirstThatIsTooMuch(@TempDir Path folder) throws IOException {
+        String next = "tag";
+        for (int level = 1; level <= 3; level++) {
+            StringBuilder text = new StringBuilder("id: many" + level + "\nof: tag\ntitle: M\ngroup: test\nparts:\n");
+            for (int i = 0; i < 12; i++) {
+                text.append("  p").append(i).append(": {design: ").append(next)
+                        .append(", on: strip.face, face: outside, glue: strip.face}\n");
+            }
+            next = "many" + level;
+            Files.writeString(folder.resolve(next + ".yaml"), text);
+        }
+        Outcome<DesignDefinition> outcome = read(host("many: {design: many3, on: base.back, glue: strip.face}"),
+                folder);
+        assertEquals(List.of(DesignWords.TOO_MANY_MEASURES), codes(outcome));
+        assertTrue(outcome.problems().get(0).where().startsWith("many2.yaml"), outcome.problems().toString());
+    }
+
+    @Test
+    void labelOfNothing_isTheName(@TempDir Path folder) throws IOException {
+        Plan plan = plan(read(host("tag: {design: panel-pockets, label: \"\", on: base.back}"), folder).orThrow());
+        assertEquals("Tag", plan.design().parts().get(0).label());
+    }
+
+    /** A part that is left out may come to any size: nobody is told. */
+    @Test
+    void partThatIsLeftOut_isNotJudged(@TempDir Path folder) throws IOException {
+        DesignDefinition design = read(host("tag: {design: panel-pockets, on: base.back, face: inside, "
+                + "when: fold = 'side', set: {gluing: \"if fold = 'side' then 1/4 in else 5 in\", size: "
+                + "\"if fold = 'side' then 2 in else 1 in\"}}"), folder).orThrow();
+        Plan without = plan(design, "fold=top");
+        assertEquals(List.of(), without.design().parts());
+        assertFalse(without.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD),
+                without.checks().toString());
+    }
+
+    /** The hands lay a sleeve by its outline, not by the half of its back that takes the glue. */
+    @Test
+    void marks_areForWhatTheHandsSee() {
+        Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH).withSet("width", "5 in")
+                .withSet("height", "7 in");
+        Plan plan = Planner.plan(card.withPart(PartAdding.part(card.design(), "sleeve", builtIn("notch-sleeve"),
+                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow())).orThrow();
+        RunStep put = plan.run().stream().filter(step -> step.title().equals("Sleeve")).findFirst().orElseThrow();
+        assertEquals(List.of(plan.measures().length("sleeve.fromLeft"), plan.measures().length("sleeve.fromTop")),
+                put.readings().stream().map(reading -> reading.length()).toList());
+        double left = plan.measures().length("width").toMillimetres()
+                + plan.measures().length("sleeve.fromLeft").toMillimetres();
+        StackLayer front = plan.stack().orElseThrow().layers().stream()
+                .filter(layer -> layer.panel().filter(new PanelRef("sleeve.strip", "front")::equals).isPresent())
+                .findFirst().orElseThrow();
+        assertEquals(left, front.footprint().getEnvelopeInternal().getMinX(), 1e-6);
+        List<Polygon> drawn = GlueScene.of(plan.workings(), ((StepSubject.OfGlue) put.subject()).glue()).orElseThrow()
+                .covers();
+        assertEquals(left, drawn.stream().mapToDouble(panel -> panel.getEnvelopeInternal().getMinX()).min()
+                .orElseThrow(), 1e-6);
+    }
+
+    @Test
+    void stepsOfAPart_beginWithItsName() {
+        Plan plan = plan(builtIn("pocket-fold"));
+        assertTrue(plan.run().stream().anyMatch(step -> step.title().equals("Pocket · Pocket on the panel")),
+                plan.run().stream().map(RunStep::title).toList().toString());
     }
 
     @Test
@@ -287,6 +376,9 @@ class PartsTest {
         "tag: {design: panel-pockets, on: base.back, set: {holds: 1 in}}| CONTENTS_OF_HOST",
         "tag: {design: panel-pockets, on: base.back, set: {holds: width}}| CONTENTS_OF_HOST",
         "tag: {design: panel-pockets, on: base.back, glue: pocket.front}| PART_HAS_ITS_PANEL",
+        "tag: {design: ../tag, on: base.back, glue: strip.face}| NO_DESIGN_FOR_PART",
+        "tag: {design: \"\\0\", on: base.back, glue: strip.face}| NO_DESIGN_FOR_PART",
+        "tag: nothing| FIELDS_EXPECTED",
         "tag: {design: tag, on: base.back, glue: strip.face, colour: red}| FIELD_UNKNOWN"})
     void mistakes_areNamedWhereTheyStand(String part, DesignFileWords code, @TempDir Path folder) throws IOException {
         Outcome<DesignDefinition> outcome = read(host(part), folder);

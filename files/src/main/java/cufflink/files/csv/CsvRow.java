@@ -7,12 +7,12 @@ import cufflink.measure.LengthUnit;
 import cufflink.problem.Ordered;
 import cufflink.problem.Problem;
 import cufflink.words.TableWords;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * One line of a table. What cannot be read is added to the problems, with its place, and answered with something
@@ -107,9 +107,8 @@ public record CsvRow(String where, Map<String, String> cells) {
 
     /** What is wrong with a cell; {@code others} are the arguments of the words besides the column. */
     public Problem problem(TableWords words, String column, Object... others) {
-        Object[] arguments = Arrays.copyOf(new Object[] {"column",
-            column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1)}, 2 + others.length);
-        System.arraycopy(others, 0, arguments, 2, others.length);
-        return Problem.error(where, words.of(arguments));
+        String shown = column.substring(0, 1).toUpperCase(Locale.ROOT) + column.substring(1);
+        return Problem.error(where,
+                words.of(Stream.concat(Stream.of("column", shown), Stream.of(others)).toArray()));
     }
 }

@@ -45,6 +45,6 @@ public final class BuiltInDesigns {
 
     /** The built-in files are not tried out at every start: a test reads each as a stranger's. */
     private static DesignDefinition load(String id) {
-        return DesignFileReader.parse(id + ".yaml", text(id), PartSource.builtIn().reading(id)).orThrow();
+        return DesignFileReader.parse(id + ".yaml", text(id), PartSource.builtIn(id)).orThrow();
     }
 }

@@ -48,7 +48,7 @@ public final class DesignFileReader {
                 return Outcome.failed(Problem.error(name, FileWords.TOO_LARGE.of("kind", KIND)));
             }
             return read(name, Files.readString(file, StandardCharsets.UTF_8),
-                    PartSource.in(file.toAbsolutePath().getParent()));
+                    PartSource.in(file.toAbsolutePath().getParent(), name));
         } catch (CharacterCodingException fault) {
             return Outcome.failed(Problem.error(name, FileWords.NOT_TEXT.of("kind", KIND, "format", "YAML")));
         } catch (IOException fault) {
@@ -59,7 +59,7 @@ public final class DesignFileReader {
 
     /** The design in a text; {@code file} names it in messages. */
     public static Outcome<DesignDefinition> read(String file, String text) {
-        return read(file, text, PartSource.builtIn());
+        return read(file, text, PartSource.builtIn(file));
     }
 
     private static Outcome<DesignDefinition> read(String file, String text, PartSource source) {

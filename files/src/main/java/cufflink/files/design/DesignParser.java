@@ -18,6 +18,7 @@ import cufflink.design.Measure.Role;
 import cufflink.design.Occurs;
 import cufflink.design.Occurs.Repeat;
 import cufflink.design.PanelRef;
+import cufflink.design.PartDefinition;
 import cufflink.design.PieceDefinition;
 import cufflink.design.Rounding;
 import cufflink.design.Side;
@@ -67,8 +68,10 @@ final class DesignParser {
                 DesignDefinition.Head head = head(fields);
                 Optional<DesignDefinition.Angle> seen = fields.has("shown") ? Optional.of(angle(fields))
                         : Optional.empty();
-                return parts.design(fields.requiredText("of"), fields.node("of").orElseThrow(), fields)
-                        .map(base -> parts.with(base.with(head, seen.orElse(base.shown().angle())), fields));
+                Optional<DesignDefinition> base = parts.base(fields.requiredText("of"),
+                        fields.node("of").orElseThrow(), fields);
+                Map<String, YamlNode> listed = fields.entries("parts");
+                return base.map(of -> parts.with(of.with(head, seen.orElse(of.shown().angle())), listed, fields));
             }
             List<Measure> measures = new ArrayList<>();
             Map<String, YamlNode> written = fields.entries("measures");
@@ -90,11 +93,11 @@ final class DesignParser {
                     fields.all("glue", "Glue", DesignParser::glue),
                     fields.all("stack", "“stack”", DesignParser::layers));
             DesignDefinition.Claims claims = claims(fields);
+            List<Occurs<PartDefinition.Mounting>> asPart = fields.all("asPart", "“asPart”", parts::mounting);
+            Map<String, YamlNode> listed = fields.entries("parts");
             return pieces.isEmpty() ? Optional.empty()
-                    : Optional.of(parts.with(
-                            new DesignDefinition(head, shown, measures, pieces, making, claims, List.of(),
-                                    fields.all("asPart", "“asPart”", parts::attached)),
-                            fields));
+                    : Optional.of(parts.with(new DesignDefinition(head, shown, measures, pieces, making, claims,
+                            List.of(), asPart), listed, fields));
         }
     }
 
@@ -290,7 +293,7 @@ final class DesignParser {
         Optional<Formula> turn = fields.formula("turn");
         Optional<Turned> turned = fields.word("turned", Turned.class, Turned::word);
         Optional<DesignDefinition.Placing> placing = fields.spot()
-                .map(at -> new DesignDefinition.Placing(at, turn, turned.orElse(Turned.NO)));
+                .map(at -> new DesignDefinition.Placing(at, turn, turned.orElse(Turned.NO), Optional.empty()));
         if (placing.isEmpty() && (turn.isPresent() || turned.isPresent())) {
             fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
         }

@@ -28,6 +28,8 @@ import java.util.regex.Pattern;
  * Fields nobody asked for are mistakes too: {@link #close()} reports them.
  */
 final class Fields implements AutoCloseable {
+    /** What designs, pieces and other things are called. */
+    static final String ID = "[A-Za-z][A-Za-z0-9-]{0,40}";
     private static final Pattern INSERT = Pattern.compile("\\{([^{}]*)}");
 
     private final YamlNode.Mapping mapping;
@@ -75,7 +77,7 @@ final class Fields implements AutoCloseable {
 
     String id(String name) {
         String id = requiredText(name);
-        if (!id.isEmpty() && !id.matches("[A-Za-z][A-Za-z0-9-]{0,40}")) {
+        if (!id.isEmpty() && !id.matches(ID)) {
             problem(node(name).orElseThrow().place(), DesignFileWords.NO_ID.of("text", id));
         }
         return id;

@@ -16,7 +16,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.DesignFileWords;
 import cufflink.words.DesignWords;
-import java.util.ArrayList;
+import cufflink.words.Message;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,37 +32,42 @@ final class PartParser {
         this.problems = problems;
     }
 
-    /** A design by its id, at the place where it is named. */
-    Optional<DesignDefinition> design(String id, YamlNode node, Fields fields) {
-        if (source.isBeingRead(id)) {
-            List<String> round = new ArrayList<>(
-                    source.path().subList(source.path().indexOf(id), source.path().size()));
-            round.add(id);
+    /** The design that another builds on, at the place where it is named. */
+    Optional<DesignDefinition> base(String id, YamlNode node, Fields fields) {
+        return design(id, false, node, fields);
+    }
+
+    private Optional<DesignDefinition> design(String id, boolean inside, YamlNode node, Fields fields) {
+        List<String> round = source.round(id);
+        if (!round.isEmpty()) {
             fields.problem(node.place(), DesignFileWords.PARTS_IN_A_CIRCLE.of("path", String.join(" → ", round)));
             return Optional.empty();
-        } else if (source.path().size() > PartSource.DEEPEST) {
+        } else if (inside && source.isTooDeep() || source.isTooLong()) {
             fields.problem(node.place(), DesignFileWords.PARTS_TOO_DEEP.of("most", PartSource.DEEPEST));
             return Optional.empty();
-        } else if (source.text().apply(id).isEmpty()) {
+        }
+        Optional<Outcome<DesignDefinition>> found = source.design(id, inside);
+        if (found.isEmpty()) {
             fields.problem(node.place(),
                     DesignFileWords.NO_DESIGN_FOR_PART.of("design", id, "designs", BuiltInDesigns.ids()));
             return Optional.empty();
         }
-        Outcome<DesignDefinition> found = source.design(id);
-        found.problems().forEach(problems::add);
-        return found.value();
+        found.get().problems().stream().filter(problem -> !problems.contains(problem)).forEach(problems::add);
+        return found.get().value();
     }
 
-    /** The host with the parts that are listed under {@code parts}. */
-    DesignDefinition with(DesignDefinition host, Fields fields) {
+    /** The host with parts, by name; no further than too many pieces or measures come together. */
+    DesignDefinition with(DesignDefinition host, Map<String, YamlNode> parts, Fields fields) {
         DesignDefinition whole = host;
-        for (Map.Entry<String, YamlNode> entry : fields.entries("parts").entrySet()) {
+        for (Map.Entry<String, YamlNode> entry : parts.entrySet()) {
             Optional<PartDefinition> part = part(entry.getKey(), entry.getValue(), whole, fields);
+            Optional<Message> tooMuch = part.isEmpty() ? Optional.empty()
+                    : PartAdding.tooMuch(whole, part.get().design());
+            if (tooMuch.isPresent()) {
+                fields.problem(entry.getValue().place(), tooMuch.get());
+                break;
+            }
             whole = part.isEmpty() ? whole : PartExpansion.of(whole, List.of(part.get()));
-        }
-        if (whole.pieces().size() > PartAdding.MOST_PIECES) {
-            fields.problem(fields.place(), DesignWords.TOO_MANY_PIECES.of("count", whole.pieces().size(), "most",
-                    PartAdding.MOST_PIECES));
         }
         return whole;
     }
@@ -74,24 +79,25 @@ final class PartParser {
         }
         try (Fields fields = new Fields(node, "A part", problems)) {
             YamlNode named = fields.node("design").orElse(node);
-            Optional<DesignDefinition> design = design(fields.requiredText("design"), named, fields);
-            String label = fields.text("label").orElseGet(() -> PartAdding.label(name));
+            Optional<DesignDefinition> design = design(fields.requiredText("design"), true, named, fields);
+            String label = fields.text("label").filter(text -> !text.isBlank()).orElseGet(() -> PartAdding.label(name));
             PanelRef on = panel(fields, "on");
             Optional<Face> face = fields.word("face", Face.class, Face::word);
             Optional<Formula> when = fields.formula("when");
             Map<String, Formula> bound = bound(design, host, fields);
-            List<Occurs<PartDefinition.Attached>> joins = joins(design, fields);
-            Optional<DesignDefinition.Placing> at = at(fields, joins);
+            List<Occurs<PartDefinition.Mounting>> mountings = mountings(design, fields);
+            Optional<DesignDefinition.Placing> at = at(fields, mountings);
             return design.map(found -> new PartDefinition(name, label, found,
-                    new PartDefinition.Seat(on, face, at, joins), bound, when));
+                    new PartDefinition.Seat(on, face, at, mountings), bound, when));
         }
     }
 
     private static Optional<DesignDefinition.Placing> at(Fields fields,
-            List<Occurs<PartDefinition.Attached>> joins) {
+            List<Occurs<PartDefinition.Mounting>> mountings) {
         Optional<Formula> turn = fields.formula("turn");
         Optional<DesignDefinition.Placing> at = fields.spot().map(spot -> new DesignDefinition.Placing(spot, turn,
-                joins.stream().findFirst().map(join -> join.what().turned()).orElse(Turned.NO)));
+                mountings.stream().findFirst().map(mounting -> mounting.what().turned()).orElse(Turned.NO),
+                Optional.empty()));
         if (at.isEmpty() && turn.isPresent()) {
             fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
         }
@@ -99,23 +105,23 @@ final class PartParser {
     }
 
     /** What is put on the panel: by the part's own piece for it, as it is said here, or as the part says itself. */
-    private List<Occurs<PartDefinition.Attached>> joins(Optional<DesignDefinition> design, Fields fields) {
-        if (design.flatMap(PartExpansion::standIn).isPresent()) {
+    private List<Occurs<PartDefinition.Mounting>> mountings(Optional<DesignDefinition> design, Fields fields) {
+        if (design.filter(PartExpansion::hasStandIn).isPresent()) {
             if (fields.has("glue") || fields.has("turn") || fields.has("turned")) {
                 fields.problem(fields.place(), DesignFileWords.PART_HAS_ITS_PANEL.of());
             }
             return List.of();
         }
         return design.isEmpty() || fields.has("glue") || design.get().asPart().isEmpty()
-                ? List.of(Occurs.once(attached(fields))) : design.get().asPart();
+                ? List.of(Occurs.once(mounting(fields))) : design.get().asPart();
     }
 
     /** What is glued where; all round if no edge is named. */
-    PartDefinition.Attached attached(Fields fields) {
+    PartDefinition.Mounting mounting(Fields fields) {
         List<Side> edges = DesignParser.sides(fields, "edges");
         DesignDefinition.Edges glued = new DesignDefinition.Edges(edges.isEmpty() ? List.of(Side.values()) : edges,
                 DesignParser.sides(fields, "free"), fields.flag("overhang"));
-        return new PartDefinition.Attached(panel(fields, "glue"),
+        return new PartDefinition.Mounting(panel(fields, "glue"),
                 fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO), fields.spot("inset"), glued,
                 fields.has("say") ? Optional.of(DesignParser.said(fields, fields.template("say")))
                         : Optional.empty());

@@ -3,7 +3,6 @@ package cufflink.files.plan;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import cufflink.design.DesignDefinition;
 import cufflink.design.Held;
 import cufflink.design.Measures;
 import cufflink.design.PanelRef;
@@ -47,7 +46,7 @@ public final class PlanJson {
         root.put("limit", plan.fit().limit());
         root.put("lift", plan.fit().lift());
         measures(root.putObject("measures"));
-        parts(root.putArray("parts"), plan.design().definition(), "");
+        parts(root.putArray("parts"));
         pieces(root.putArray("pieces"));
         mats(root.putArray("mats"));
         closed(root.putObject("closed"));
@@ -85,19 +84,14 @@ public final class PlanJson {
         }
     }
 
-    /** The parts that are there; those of a part after it, with its name in front. */
-    private void parts(ArrayNode parts, DesignDefinition design, String before) {
-        for (PartDefinition part : design.parts()) {
-            String name = before + part.name();
-            if (plan.design().pieces().stream().anyMatch(piece -> piece.id().startsWith(name + "."))) {
-                ObjectNode node = parts.addObject().put("name", name).put("label", part.label())
-                        .put("design", part.design().id()).put("on", before + part.seat().on());
-                part.seat().face().ifPresent(face -> node.put("face", face.word()));
-                ArrayNode measures = node.putArray("measures");
-                plan.measures().all().stream().map(sized -> sized.definition().name())
-                        .filter(measure -> measure.startsWith(name + ".")).forEach(measures::add);
-                parts(parts, part.design(), name + ".");
-            }
+    private void parts(ArrayNode parts) {
+        for (PartDefinition part : plan.design().parts()) {
+            ObjectNode node = parts.addObject().put("name", part.name()).put("label", part.label())
+                    .put("design", part.design().id()).put("on", part.seat().on().toString());
+            part.seat().face().ifPresent(face -> node.put("face", face.word()));
+            ArrayNode measures = node.putArray("measures");
+            plan.measures().all().stream().map(sized -> sized.definition().name())
+                    .filter(part::has).forEach(measures::add);
         }
     }
 

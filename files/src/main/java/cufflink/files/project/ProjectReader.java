@@ -6,7 +6,6 @@ import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
-import cufflink.design.PartExpansion;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -73,8 +72,8 @@ public final class ProjectReader {
                     Arrays.stream(RulerStep.values()).map(RulerStep::label).toList()));
         }
         RulerStep ruler = step.orElse(RulerStep.MILLIMETRE);
-        Wanted wanted = Wanted.of(design.value().get(), parts(design.value().get(), fields), wish(fields.in("fit")),
-                fields.texts("set"), envelope(fields));
+        Wanted wanted = parts(Wanted.of(design.value().get(), List.of(), wish(fields.in("fit")), fields.texts("set"),
+                envelope(fields)), fields);
         Bench bench = new Bench(ruler, tools(fields.in("tools")),
                 fields.word("scoring", ScoringStyle.class, JsonFields.lower()));
         Map<PaperRole, Stock> chosen = papers(fields);
@@ -84,26 +83,31 @@ public final class ProjectReader {
         return problems.isEmpty() ? Outcome.of(project, notices(project, chosen, file)) : Outcome.failed(problems);
     }
 
-    /** What the maker added; the first projects had no parts. */
-    private List<PartDefinition> parts(DesignDefinition host, JsonFields fields) {
-        List<PartDefinition> parts = new ArrayList<>();
-        DesignDefinition whole = host;
-        for (JsonFields field : fields.has("parts") ? fields.each("parts") : List.<JsonFields>of()) {
-            Optional<PanelRef> on = PanelRef.read(field.text("on"));
-            Outcome<DesignDefinition> design = library.find(field.text("design"));
-            problems.addAll(design.problems());
-            if (on.isEmpty()) {
-                field.problem("on", ProjectWords.PANEL_EXPECTED.of("text", field.text("on")));
-            } else if (design.value().isPresent()) {
-                Outcome<PartDefinition> part = PartAdding.part(whole, field.text("name"), design.value().get(),
-                        on.get(),
-                        field.has("face") ? Optional.of(field.word("face", Face.class, Face::word)) : Optional.empty());
-                problems.addAll(part.problems());
-                part.value().ifPresent(parts::add);
-                whole = PartExpansion.of(whole, part.value().stream().toList());
-            }
+    /** With what the maker added; the first projects had no parts. */
+    private Wanted parts(Wanted host, JsonFields fields) {
+        Wanted wanted = host;
+        for (JsonFields part : fields.has("parts") ? fields.each("parts") : List.<JsonFields>of()) {
+            wanted = part(wanted, part).map(wanted::with).orElse(wanted);
         }
-        return parts;
+        return wanted;
+    }
+
+    private Optional<PartDefinition> part(Wanted host, JsonFields fields) {
+        Optional<PanelRef> on = PanelRef.read(fields.text("on"));
+        if (on.isEmpty()) {
+            fields.problem("on", ProjectWords.PANEL_EXPECTED.of("text", fields.text("on")));
+        }
+        Outcome<DesignDefinition> design = library.find(fields.text("design"));
+        design.problems().forEach(problem -> fields.problem("design", problem.message()));
+        Optional<Face> face = fields.has("face") ? Optional.of(fields.word("face", Face.class, Face::word))
+                : Optional.empty();
+        Outcome<PartDefinition> part = design
+                .then(found -> PartAdding.part(host.design(), fields.text("name"), found,
+                        on.orElse(new PanelRef("?", "?")), face));
+        if (design.value().isPresent()) {
+            part.problems().forEach(problem -> fields.problem("name", problem.message()));
+        }
+        return part.value().filter(found -> on.isPresent());
     }
 
     /** The materials for which the file names no paper. */

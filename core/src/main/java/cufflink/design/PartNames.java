@@ -1,0 +1,135 @@
+package cufflink.design;
+
+import cufflink.design.Expression.Name;
+import cufflink.design.Measure.Role;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What things of a part are called in the whole: its name before ids and measures, its label before what is shown. What
+ * its host holds keeps the host's name, and the piece that stands for the panel is the panel.
+ */
+final class PartNames {
+    private static final String BETWEEN = " · ";
+
+    private final PartDefinition part;
+    private final DesignDefinition design;
+    private final Optional<String> standIn;
+    /** Measures of contents that are the host's: by their own name, that of the host. */
+    private final Map<String, String> shared = new LinkedHashMap<>();
+    private final Rewriting own;
+
+    PartNames(PartDefinition part) {
+        this.part = part;
+        this.design = part.design();
+        this.standIn = standIn(design);
+        this.own = new Rewriting(
+                name -> measure(name.name()).map(other -> new Name(name.position(), other)));
+        design.measures().stream().filter(measure -> measure.role() == Role.CONTENTS)
+                .filter(measure -> part.bound().containsKey(measure.name())).forEach(measure -> {
+                    if (part.bound().get(measure.name()).expression() instanceof Name name) {
+                        shared.put(measure.name(), name.name());
+                    }
+                });
+    }
+
+    /** The id of the piece that stands for the panel that a design is put on, if it has one. */
+    static Optional<String> standIn(DesignDefinition design) {
+        return design.pieces().stream().map(Occurs::what).filter(piece -> piece.lying().standIn()).findFirst()
+                .flatMap(piece -> piece.id().fixed());
+    }
+
+    /** The part's formulas as they are in the whole. */
+    Rewriting own() {
+        return own;
+    }
+
+    boolean isShared(Measure measure) {
+        return shared.containsKey(measure.name());
+    }
+
+    boolean isStandIn(PieceDefinition piece) {
+        return piece.lying().standIn();
+    }
+
+    boolean isStandIn(DesignDefinition.PanelPlace place) {
+        return standIn.filter(place.piece()::isFixed).isPresent();
+    }
+
+    String id(String id) {
+        return part.name() + "." + id;
+    }
+
+    Template id(Template id) {
+        return before(part.name() + ".", id);
+    }
+
+    /** The name of a measure, of one of its sides, or of a fact about a panel; absent for what is not the part's. */
+    Optional<String> measure(String name) {
+        Optional<String> fact = Facts.ofPart(name, part.name());
+        if (fact.isPresent()) {
+            return fact;
+        }
+        int dot = name.indexOf('.');
+        String measure = dot < 0 ? name : name.substring(0, dot);
+        if (shared.containsKey(measure)) {
+            return Optional.of(shared.get(measure) + name.substring(measure.length()));
+        }
+        // Measures of a part of the part have two names in front, or more.
+        boolean isOwn = design.measures().stream()
+                .anyMatch(own -> name.equals(own.name()) || name.startsWith(own.name() + "."));
+        return isOwn ? Optional.of(id(name)) : Optional.empty();
+    }
+
+    /** With the part's label in front, or that alone where both are the same. */
+    Template label(Template label) {
+        return label.fixed().filter(part.label()::equalsIgnoreCase).isPresent() ? Template.of(part.label())
+                : before(part.label() + BETWEEN, label);
+    }
+
+    String label(String label) {
+        return part.label() + BETWEEN + label;
+    }
+
+    /** A part with one pocket is the pocket: "The sleeve", "Sleeve 2". */
+    String pocket(DesignDefinition.Pocket pocket) {
+        boolean counted = Character.isDigit(part.label().charAt(part.label().length() - 1));
+        return design.claims().pockets().size() > 1 ? label(pocket.label())
+                : counted ? part.label() : "The " + part.label().toLowerCase(Locale.ROOT);
+    }
+
+    DesignDefinition.Said said(DesignDefinition.Said said) {
+        return new DesignDefinition.Said(said.title().map(this::label), own.template(said.all()));
+    }
+
+    DesignDefinition.PanelPlace place(DesignDefinition.PanelPlace place) {
+        return isStandIn(place) ? seat()
+                : new DesignDefinition.PanelPlace(id(place.piece()), own.template(place.panel()));
+    }
+
+    PanelRef panel(PanelRef panel) {
+        return standIn.filter(panel.piece()::equals).isPresent() ? part.seat().on()
+                : new PanelRef(id(panel.piece()), panel.panel());
+    }
+
+    /** The piece from whose waste another is cut. */
+    String waste(String piece) {
+        return standIn.filter(piece::equals).isPresent() ? part.seat().on().piece() : id(piece);
+    }
+
+    /** The panel that the part is put on. */
+    DesignDefinition.PanelPlace seat() {
+        return new DesignDefinition.PanelPlace(Template.of(part.seat().on().piece()),
+                Template.of(part.seat().on().panel()));
+    }
+
+    private Template before(String text, Template template) {
+        List<Template.Part> parts = new ArrayList<>(List.of(new Template.Fixed(text)));
+        parts.addAll(own.template(template).parts());
+        return new Template(parts);
+    }
+}
