@@ -349,7 +349,7 @@ class PartsTest {
     @Test
     void stepsOfAPart_beginWithItsName() {
         Plan plan = plan(builtIn("pocket-fold"));
-        assertTrue(plan.run().stream().anyMatch(step -> step.title().equals("Pocket · Pocket on the panel")),
+        assertTrue(plan.run().stream().anyMatch(step -> step.title().equals("Pocket · Onto the panel")),
                 plan.run().stream().map(RunStep::title).toList().toString());
     }
 
