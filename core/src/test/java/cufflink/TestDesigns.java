@@ -11,6 +11,7 @@ import cufflink.design.Held;
 import cufflink.design.Measure;
 import cufflink.design.Measure.Role;
 import cufflink.design.Occurs;
+import cufflink.design.PartDefinition;
 import cufflink.design.PieceDefinition;
 import cufflink.design.PieceDefinition.AtX;
 import cufflink.design.PieceDefinition.PanelName;
@@ -67,12 +68,13 @@ public final class TestDesigns {
                 String fold = Map.of('v', "valley", 'm', "mountain", 'd', "decorative").get(folds.charAt(i));
                 scores.add(Occurs.once(new PieceDefinition.Score(Template.of("c" + (i + 1)),
                         new AtX(formula(x.toString()), Optional.empty(), Optional.empty()),
-                        formula("'" + fold + "'"))));
+                        formula("'" + fold + "'"), Optional.empty())));
             }
         }
         PieceDefinition piece = new PieceDefinition(Template.of("base"), Template.of("Base"),
                 new PieceDefinition.Source(PaperRole.material("card"), Optional.empty()),
-                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), false, false), formula(x.toString()),
+                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), Optional.empty(), false, false),
+                formula(x.toString()),
                 formula("height"), new PieceDefinition.Marks(scores, List.of(), List.of(),
                         folds.contains("d") ? List.of() : panels));
         List<Occurs<DesignDefinition.FoldStep>> steps = sequence.stream()
@@ -82,10 +84,11 @@ public final class TestDesigns {
                         false, List.of())))
                 .toList();
         return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),
-                new DesignDefinition.Shown(Held.UPRIGHT, Optional.empty(), DesignDefinition.Angle.USUAL), measures,
+                new DesignDefinition.Shown(Held.UPRIGHT, DesignDefinition.Angle.USUAL), measures,
                 List.of(Occurs.once(piece)),
                 new DesignDefinition.Making(List.of(), steps, List.of(), List.of()),
-                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of(), List.of());
+                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of(),
+                PartDefinition.Use.UNSAID);
     }
 
     /** The same, sized with its defaults. */

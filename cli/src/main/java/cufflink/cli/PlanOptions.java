@@ -2,9 +2,9 @@ package cufflink.cli;
 
 import cufflink.design.DesignDefinition;
 import cufflink.design.Face;
-import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -60,8 +60,9 @@ final class PlanOptions {
     private String hold;
     @Option(names = "--set", paramLabel = "measure=value", description = "Set a measure by hand; may be repeated.")
     private List<String> set = new ArrayList<>();
-    @Option(names = "--add", paramLabel = "NAME=DESIGN@PIECE.PANEL[:inside|outside]",
-            description = "Put a design on a panel as a part; may be repeated. Its measures: --set NAME.measure=value.")
+    @Option(names = "--add", paramLabel = "NAME=DESIGN@PLACE",
+            description = "Add a design as a part: on PIECE.PANEL[:inside|outside], in pocket:NAME, or around; may be "
+                    + "repeated. Its measures: --set NAME.measure=value.")
     private List<String> add = new ArrayList<>();
     @Option(names = "--unit", paramLabel = "in|mm", description = "Unit for reading and printing.")
     private String unit;
@@ -83,8 +84,8 @@ final class PlanOptions {
             description = "Score all from one face, or each fold from its own.")
     private String scoring;
 
-    private static final Pattern PART = Pattern.compile("(?<name>\\w+)=(?<design>[\\w-]+)@(?<piece>[^:@]+)\\."
-            + "(?<panel>[^.:@]+)(?::(?<face>inside|outside))?");
+    private static final Pattern PART = Pattern.compile("(?<name>\\w+)=(?<design>[\\w-]+)@(?<place>[^@]+?)"
+            + "(?::(?<face>inside|outside))?");
     private final List<Problem> problems = new ArrayList<>();
 
     /** The project that the options describe. */
@@ -215,14 +216,14 @@ final class PlanOptions {
 
     private Project with(String typed, Project project, DesignLibrary library) {
         Matcher matcher = PART.matcher(typed.strip());
-        if (!matcher.matches()) {
+        Optional<PartPlace> place = !matcher.matches() ? Optional.empty()
+                : PartPlace.read(matcher.group("place"), Arrays.stream(Face.values())
+                        .filter(face -> face.word().equals(matcher.group("face"))).findFirst());
+        if (place.isEmpty()) {
             return problem("--add", CommandWords.NO_PART.of("text", typed), project);
         }
-        PanelRef on = new PanelRef(matcher.group("piece"), matcher.group("panel"));
         Outcome<PartDefinition> part = library.find(matcher.group("design"))
-                .then(found -> PartAdding.part(project.design(), matcher.group("name"), found, on,
-                        Arrays.stream(Face.values()).filter(face -> face.word().equals(matcher.group("face")))
-                                .findFirst()));
+                .then(found -> PartAdding.part(project.design(), matcher.group("name"), found, place.get()));
         problems.addAll(part.problems());
         return part.value().map(project::withPart).orElse(project);
     }

@@ -274,9 +274,27 @@ class MainTest {
         assertTrue(again.out.contains("Note · "), again.out);
     }
 
+    @Test
+    void plan_add_putsPartsIntoPockets_andAround(@TempDir Path folder) throws IOException {
+        Path kept = folder.resolve("kept.json");
+        Answer answer = run("plan", "pocket-fold", "--add", "tag=turned-tag@pocket:pocket.pocket", "--add",
+                "band=belly-band@around", "--set", "band.school=pinched", "--mats", "0", "--save", kept.toString(),
+                "--format", "json");
+        assertEquals(0, answer.status, answer.err);
+        JsonNode parts = answer.json().path("parts");
+        assertEquals(List.of("base.back", "pocket:pocket.pocket", "around"),
+                Stream.of(0, 1, 2).map(part -> parts.get(part).path("on").asText()).toList());
+        assertEquals("2 3/8 in", parts.get(1).path("closed").path("width").path("text").asText());
+        Answer again = run("check", kept.toString());
+        assertEquals(0, again.status, again.err);
+        assertTrue(again.out.contains("Band · "), again.out);
+    }
+
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"note| “note” does not say NAME=DESIGN@PIECE.PANEL",
+    @CsvSource(delimiter = '|', value = {"note| “note” does not say NAME=DESIGN@PLACE",
         "note=panel-pockets@back| “note=panel-pockets@back” does not say",
+        "note=insert@around| “Insert” does not go round a card",
+        "band=belly-band@around:inside| does not say", "note=insert@pocket:sleeve| “Half fold” has no pocket",
         "note=no-pockets@base.back| There is no such design",
         "width=panel-pockets@base.back| “width” cannot name a part",
         "note=panel-pockets@cover.back| It joins a piece “cover” that this design does not have",

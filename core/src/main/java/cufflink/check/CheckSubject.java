@@ -2,6 +2,7 @@ package cufflink.check;
 
 import cufflink.cut.LayoutPlan;
 import cufflink.design.Measure;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
 import cufflink.fold.FoldedPiece;
@@ -14,7 +15,9 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.stack.PartSizes;
 import cufflink.stack.StackedDesign;
 import cufflink.measure.Measured;
 import java.util.List;
@@ -50,14 +53,26 @@ public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, 
         return stacked.pieces();
     }
 
-    /** The pieces joined. */
-    Assembly assembly() {
-        return stacked.assembly();
+    /** What a piece is joined to. */
+    Assembly assembly(String piece) {
+        return stacked.assembly(piece);
     }
 
     /** The closed card; absent while it does not close. */
     Optional<ClosedStack> stack() {
         return stacked.stack();
+    }
+
+    /** The closed card with what goes round it; absent while something does not close. */
+    Optional<ClosedSize> whole() {
+        return PartSizes.of(stacked).whole();
+    }
+
+    /** The outermost part that goes through the post as it is; absent without one. */
+    Optional<PartDefinition> posted() {
+        return design().puts().stream().map(SizedDesign.PutStep::part)
+                .filter(part -> part.depth() == 0 && part.isPosted())
+                .reduce((one, later) -> later);
     }
 
     /** Every layer to cut. */

@@ -4,7 +4,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
-import cufflink.stack.ClosedStack;
+import cufflink.stack.ClosedSize;
 import cufflink.words.CheckWords;
 import cufflink.measure.Measured;
 import cufflink.words.Message;
@@ -18,22 +18,22 @@ final class EnvelopeJudge implements Judge {
 
     @Override
     public List<Check> judge(CheckSubject subject) {
-        if (subject.stack().isEmpty() || subject.envelope().isEmpty()) {
+        if (subject.whole().isEmpty() || subject.envelope().isEmpty()) {
             return List.of();
         }
-        ClosedStack stack = subject.stack().get();
+        ClosedSize closed = subject.whole().get();
         NamedSize envelope = subject.envelope().get().envelope();
         LengthFormat format = subject.format();
         Length spareLong = Length.longer(envelope.width(), envelope.height())
-                .minus(Length.longer(stack.width(), stack.height())).minus(stack.thickness());
+                .minus(Length.longer(closed.width(), closed.height())).minus(closed.thickness());
         Length spareShort = Length.shorter(envelope.width(), envelope.height())
-                .minus(Length.shorter(stack.width(), stack.height())).minus(stack.thickness());
+                .minus(Length.shorter(closed.width(), closed.height())).minus(closed.thickness());
         Length margin = Length.shorter(spareLong, spareShort);
         CheckWords code = !margin.isNegative()
                 ? COMFORT.isLongerThan(margin) ? CheckWords.GOES_TIGHTLY_INTO : CheckWords.GOES_INTO
                 : subject.envelope().get().fitted() ? CheckWords.TOO_LARGE_FOR_FITTED : CheckWords.TOO_LARGE_FOR;
-        Message message = code.of("size", format.size(stack.width(), stack.height()), "thickness",
-                Measured.of(stack.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE)), "envelope", envelope.name(),
+        Message message = code.of("size", format.size(closed.width(), closed.height()), "thickness",
+                Measured.of(closed.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE)), "envelope", envelope.name(),
                 "inside", format.size(envelope.width(), envelope.height()), "margin", subject.margin(margin));
         Verdict verdict = margin.isNegative() ? Verdict.BAD
                 : COMFORT.isLongerThan(margin) ? Verdict.WATCH : Verdict.GOOD;

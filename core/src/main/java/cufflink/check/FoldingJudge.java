@@ -28,7 +28,7 @@ final class FoldingJudge implements Judge {
             }
         }
         boolean eachFolds = subject.pieces().values().stream().allMatch(piece -> piece.problems().isEmpty());
-        subject.stacked().closed().closed().problems().stream().filter(problem -> eachFolds).findFirst()
+        subject.stacked().closed().faults().stream().filter(problem -> eachFolds).findFirst()
                 .ifPresent(problem -> checks.add(Check.bad("closes", Optional.empty(),
                         CheckWords.DOES_NOT_CLOSE.of("problem", problem.message()), Optional.empty())));
         return checks;

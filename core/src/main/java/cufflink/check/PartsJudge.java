@@ -1,6 +1,7 @@
 package cufflink.check;
 
 import cufflink.crease.Openings;
+import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Side;
@@ -45,13 +46,14 @@ final class PartsJudge implements Judge {
     }
 
     private static Optional<Check> judge(CheckSubject subject, Glue glue, GluePatch patch) {
-        String part = subject.assembly().panel(glue.part()).label();
-        String host = subject.assembly().panel(glue.onto()).label();
+        Panel onto = subject.assembly(glue.onto().piece()).panel(glue.onto());
+        String part = subject.assembly(glue.part().piece()).panel(glue.part()).label();
+        String host = onto.label();
         double dry = patch.dry().stream().mapToDouble(Geometry::getArea).sum();
         boolean hangs = glue.edges().glued().size() < Side.values().length;
         double share = hangs ? patch.strips().stream().mapToDouble(GluePatch.Strip::share).average().orElse(1)
                 : 1 - dry / patch.part().getArea();
-        Length beyond = beyond(subject.assembly().panel(glue.onto()).outline(), patch);
+        Length beyond = beyond(onto.outline(), patch);
         if (dry > SPECK && beyond.isPositive() && !glue.edges().overhang()) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.of(Length.ZERO.minus(beyond)),
                     CheckWords.PART_BESIDE.of("part", part, "host", host, "by", subject.onRuler(beyond)),

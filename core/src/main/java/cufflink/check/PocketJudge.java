@@ -27,12 +27,15 @@ final class PocketJudge implements Judge {
         String id = pocket.definition().id();
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
-        checks.add(judgement(id + "-width", fit.width(),
-                (fit.width().isNegative() ? CheckWords.NOT_WIDE_ENOUGH : CheckWords.WIDE_ENOUGH).of("pocket", label,
-                        "width", subject.onRuler(pocket.width().length()), "item", item.name(), "needs",
-                        subject.onRuler(item.width()), "margin", subject.margin(fit.width())),
-                subject.design().definition().measure(Role.FINISHED_WIDTH)
-                        .flatMap(measure -> subject.change(measure.name()))));
+        boolean stuck = pocket.definition().space().stuck();
+        if (!stuck) {
+            checks.add(judgement(id + "-width", fit.width(),
+                    (fit.width().isNegative() ? CheckWords.NOT_WIDE_ENOUGH : CheckWords.WIDE_ENOUGH).of("pocket", label,
+                            "width", subject.onRuler(pocket.width().length()), "item", item.name(), "needs",
+                            subject.onRuler(item.width()), "margin", subject.margin(fit.width())),
+                    subject.design().definition().measure(Role.FINISHED_WIDTH)
+                            .flatMap(measure -> subject.change(measure.name()))));
+        }
         checks.add(judgement(id + "-room", fit.room(),
                 (fit.room().isNegative() ? CheckWords.NOT_ROOM_ENOUGH : CheckWords.ROOM_ENOUGH).of("item", item.name(),
                         "height", subject.onRuler(item.height()), "room", subject.onRuler(pocket.room().length()),
@@ -43,12 +46,19 @@ final class PocketJudge implements Judge {
                         "depth", subject.onRuler(pocket.depth().length()), "item", item.name(), "margin",
                         subject.margin(fit.held())),
                 change));
-        boolean hard = fit.reach().isNegative();
+        if (!stuck) {
+            checks.add(reach(subject, pocket, item, fit.reach(), change));
+        }
+    }
+
+    private static Check reach(CheckSubject subject, Pocket pocket, Contents item, Length margin,
+            Optional<Check.Change> change) {
+        boolean hard = margin.isNegative();
         Message reach = (hard ? CheckWords.HARD_TO_GRIP : CheckWords.CAN_BE_GRIPPED).of("reach",
                 subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)), "item", item.name(), "wanted",
                 subject.onRuler(pocket.reachWanted()));
-        checks.add(new Check(id + "-reach", hard ? Verdict.WATCH : Verdict.GOOD, Optional.of(fit.reach()), reach,
-                hard ? change : Optional.empty()));
+        return new Check(pocket.definition().id() + "-reach", hard ? Verdict.WATCH : Verdict.GOOD, Optional.of(margin),
+                reach, hard ? change : Optional.empty());
     }
 
     private static Check judgement(String id, Length margin, Message message, Optional<Check.Change> change) {

@@ -1,5 +1,6 @@
 package cufflink.check;
 
+import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Pocket;
@@ -17,45 +18,68 @@ import java.util.Set;
  * large?
  */
 final class PocketLayersJudge implements Judge {
+    /** By so much the layers may differ from formulas with roots in them. */
+    private static final Length ROUNDING = Length.ofMicrometres(1);
+
     @Override
     public List<Check> judge(CheckSubject subject) {
-        return subject.stack()
-                .map(stack -> subject.design().pockets().stream().map(pocket -> judge(subject, stack, pocket)).toList())
-                .orElse(List.of());
+        return subject.design().pockets().stream()
+                .flatMap(pocket -> subject.stacked().stack(pocket.definition().front().piece()).stream()
+                        .map(stack -> judge(subject, stack, pocket)))
+                .toList();
     }
 
     private static Check judge(CheckSubject subject, ClosedStack stack, Pocket pocket) {
         String id = pocket.definition().id() + "-layers";
         String label = pocket.definition().label();
         Optional<Check.Change> change = subject.change(pocket.definition().change());
+        if (pocket.definition().space().stuck()) {
+            return stuck(subject, stack, pocket, change);
+        }
         Optional<PocketSpace> found = between(stack, pocket.definition().front(), pocket.definition().back());
         if (found.isEmpty()) {
             boolean turned = between(stack, pocket.definition().back(), pocket.definition().front()).isPresent();
             return Check.bad(id, Optional.empty(),
                     (turned ? CheckWords.POCKET_THE_OTHER_WAY : CheckWords.NO_POCKET).of("pocket", label, "front",
-                            panel(stack, pocket, true), "back",
-                            panel(stack, pocket, false)),
+                            panel(subject, pocket.definition().front()), "back",
+                            panel(subject, pocket.definition().back())),
                     change);
         }
         PocketSpace space = found.get();
         Side mouth = stack.flat().state().side(pocket.definition().back(), pocket.definition().open());
-        Side seen = subject.design().definition().held().seen(mouth);
+        Held held = subject.design().held(pocket.definition().front().piece());
+        Side seen = held.seen(mouth);
         if (!space.open().contains(mouth)) {
             return Check.bad(id, Optional.empty(),
                     CheckWords.MOUTH_CLOSED.of("pocket", label, "mouth", seen.word(), "open",
-                            words(subject, space.open())),
+                            words(held, space.open())),
                     change);
         }
-        Length spare = Length.shorter(space.width(mouth).minus(pocket.width().length()),
+        Length less = Length.shorter(space.width(mouth).minus(pocket.width().length()),
                 space.depth(mouth).minus(pocket.depth().length()));
+        Length spare = less.isNegative() && !less.abs().isLongerThan(ROUNDING) ? Length.ZERO : less;
         Measured width = subject.onRuler(space.width(mouth));
         Measured depth = subject.onRuler(space.depth(mouth));
         return spare.isNegative()
                 ? Check.bad(id, Optional.of(spare), CheckWords.POCKET_SMALLER.of("pocket", label, "width", width,
                         "depth", depth, "margin", subject.margin(spare)), change)
                 : Check.good(id, spare,
-                        CheckWords.POCKET_MADE.of("pocket", label, "closed", words(subject, space.closed()), "width",
-                                width, "depth", depth, "open", words(subject, space.open())));
+                        CheckWords.POCKET_MADE.of("pocket", label, "closed", words(held, space.closed()), "width",
+                                width, "depth", depth, "open", words(held, space.open())));
+    }
+
+    /** Where glue keeps the contents, one panel before the other is enough. */
+    private static Check stuck(CheckSubject subject, ClosedStack stack, Pocket pocket, Optional<Check.Change> change) {
+        PanelRef front = pocket.definition().front();
+        PanelRef back = pocket.definition().back();
+        boolean before = stack.flat().order().indexOf(front) < stack.flat().order().indexOf(back);
+        boolean meets = stack.flat().places().overlap(front, back);
+        CheckWords code = !meets ? CheckWords.NO_POCKET : before ? CheckWords.HELD_BY_GLUE
+                : CheckWords.POCKET_THE_OTHER_WAY;
+        return new Check(pocket.definition().id() + "-layers", meets && before ? Verdict.GOOD : Verdict.BAD,
+                Optional.empty(), code.of("pocket", pocket.definition().label(), "front", panel(subject, front), "back",
+                        panel(subject, back)),
+                meets && before ? Optional.empty() : change);
     }
 
     private static Optional<PocketSpace> between(ClosedStack stack, PanelRef front, PanelRef back) {
@@ -63,13 +87,12 @@ final class PocketLayersJudge implements Judge {
                 .filter(space -> space.front().contains(front) && space.behind().contains(back)).findFirst();
     }
 
-    private static String panel(ClosedStack stack, Pocket pocket, boolean front) {
-        return stack.flat().state().assembly().panel(front ? pocket.definition().front() : pocket.definition().back())
-                .label();
+    private static String panel(CheckSubject subject, PanelRef panel) {
+        return subject.assembly(panel.piece()).panel(panel).label();
     }
 
     /** As the card is held. */
-    private static String words(CheckSubject subject, Set<Side> sides) {
-        return Side.words(sides.stream().map(subject.design().definition().held()::seen).toList());
+    private static String words(Held held, Set<Side> sides) {
+        return Side.words(sides.stream().map(held::seen).toList());
     }
 }

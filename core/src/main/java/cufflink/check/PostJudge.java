@@ -2,8 +2,7 @@ package cufflink.check;
 
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.NamedSize;
-import cufflink.stack.ClosedStack;
+import cufflink.stack.ClosedSize;
 import cufflink.words.CheckWords;
 import java.util.List;
 import java.util.Optional;
@@ -15,19 +14,23 @@ import java.util.Optional;
 final class PostJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
-        if (subject.stack().isEmpty() || subject.envelope().isEmpty()) {
-            return List.of();
-        }
-        NamedSize envelope = subject.envelope().get().envelope();
-        Length longer = Length.longer(envelope.width(), envelope.height());
-        Length shorter = Length.shorter(envelope.width(), envelope.height());
-        ClosedStack stack = subject.stack().get();
-        return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, stack)
-                : british(longer, shorter, stack));
+        return subject.whole().flatMap(closed -> posted(subject, closed)).map(posted -> {
+            Length longer = Length.longer(posted.width(), posted.height());
+            Length shorter = Length.shorter(posted.width(), posted.height());
+            return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, posted)
+                    : british(longer, shorter, posted));
+        }).orElse(List.of());
     }
 
-    private static Check american(Length longer, Length shorter, ClosedStack stack) {
-        Length thick = Length.ofInches(1, 4).minus(stack.thickness());
+    /** What goes through the post: the card in the envelope that it is to go into, or in one that is made for it. */
+    private static Optional<ClosedSize> posted(CheckSubject subject, ClosedSize closed) {
+        return subject.envelope().map(CheckSubject.Into::envelope)
+                .map(envelope -> new ClosedSize(envelope.width(), envelope.height(), closed.thickness()))
+                .or(() -> subject.posted().map(part -> closed));
+    }
+
+    private static Check american(Length longer, Length shorter, ClosedSize posted) {
+        Length thick = Length.ofInches(1, 4).minus(posted.thickness());
         double ratio = longer.toMillimetres() / shorter.toMillimetres();
         boolean size = !longer.isLongerThan(Length.ofInches(23, 2)) && !shorter.isLongerThan(Length.ofInches(49, 8))
                 && !Length.ofInches(7, 2).isLongerThan(shorter) && !Length.ofInches(5).isLongerThan(longer);
@@ -35,8 +38,8 @@ final class PostJudge implements Judge {
         return verdict(size && !thick.isNegative(), shape, thick, "a US letter");
     }
 
-    private static Check british(Length longer, Length shorter, ClosedStack stack) {
-        Length thick = Length.ofMillimetres(5).minus(stack.thickness());
+    private static Check british(Length longer, Length shorter, ClosedSize posted) {
+        Length thick = Length.ofMillimetres(5).minus(posted.thickness());
         boolean size = !longer.isLongerThan(Length.ofMillimetres(240))
                 && !shorter.isLongerThan(Length.ofMillimetres(165));
         return verdict(size && !thick.isNegative(), true, thick, "a UK letter");

@@ -23,7 +23,7 @@ final class SpineJudge implements Judge {
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
         LengthFormat millimetres = LengthFormat.of(LengthUnit.MILLIMETRE);
-        subject.stack().ifPresent(stack -> {
+        subject.stacked().stacks().stream().flatMap(Optional::stream).forEach(stack -> {
             for (Map.Entry<CreaseRef, Length> entry : stack.enclosed().entrySet()) {
                 if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
                     checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())),

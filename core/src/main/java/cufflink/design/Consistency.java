@@ -92,13 +92,28 @@ final class Consistency {
         });
     }
 
-    /** Every piece is joined to the main one, now or later, or said to be loose. */
+    /** Every piece is joined to the main one, now or later, or said to be loose, or joined to one that is. */
     private void held() {
         if (design.glue().stream().anyMatch(
                 glue -> !known.contains(glue.part().piece()) || !known.contains(glue.onto().piece()))) {
             return;
         }
-        Set<String> reached = new LinkedHashSet<>(Set.of(design.main().id()));
+        Set<String> joined = reached(Set.of(design.main().id()));
+        Set<String> held = new LinkedHashSet<>(loose);
+        held.addAll(joined);
+        held = reached(held);
+        for (SizedDesign.Piece piece : design.pieces()) {
+            if (!held.contains(piece.id())) {
+                add(piece.label(), DesignWords.HELD_BY_NOTHING.of());
+            } else if (joined.contains(piece.id()) && loose.contains(piece.id())) {
+                add(piece.label(), DesignWords.LOOSE_BUT_GLUED.of());
+            }
+        }
+    }
+
+    /** What joints lead to from some pieces. */
+    private Set<String> reached(Set<String> from) {
+        Set<String> reached = new LinkedHashSet<>(from);
         boolean grew = true;
         while (grew) {
             grew = false;
@@ -110,12 +125,6 @@ final class Consistency {
                 }
             }
         }
-        for (SizedDesign.Piece piece : design.pieces()) {
-            if (!reached.contains(piece.id()) && !loose.contains(piece.id())) {
-                add(piece.label(), DesignWords.HELD_BY_NOTHING.of());
-            } else if (reached.contains(piece.id()) && loose.contains(piece.id())) {
-                add(piece.label(), DesignWords.LOOSE_BUT_GLUED.of());
-            }
-        }
+        return reached;
     }
 }

@@ -16,13 +16,12 @@ import java.util.Set;
  * @param pieces the main piece first; at least one
  * @param parts  designs that are worked into it already, those within a part after it with its name in front; their
  *               places and bindings as their own files have them
- * @param asPart how it is put on a panel of another design; nothing for what is glued there all over by its first panel
+ * @param asPart what it says of itself as a part of another design
  */
 public record DesignDefinition(Head head, Shown shown, List<Measure> measures, List<Occurs<PieceDefinition>> pieces,
-        Making making, Claims claims, List<PartDefinition> parts, List<Occurs<PartDefinition.Mounting>> asPart) {
+        Making making, Claims claims, List<PartDefinition> parts, PartDefinition.Use asPart) {
     public DesignDefinition {
         parts = List.copyOf(parts);
-        asPart = List.copyOf(asPart);
         measures = List.copyOf(measures);
         pieces = List.copyOf(pieces);
         if (pieces.isEmpty()) {
@@ -50,10 +49,9 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * How it is shown.
      *
      * @param held  how the closed card is held
-     * @param lean  degrees by which the closed card is turned in its plane as it is held, clockwise; none if absent
      * @param angle from where the shelf shows it half open
      */
-    public record Shown(Held held, Optional<Formula> lean, Angle angle) {
+    public record Shown(Held held, Angle angle) {
     }
 
     /** From where a standing card is shown: tilt, spin in its plane, swing about the upright axis; degrees. */
@@ -241,8 +239,11 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param open   the side at which it is open, as the panel behind lies
      * @param room   from the closed end to where the card ends, which contents that stand out of the pocket may take
      * @param turned whether the contents lie in it a quarter turn round; never if absent
+     * @param flap   the panel that closes the mouth and is opened to put something in
+     * @param stuck  whether its sides are open, and a dot of glue keeps the contents in it
      */
-    public record Space(Side open, Formula width, Formula depth, Formula room, Optional<Formula> turned) {
+    public record Space(Side open, Formula width, Formula depth, Formula room, Optional<Formula> turned,
+            Optional<PanelRef> flap, boolean stuck) {
     }
 
     /** How much of the contents can be gripped, and should be. */
@@ -256,7 +257,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
 
     /** The same under another head, shown from elsewhere. */
     public DesignDefinition with(Head other, Angle angle) {
-        return new DesignDefinition(other, new Shown(shown.held(), shown.lean(), angle), measures, pieces, making,
+        return new DesignDefinition(other, new Shown(shown.held(), angle), measures, pieces, making,
                 claims, parts, asPart);
     }
 

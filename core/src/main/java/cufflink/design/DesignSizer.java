@@ -13,6 +13,7 @@ import cufflink.words.DesignWords;
 import cufflink.words.FormulaWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -49,8 +50,7 @@ public final class DesignSizer {
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
         SizedDesign design = new SizedDesign(definition, measures, sheet.all(definition.pieces(), this::piece),
-                making(), pockets(), poses(), definition.shown().lean().map(sheet::degrees).orElse(0.0),
-                judgements(measureSizer));
+                making(), pockets(), poses(), judgements(measureSizer));
         if (problems.stream().noneMatch(Problem::isError)) {
             problems.addAll(
                     new Consistency(design, ids(piece -> true), ids(piece -> piece.lying().loose())).problems());
@@ -78,7 +78,9 @@ public final class DesignSizer {
         }
         Line whole = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
         return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.source(),
-                new SizedDesign.Lying(piece.up(), piece.lying().rests().map(sheet::text)), width, height,
+                new SizedDesign.Lying(piece.up(), piece.lying().rests().map(sheet::text),
+                        piece.lying().lean().map(sheet::degrees).orElse(0.0)),
+                width, height,
                 marks(piece.marks(), whole));
     }
 
@@ -87,7 +89,8 @@ public final class DesignSizer {
         return new SizedDesign.Marks(
                 sheet.all(marks.scores(),
                         score -> new SizedDesign.Score(sheet.text(score.id()),
-                                line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()))),
+                                line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
+                                score.pinched().map(sheet::truth).orElse(false))),
                 sheet.all(marks.slits(),
                         slit -> new SizedDesign.Slit(sheet.text(slit.id()),
                                 line(slit.line(), "slit " + sheet.text(slit.id()), whole),
@@ -150,7 +153,19 @@ public final class DesignSizer {
                 sheet.all(making.folding(), step -> step.opens() ? creasing(step) : List.of(folding(step))).stream()
                         .flatMap(List::stream).toList(),
                 sheet.all(making.glue(), this::glue), sheet.all(making.stack(),
-                        layers -> new SizedDesign.Layers(panel(layers.front()), panel(layers.behind()))));
+                        layers -> new SizedDesign.Layers(panel(layers.front()), panel(layers.behind()))),
+                puts());
+    }
+
+    /**
+     * What lies in something is put there before that goes anywhere, and before anything goes round it; what it is
+     * posted in goes round it last.
+     */
+    private List<SizedDesign.PutStep> puts() {
+        return definition.parts().stream().filter(PartDefinition::isApart).filter(part -> sheet.wanted(part.when()))
+                .sorted(Comparator.comparingInt(PartDefinition::depth).reversed()
+                        .thenComparing(PartDefinition::isAround).thenComparing(PartDefinition::isPosted))
+                .map(part -> new SizedDesign.PutStep(part, part.seat().said().map(this::said))).toList();
     }
 
     /** On the face that lies up unless it says otherwise. */

@@ -1,8 +1,11 @@
 package cufflink.design;
 
 import cufflink.measure.Length;
+import cufflink.paper.Contents;
 import cufflink.problem.Ordered;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,14 +19,20 @@ import java.util.stream.Stream;
  * @param found lengths by name
  */
 public record Facts(Map<String, Length> found) {
-    public static final String CLOSED_WIDTH = "closed.width";
-    public static final String CLOSED_HEIGHT = "closed.height";
-    public static final String CLOSED_THICKNESS = "closed.thickness";
-    private static final Length SOMETHING = Length.ofMillimetres(100);
-    /** With a space, so that no file can write such a name: whose panel is meant, a part says by where it sits. */
-    private static final String PANEL = "panel ";
+    /** Nothing is known. */
+    public static final Facts NONE = new Facts(Map.of());
+
+    private static final String CLOSED = "closed";
     private static final String WIDTH = ".width";
     private static final String HEIGHT = ".height";
+    private static final String THICKNESS = ".thickness";
+    private static final Length SOMETHING = Length.ofMillimetres(100);
+    private static final Length SOME_LAYERS = Length.ofMillimetres(1);
+    /** With a space, so that no file can write such names: whose panel is meant, a part says by where it sits. */
+    private static final String PANEL = "panel ";
+    private static final String INSIDE = "inside ";
+    private static final String FOLDED = "folded ";
+    private static final List<String> OF_PARTS = List.of(PANEL, INSIDE, FOLDED);
 
     public Facts {
         found = Ordered.map(found);
@@ -31,11 +40,7 @@ public record Facts(Map<String, Length> found) {
 
     /** The closed card as it is held. */
     public static Facts closed(Length width, Length height, Length thickness) {
-        Map<String, Length> found = new LinkedHashMap<>();
-        found.put(CLOSED_WIDTH, width);
-        found.put(CLOSED_HEIGHT, height);
-        found.put(CLOSED_THICKNESS, thickness);
-        return new Facts(found);
+        return NONE.with(CLOSED, width, height, thickness);
     }
 
     /** What is taken before anything is known: two layers of paper. */
@@ -48,10 +53,20 @@ public record Facts(Map<String, Length> found) {
         return PANEL + panel + (width ? WIDTH : HEIGHT);
     }
 
-    /** What a part's fact of a panel of its own is called in the whole; absent for other names. */
+    /** What a part goes round: three lengths have this name in front. */
+    static String inside(String part) {
+        return INSIDE + part;
+    }
+
+    /** A part by itself, folded and with what it holds: three lengths have this name in front. */
+    static String folded(String part) {
+        return FOLDED + part;
+    }
+
+    /** What a fact that a part of its own asks for is called in the whole; absent for other names. */
     static Optional<String> ofPart(String name, String part) {
-        return name.startsWith(PANEL) ? Optional.of(PANEL + part + "." + name.substring(PANEL.length()))
-                : Optional.empty();
+        return OF_PARTS.stream().filter(name::startsWith).findFirst()
+                .map(kind -> kind + part + "." + name.substring(kind.length()));
     }
 
     /** These facts and the size of a panel. */
@@ -62,11 +77,47 @@ public record Facts(Map<String, Length> found) {
         return new Facts(more);
     }
 
-    /** These facts, and a guess for each that a design asks for besides. */
+    /** These facts and what a part goes round. */
+    public Facts withInside(String part, Length width, Length height, Length thickness) {
+        return with(inside(part), width, height, thickness);
+    }
+
+    /** These facts and how large a part is by itself. */
+    public Facts withFolded(String part, Length width, Length height, Length thickness) {
+        return with(folded(part), width, height, thickness);
+    }
+
+    private Facts with(String name, Length width, Length height, Length thickness) {
+        Map<String, Length> more = new LinkedHashMap<>(found);
+        more.put(name + WIDTH, width);
+        more.put(name + HEIGHT, height);
+        more.put(name + THICKNESS, thickness);
+        return new Facts(more);
+    }
+
+    /** Whether a name stands for the three lengths of something. */
+    static boolean isSize(String name) {
+        return (name.startsWith(INSIDE) || name.startsWith(FOLDED)) && List.of(WIDTH, HEIGHT, THICKNESS).stream()
+                .noneMatch(name::endsWith);
+    }
+
+    /** Something whose three lengths are facts. */
+    Contents contents(String name, DesignDefinition definition) {
+        String called = name.startsWith(FOLDED) ? part(name.substring(FOLDED.length()), definition) : "closed card";
+        return new Contents(called, found.get(name + WIDTH), found.get(name + HEIGHT), found.get(name + THICKNESS));
+    }
+
+    /** These facts, those of others besides, and a guess for each that a design asks for and nobody knows. */
     Facts completed(DesignDefinition definition) {
         Map<String, Length> all = new LinkedHashMap<>(found);
-        asked(definition).forEach(name -> all.putIfAbsent(name, SOMETHING));
+        asked(definition).flatMap(Facts::lengths)
+                .forEach(name -> all.putIfAbsent(name, name.endsWith(THICKNESS) ? SOME_LAYERS : SOMETHING));
         return new Facts(all);
+    }
+
+    private static Stream<String> lengths(String name) {
+        return isSize(name)
+                ? Stream.of(name + WIDTH, name + HEIGHT, name + THICKNESS) : Stream.of(name);
     }
 
     /** The measures of a design that ask for a fact. */
@@ -78,8 +129,8 @@ public record Facts(Map<String, Length> found) {
     }
 
     /** Whether a design asks for the closed card. */
-    public static boolean areOfClosed(DesignDefinition definition) {
-        return asked(definition).anyMatch(name -> !name.startsWith(PANEL));
+    public static boolean areOfCard(DesignDefinition definition) {
+        return asked(definition).anyMatch(name -> OF_PARTS.stream().noneMatch(name::startsWith));
     }
 
     /** The panels whose size a design asks for. */
@@ -94,8 +145,8 @@ public record Facts(Map<String, Length> found) {
     }
 
     private static boolean isFact(String name) {
-        return name.startsWith(PANEL) || name.equals(CLOSED_WIDTH) || name.equals(CLOSED_HEIGHT)
-                || name.equals(CLOSED_THICKNESS);
+        return OF_PARTS.stream().anyMatch(name::startsWith)
+                || List.of(WIDTH, HEIGHT, THICKNESS).stream().anyMatch(side -> name.equals(CLOSED + side));
     }
 
     private static String panel(String name) {
@@ -104,8 +155,16 @@ public record Facts(Map<String, Length> found) {
 
     /** A name in words: {@code thickness of the closed card}, {@code width of the back leaf}. */
     static String label(String name, DesignDefinition definition) {
-        return name.substring(name.lastIndexOf('.') + 1) + " of the " + (name.startsWith(PANEL)
-                ? PanelRef.read(panel(name)).map(panel -> label(panel, definition)).orElseThrow() : "closed card");
+        int dot = name.lastIndexOf('.');
+        String what = name.startsWith(PANEL)
+                ? PanelRef.read(panel(name)).map(panel -> label(panel, definition)).orElseThrow()
+                : name.startsWith(FOLDED) ? part(name.substring(FOLDED.length(), dot), definition) : "closed card";
+        return name.substring(dot + 1) + " of " + (name.startsWith(INSIDE) ? "what is in it" : "the " + what);
+    }
+
+    private static String part(String name, DesignDefinition definition) {
+        return definition.parts().stream().filter(part -> part.name().equals(name))
+                .map(part -> part.label().toLowerCase(Locale.ROOT)).findFirst().orElse(name);
     }
 
     private static String label(PanelRef panel, DesignDefinition definition) {

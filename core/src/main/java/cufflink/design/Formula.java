@@ -4,6 +4,7 @@ import cufflink.problem.Place;
 import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
 import cufflink.words.Message;
+import java.util.Optional;
 
 /**
  * An expression with the place in the design file where it stands.
@@ -12,6 +13,18 @@ import cufflink.words.Message;
  * @param place      where its first character is
  */
 public record Formula(Expression expression, Place place) {
+    /** Both conditions, or the one that is there. */
+    static Optional<Formula> both(Optional<Formula> one, Optional<Formula> other) {
+        return one.isEmpty() ? other : other.isEmpty() ? one
+                : Optional.of(new Formula(new Expression.Binary(0, Expression.Operator.AND, one.get().expression,
+                        other.get().expression), one.get().place));
+    }
+
+    /** The opposite of a condition. */
+    Formula not() {
+        return new Formula(new Expression.Unary(0, Expression.Operator.NOT, expression), place);
+    }
+
     /** The fault as a problem at its own character. */
     Problem problem(ExpressionFault fault) {
         return Problem.error(place.after(fault.position()).toString(),

@@ -59,6 +59,7 @@ final class MeasureSizer {
                 switch (measure.role()) {
                     case CONTENTS -> contents(measure);
                     case CHOICE -> choice(measure);
+                    case RESULT -> result(measure);
                     default -> quantity(measure);
                 }
             } catch (ExpressionFault fault) {
@@ -103,11 +104,24 @@ final class MeasureSizer {
         scope = scope.with(measure.name(), value);
     }
 
+    private void result(Measure measure) throws ExpressionFault {
+        // The size of a part, or of what it goes round, as later stages found it.
+        if (value(measure).expression() instanceof Expression.Name fact && Facts.isSize(fact.name())) {
+            keep(measure, facts.contents(fact.name(), definition), false);
+        } else {
+            quantity(measure);
+        }
+    }
+
     private void contents(Measure measure) {
-        Contents item = given.contents().getOrDefault(measure.name(), measure.contents().orElse(Contents.GIFT_CARD));
-        boolean byHand = given.contents().containsKey(measure.name());
+        keep(measure, given.contents().getOrDefault(measure.name(), measure.contents().orElse(Contents.GIFT_CARD)),
+                given.contents().containsKey(measure.name()));
+    }
+
+    private void keep(Measure measure, Contents item, boolean byHand) {
         Word name = new Word(item.name());
-        keep(measure, name, Optional.of(item), byHand, plain(measure, name, byHand));
+        Word shown = measure.role() == Role.RESULT ? new Word(item.sized(given.format())) : name;
+        keep(measure, name, Optional.of(item), byHand, plain(measure, shown, byHand));
         part(measure, item, "width", item.width());
         part(measure, item, "height", item.height());
         part(measure, item, "thickness", item.thickness());

@@ -24,9 +24,15 @@ public final class Measures {
             return value instanceof Quantity quantity && quantity.kind() == Value.Kind.LENGTH;
         }
 
+        private boolean isSame(Sized other) {
+            return value.equals(other.value) && contents.equals(other.contents);
+        }
+
         /** As shown: {@code 4 1/4 in}, {@code 4}, {@code 40°}, {@code side}. */
         public String text(LengthFormat format) {
-            return new ExpressionWriter(Map.of(), Map.of(), format).value(value);
+            return contents.filter(item -> definition.role() == Role.RESULT)
+                    .map(item -> item.sized(format))
+                    .orElseGet(() -> new ExpressionWriter(Map.of(), Map.of(), format).value(value));
         }
 
         /** The length; the value must be one. */
@@ -62,7 +68,7 @@ public final class Measures {
     /** Whether every measure has the same value, however it came about. */
     public boolean sameValues(Measures other) {
         return byName.keySet().equals(other.byName.keySet()) && byName.values().stream()
-                .allMatch(sized -> sized.value().equals(other.byName.get(sized.definition().name()).value()));
+                .allMatch(sized -> sized.isSame(other.byName.get(sized.definition().name())));
     }
 
     @Override

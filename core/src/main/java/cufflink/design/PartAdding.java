@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Adds a design to a panel of another, as a maker does, with what is usual: in the middle, glued all round. */
+/**
+ * Adds a design to another as a maker does, with what is usual: on a panel in its middle and glued all round, loose in
+ * a pocket, or around the closed card.
+ */
 public final class PartAdding {
     /** So many pieces may be in one design, those of its parts counted. */
     public static final int MOST_PIECES = 200;
@@ -32,23 +35,67 @@ public final class PartAdding {
     /**
      * The part, not yet worked into the host.
      *
-     * @param face of the panel; if absent the one that the part's own joints name, or else the inside
+     * @param place where it goes
      */
     public static Outcome<PartDefinition> part(DesignDefinition host, String name, DesignDefinition design,
-            PanelRef on, Optional<Face> face) {
+            PartPlace place) {
         if (!isName(name, host)) {
             return Outcome.failed(Problem.error(name, DesignWords.NO_PART_NAME.of("name", name)));
         }
-        Optional<Message> tooMuch = tooMuch(host, design);
-        if (tooMuch.isPresent()) {
-            return Outcome.failed(Problem.error(name, tooMuch.get()));
+        Optional<Message> trouble = tooMuch(host, design).or(() -> misplaced(host, design, place));
+        if (trouble.isPresent()) {
+            return Outcome.failed(Problem.error(name, trouble.get()));
         }
-        List<Occurs<PartDefinition.Mounting>> mountings = mountings(design);
-        if (mountings.isEmpty() && !PartExpansion.hasStandIn(design)) {
+        if (place instanceof PartPlace.OnPanel && mountings(design).isEmpty() && !PartExpansion.hasStandIn(design)) {
             return Outcome.failed(Problem.error(name, DesignWords.NO_PANEL_TO_GLUE.of("design", design.title())));
         }
-        return Outcome.of(new PartDefinition(name, label(name), design,
-                new PartDefinition.Seat(on, face, Optional.empty(), mountings), Map.of(), Optional.empty()));
+        PartDefinition.Use use = design.asPart();
+        PartDefinition.Seat seat = place.accept(new PartPlace.Cases<>() {
+            @Override
+            public PartDefinition.Seat onPanel(PartPlace.OnPanel on) {
+                return new PartDefinition.OnPanel(on.panel(), on.face(), Optional.empty(), mountings(design));
+            }
+
+            @Override
+            public PartDefinition.Seat inPocket(PartPlace.InPocket in) {
+                return new PartDefinition.InPocket(in.pocket(), use.inPocket().flatMap(PartDefinition.Inside::said));
+            }
+
+            @Override
+            public PartDefinition.Seat around() {
+                return use.around().orElseThrow();
+            }
+        });
+        return Outcome.of(new PartDefinition(name, label(name), design, seat, Map.of(), Optional.empty()));
+    }
+
+    /** Why a design cannot go to a place of a host. */
+    public static Optional<Message> misplaced(DesignDefinition host, DesignDefinition design, PartPlace place) {
+        return place.accept(new PartPlace.Cases<>() {
+            @Override
+            public Optional<Message> onPanel(PartPlace.OnPanel on) {
+                Optional<PartDefinition> round = design.parts().stream()
+                        .filter(part -> part.isAround() && part.depth() == 0).findFirst();
+                return round.map(part -> DesignWords.SOMETHING_GOES_ROUND_IT.of("design", design.title(), "part",
+                        part.label()));
+            }
+
+            @Override
+            public Optional<Message> inPocket(PartPlace.InPocket in) {
+                List<String> pockets = host.claims().pockets().stream().map(pocket -> pocket.what().id()).distinct()
+                        .toList();
+                return pockets.contains(in.pocket()) ? Optional.empty()
+                        : Optional.of(pockets.isEmpty() ? DesignWords.HAS_NO_POCKET.of("design", host.title())
+                                : DesignWords.NO_SUCH_POCKET.of("design", host.title(), "pocket", in.pocket(),
+                                        "pockets", pockets));
+            }
+
+            @Override
+            public Optional<Message> around() {
+                return design.asPart().around().isPresent() ? Optional.empty()
+                        : Optional.of(DesignWords.GOES_ROUND_NOTHING.of("design", design.title()));
+            }
+        });
     }
 
     /** Why a host has no room for the pieces or measures of another design. */
@@ -64,8 +111,8 @@ public final class PartAdding {
 
     /** How a design is put on a panel: as it says itself, or all over by its first panel. */
     private static List<Occurs<PartDefinition.Mounting>> mountings(DesignDefinition design) {
-        if (PartExpansion.hasStandIn(design) || !design.asPart().isEmpty()) {
-            return design.asPart();
+        if (PartExpansion.hasStandIn(design) || !design.asPart().onPanel().isEmpty()) {
+            return design.asPart().onPanel();
         }
         DesignDefinition.Edges all = new DesignDefinition.Edges(List.of(Side.values()), List.of(), false);
         return firstPanel(design).map(panel -> Occurs.once(new PartDefinition.Mounting(panel,

@@ -2,20 +2,11 @@ package cufflink.design;
 
 import cufflink.design.DesignDefinition.Claims;
 import cufflink.design.DesignDefinition.Glue;
-import cufflink.design.DesignDefinition.Host;
 import cufflink.design.DesignDefinition.Making;
-import cufflink.design.DesignDefinition.Placing;
 import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.DesignDefinition.Rule;
-import cufflink.design.DesignDefinition.Said;
-import cufflink.design.DesignDefinition.Spot;
-import cufflink.design.Expression.Binary;
-import cufflink.design.Expression.Name;
-import cufflink.design.Expression.Operator;
 import cufflink.design.Measure.Role;
 import cufflink.problem.Ordered;
-import cufflink.problem.Place;
-import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,36 +18,35 @@ import java.util.stream.Stream;
 
 /**
  * Works parts into their host: one design with the pieces, measures, steps and claims of all, those of a part with its
- * name in front. What follows sees one assembly, and proves it as one.
+ * name in front. What follows sees one design, and proves it as one.
  */
 public final class PartExpansion {
-    private static final String LEFT = "fromLeft";
-    private static final String TOP = "fromTop";
-
     private final PartDefinition part;
     private final DesignDefinition design;
     private final PartNames names;
+    private final PartSeat seat;
     private final Rewriting own;
-    /** Formulas of the host for measures of the part. */
+    /** Formulas of the whole for measures of the part. */
     private final Map<String, Formula> bound = new LinkedHashMap<>();
     private final Set<String> ofPanel;
 
-    private PartExpansion(PartDefinition part) {
+    private PartExpansion(DesignDefinition host, PartDefinition part) {
         this.part = part;
         this.design = part.design();
         this.names = new PartNames(part);
         this.own = names.own();
-        this.ofPanel = ofPanel(design);
-        Rewriting hosts = new Rewriting(name -> fact(name.name()).map(fact -> new Name(name.position(), fact)));
+        this.seat = PartSeat.of(host, part, names);
+        this.ofPanel = part.isApart() ? Set.of() : ofPanel(design);
+        bound.putAll(seat.bound());
+        Rewriting hosts = new Rewriting(seat::told);
         part.bound().forEach((measure, formula) -> bound.put(measure, hosts.formula(formula)));
-        sides(design).forEach((measure, side) -> bound.put(measure, hosts.formula(formula(new Name(0, side)))));
     }
 
     /** The host with its parts worked in. */
     public static DesignDefinition of(DesignDefinition host, List<PartDefinition> parts) {
         DesignDefinition whole = host;
         for (PartDefinition part : parts) {
-            whole = new PartExpansion(part).into(whole);
+            whole = new PartExpansion(whole, part).into(whole);
         }
         return whole;
     }
@@ -68,31 +58,7 @@ public final class PartExpansion {
 
     /** The measures that size the piece that stands for the panel: they are those of the panel, and cannot be set. */
     public static Set<String> ofPanel(DesignDefinition design) {
-        return Ordered.set(sides(design).keySet());
-    }
-
-    /** Measures by name, each with the name by which a binding asks for it. */
-    private static Map<String, String> sides(DesignDefinition design) {
-        Map<String, String> sides = new LinkedHashMap<>();
-        design.pieces().stream().map(Occurs::what).filter(piece -> piece.lying().standIn()).forEach(piece -> {
-            if (piece.width().expression() instanceof Name name) {
-                sides.put(name.name(), "panel.width");
-            }
-            if (piece.height().expression() instanceof Name name) {
-                sides.put(name.name(), "panel.height");
-            }
-        });
-        return sides;
-    }
-
-    private Optional<String> fact(String name) {
-        return name.equals("panel.width") || name.equals("panel.height")
-                ? Optional.of(Facts.ofPanel(part.seat().on(), name.endsWith("width"))) : Optional.empty();
-    }
-
-    /** An expression that no file has written. */
-    private Formula formula(Expression expression) {
-        return new Formula(expression, new Place(design.id(), 1, 1));
+        return Ordered.set(PartOnPanel.sides(design).keySet());
     }
 
     private DesignDefinition into(DesignDefinition host) {
@@ -119,52 +85,56 @@ public final class PartExpansion {
 
     /** The part, and those that are worked into it. */
     private List<PartDefinition> parts() {
-        List<PartDefinition> parts = new ArrayList<>(List.of(part));
+        List<PartDefinition> parts = new ArrayList<>(List.of(part.with(seat.inWhole())));
         design.parts().forEach(inner -> parts.add(new PartDefinition(names.id(inner.name()),
-                names.label(inner.label()), inner.design(), new PartDefinition.Seat(names.panel(inner.seat().on()),
-                        inner.seat().face(), inner.seat().at(), inner.seat().mountings()),
-                inner.bound(), when(inner.when()))));
+                names.label(inner.label()), inner.design(), inner.seat().accept(new SeatInHost()), inner.bound(),
+                when(inner.when()))));
         return parts;
+    }
+
+    /** The seat of a part's part, as it is called in the host. */
+    private final class SeatInHost implements PartDefinition.Seat.Cases<PartDefinition.Seat> {
+        @Override
+        public PartDefinition.Seat onPanel(PartDefinition.OnPanel on) {
+            return new PartDefinition.OnPanel(names.panel(on.panel()), on.face(), on.at(), on.mountings());
+        }
+
+        @Override
+        public PartDefinition.Seat inPocket(PartDefinition.InPocket in) {
+            return new PartDefinition.InPocket(names.id(in.pocket()), in.said().map(names::said));
+        }
+
+        @Override
+        public PartDefinition.Seat around(PartDefinition.Around around) {
+            return new PartDefinition.Around(names.id(around.holds()), around.posted(),
+                    around.said().map(names::said));
+        }
     }
 
     private List<Measure> measures() {
         List<Measure> measures = new ArrayList<>();
         design.measures().stream().filter(measure -> !names.isShared(measure)).map(this::measure)
                 .forEach(measures::add);
-        if (!part.seat().mountings().isEmpty() && part.seat().at().isEmpty()) {
-            measures.add(middle(LEFT, "From the left", Role.FINISHED_WIDTH));
-            measures.add(middle(TOP, "From the top", Role.FINISHED_HEIGHT));
-        }
+        measures.addAll(seat.measures());
         return measures;
     }
 
-    /** Half of what the panel has more than the part; a maker may set it. */
-    private Measure middle(String name, String label, Role side) {
-        Expression panel = new Name(0, Facts.ofPanel(part.seat().on(), side == Role.FINISHED_WIDTH));
-        Expression left = design.measure(side).or(() -> design.measure(Role.FINISHED_WIDTH))
-                .<Expression>map(
-                        size -> new Binary(0, Operator.MINUS, panel, new Name(0, names.id(size.name()))))
-                .orElse(panel);
-        Expression half = new Binary(0, Operator.OVER, left, new Expression.Literal(0, Value.number(2), "2"));
-        return new Measure(names.id(name), names.label(label), Role.PROPORTION,
-                new Measure.Amount(Optional.of(formula(half)), Optional.empty(), Rounding.NEAREST, Optional.empty(),
-                        Optional.empty()),
-                List.of(), Optional.empty(), "", Optional.empty());
-    }
-
-    /** A measure for the finished size of the part is one of many for the whole; the panel's sides are results. */
+    /**
+     * A measure for the finished size of the part is one of many for the whole; the panel's sides, and what the part
+     * goes round, are results.
+     */
     private Measure measure(Measure measure) {
         Optional<Formula> binding = Optional.ofNullable(bound.get(measure.name()));
-        boolean isOfPanel = ofPanel.contains(measure.name());
-        Measure.Amount amount = isOfPanel
+        boolean isGiven = ofPanel.contains(measure.name()) || measure.role() == Role.CONTENTS && binding.isPresent();
+        Measure.Amount amount = isGiven
                 ? new Measure.Amount(binding, Optional.empty(), Rounding.EXACT, Optional.empty(), Optional.empty())
                 : new Measure.Amount(binding.or(() -> own.formula(measure.amount().value())),
                         binding.isPresent() ? Optional.empty() : own.formula(measure.amount().metric()),
                         measure.rounding(), own.formula(measure.amount().min()), own.formula(measure.amount().max()));
         boolean isFinished = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT;
-        Role role = isOfPanel ? Role.RESULT : isFinished ? Role.PROPORTION : measure.role();
+        Role role = isGiven ? Role.RESULT : isFinished ? Role.PROPORTION : measure.role();
         return new Measure(names.id(measure.name()), names.label(measure.label()), role, amount, measure.choices(),
-                measure.contents(), measure.about(), Optional.empty());
+                isGiven ? Optional.empty() : measure.contents(), measure.about(), Optional.empty());
     }
 
     /** What of the part there is, under its own conditions and the part's. */
@@ -179,16 +149,17 @@ public final class PartExpansion {
 
     /** A condition in the words of the whole, under that of the part. */
     private Optional<Formula> under(Optional<Formula> mine) {
-        return mine.isEmpty() ? part.when() : part.when().isEmpty() ? mine
-                : Optional.of(new Formula(new Binary(0, Operator.AND, part.when().get().expression(),
-                        mine.get().expression()), mine.get().place()));
+        return Formula.both(part.when(), mine);
     }
 
+    /** What lies by itself is loose in the whole. */
     private PieceDefinition piece(PieceDefinition piece) {
+        PieceDefinition.Lying lying = piece.lying();
         return new PieceDefinition(names.id(piece.id()), names.label(piece.label()),
                 new PieceDefinition.Source(piece.material(), piece.source().from().map(names::waste)),
-                new PieceDefinition.Lying(piece.up(), piece.lying().rests().map(own::template), piece.lying().loose(),
-                        false),
+                new PieceDefinition.Lying(piece.up(), lying.rests().map(own::template),
+                        part.isApart() ? own.formula(lying.lean()) : Optional.empty(),
+                        lying.loose() || part.isApart(), false),
                 own.formula(piece.width()), own.formula(piece.height()), own.marks(piece.marks()));
     }
 
@@ -199,92 +170,32 @@ public final class PartExpansion {
                 step.tucks().stream().map(pair -> pair.stream().map(own::template).toList()).toList());
     }
 
-    /**
-     * The host's joints with the part's: those within the part first, then those that put it on the panel, as late as
-     * the panel can still be reached: before the host's first joint at that panel.
-     */
+    /** The host's joints with the part's: those within the part first, then those that put it in its place. */
     private List<Occurs<Glue>> glue(List<Occurs<Glue>> hosts) {
         List<Occurs<Glue>> joints = new ArrayList<>(hosts);
-        int last = 0;
-        while (last < joints.size() && !touches(joints.get(last).what())) {
-            last++;
-        }
         List<Occurs<Glue>> within = new ArrayList<>();
         List<Occurs<Glue>> onPanel = new ArrayList<>();
         design.making().glue().forEach(
                 glue -> (names.isStandIn(glue.what().host().panel()) ? onPanel : within).add(glue));
         List<Occurs<Glue>> put = new ArrayList<>(all(joined(within, onPanel), this::glue));
-        part.seat().mountings()
-                .forEach(way -> put.add(new Occurs<>(mounted(way.what()), when(way.when()), Optional.empty())));
-        joints.addAll(last, put);
+        seat.mountings().forEach(way -> put.add(new Occurs<>(way.what(), when(way.when()), Optional.empty())));
+        joints.addAll(seat.first(hosts), put);
         return joints;
-    }
-
-    private boolean touches(Glue joint) {
-        PanelRef on = part.seat().on();
-        return Stream.of(joint.part(), joint.host().panel())
-                .anyMatch(panel -> panel.piece().isFixed(on.piece()) && panel.panel().isFixed(on.panel()));
     }
 
     private Glue glue(Glue glue) {
         DesignDefinition.Passing passing = glue.passing();
-        return new Glue(names.id(glue.id()), glue.way(), names.place(glue.part()), host(glue.host()), glue.edges(),
+        return new Glue(names.id(glue.id()), glue.way(), names.place(glue.part()), seat.host(glue.host()),
+                glue.edges(),
                 new DesignDefinition.Passing(passing.over().stream().map(names::place).toList(),
                         passing.under().stream().map(names::place).toList(), passing.slit()),
                 names.said(glue.said()));
     }
 
-    private Host host(Host host) {
-        Optional<Placing> placing = host.placing().map(at -> new Placing(own.spot(at.at()), own.formula(at.turn()),
-                at.turned(), at.corner().map(own::spot)));
-        return names.isStandIn(host.panel())
-                ? new Host(names.seat(), part.seat().face().or(host::face), placing.map(this::shifted))
-                : new Host(names.place(host.panel()), host.face(), placing);
-    }
-
-    /** What stands at a place of the panel's stand-in stands as far from where that lies on the panel. */
-    private Placing shifted(Placing placing) {
-        return part.seat().at().map(Placing::at)
-                .map(by -> new Placing(sum(by, placing.at()), placing.turn(), placing.turned(),
-                        placing.corner().map(corner -> sum(by, corner))))
-                .orElse(placing);
-    }
-
-    private static Spot sum(Spot one, Spot other) {
-        return new Spot(sum(one.x(), other.x()), sum(one.y(), other.y()));
-    }
-
-    private static Formula sum(Formula one, Formula other) {
-        return new Formula(new Binary(0, Operator.PLUS, one.expression(), other.expression()), other.place());
-    }
-
-    private Glue mounted(PartDefinition.Mounting way) {
-        Said said = way.said().map(names::said).orElseGet(() -> new Said(Optional.of(Template.of(part.label())),
-                Template.of(StepWords.PUT_IN_PLACE.of("part", part.label()).sentence())));
-        Placing outline = part.seat().at().orElseGet(() -> middle(way));
-        return new Glue(Template.of(part.name()), DesignDefinition.Way.GLUE,
-                new DesignDefinition.PanelPlace(Template.of(names.id(way.panel().piece())),
-                        Template.of(way.panel().panel())),
-                new Host(names.seat(), part.seat().face(), Optional.of(inset(outline, way))), way.edges(),
-                new DesignDefinition.Passing(List.of(), List.of(), Optional.empty()), said);
-    }
-
-    /** The glued panel lies inside the outline that is placed. */
-    private Placing inset(Placing outline, PartDefinition.Mounting way) {
-        return way.inset().map(inset -> new Placing(sum(outline.at(), own.spot(inset)), outline.turn(),
-                outline.turned(), Optional.of(outline.at()))).orElse(outline);
-    }
-
-    private Placing middle(PartDefinition.Mounting way) {
-        return new Placing(
-                new Spot(formula(new Name(0, names.id(LEFT))), formula(new Name(0, names.id(TOP)))), Optional.empty(),
-                way.turned(), Optional.empty());
-    }
-
     /** How the whole opens is the host's to say: a part that lies in a closed card cannot be opened by itself. */
     private Claims claims(Claims hosts) {
         Claims claims = design.claims();
-        return new Claims(hosts.covered(), joined(hosts.pockets(), all(claims.pockets(), this::pocket)),
+        return new Claims(hosts.covered(), joined(seat.pockets(hosts.pockets()), all(claims.pockets(), this::pocket)),
                 hosts.poses(), joined(hosts.checks(), claims.checks().stream().map(this::rule).toList()));
     }
 
@@ -298,7 +209,8 @@ public final class PartExpansion {
         return new Pocket(names.id(pocket.id()), names.pocket(pocket), names.panel(pocket.front()),
                 names.panel(pocket.back()),
                 new DesignDefinition.Space(space.open(), own.formula(space.width()), own.formula(space.depth()),
-                        own.formula(space.room()), own.formula(space.turned())),
+                        own.formula(space.room()), own.formula(space.turned()), space.flap().map(names::panel),
+                        space.stuck()),
                 names.measure(pocket.holds()).orElse(pocket.holds()),
                 new DesignDefinition.Reach(own.formula(pocket.reach().here()), own.formula(pocket.reach().wanted())),
                 names.measure(pocket.change()).orElse(pocket.change()));

@@ -26,7 +26,7 @@ final class PartNames {
     PartNames(PartDefinition part) {
         this.part = part;
         this.design = part.design();
-        this.standIn = standIn(design);
+        this.standIn = part.isApart() ? Optional.empty() : standIn(design);
         this.own = new Rewriting(
                 name -> measure(name.name()).map(other -> new Name(name.position(), other)));
         design.measures().stream().filter(measure -> measure.role() == Role.CONTENTS)
@@ -53,7 +53,7 @@ final class PartNames {
     }
 
     boolean isStandIn(PieceDefinition piece) {
-        return piece.lying().standIn();
+        return piece.lying().standIn() && standIn.isPresent();
     }
 
     boolean isStandIn(DesignDefinition.PanelPlace place) {
@@ -95,10 +95,10 @@ final class PartNames {
         return part.label() + BETWEEN + label;
     }
 
-    /** A part with one pocket is the pocket: "The sleeve", "Sleeve 2". */
+    /** A part that is a pocket is called one: "The sleeve", "Sleeve 2". */
     String pocket(DesignDefinition.Pocket pocket) {
         boolean counted = Character.isDigit(part.label().charAt(part.label().length() - 1));
-        return design.claims().pockets().size() > 1 ? label(pocket.label())
+        return design.claims().pockets().size() > 1 || pocket.space().stuck() ? label(pocket.label())
                 : counted ? part.label() : "The " + part.label().toLowerCase(Locale.ROOT);
     }
 
@@ -107,24 +107,26 @@ final class PartNames {
     }
 
     DesignDefinition.PanelPlace place(DesignDefinition.PanelPlace place) {
-        return isStandIn(place) ? seat()
+        return isStandIn(place) ? seat(panel())
                 : new DesignDefinition.PanelPlace(id(place.piece()), own.template(place.panel()));
     }
 
     PanelRef panel(PanelRef panel) {
-        return standIn.filter(panel.piece()::equals).isPresent() ? part.seat().on()
+        return standIn.filter(panel.piece()::equals).isPresent() ? panel()
                 : new PanelRef(id(panel.piece()), panel.panel());
     }
 
     /** The piece from whose waste another is cut. */
     String waste(String piece) {
-        return standIn.filter(piece::equals).isPresent() ? part.seat().on().piece() : id(piece);
+        return standIn.filter(piece::equals).isPresent() ? panel().piece() : id(piece);
     }
 
-    /** The panel that the part is put on. */
-    DesignDefinition.PanelPlace seat() {
-        return new DesignDefinition.PanelPlace(Template.of(part.seat().on().piece()),
-                Template.of(part.seat().on().panel()));
+    private PanelRef panel() {
+        return part.seat().on().orElseThrow();
+    }
+
+    static DesignDefinition.PanelPlace seat(PanelRef panel) {
+        return new DesignDefinition.PanelPlace(Template.of(panel.piece()), Template.of(panel.panel()));
     }
 
     private Template before(String text, Template template) {

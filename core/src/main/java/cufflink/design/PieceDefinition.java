@@ -21,10 +21,11 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
      *
      * @param up      the face that lies up while it is cut and scored
      * @param rests   the panel that stays on the table
+     * @param lean    degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
      * @param loose   whether nothing joins it to the other pieces
      * @param standIn whether it stands for the panel that the design is put on as a part
      */
-    public record Lying(Face up, Optional<Template> rests, boolean loose, boolean standIn) {
+    public record Lying(Face up, Optional<Template> rests, Optional<Formula> lean, boolean loose, boolean standIn) {
     }
 
     /** What is scored and cut, and what its panels are called. */
@@ -76,8 +77,13 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
         }
     }
 
-    /** A score line; {@code fold} comes to one of the words of {@link Fold}. */
-    public record Score(Template id, Line line, Formula fold) {
+    /**
+     * A score line.
+     *
+     * @param fold    comes to one of the words of {@link Fold}
+     * @param pinched whether it is not scored, but pinched round what the piece goes round; never if absent
+     */
+    public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched) {
     }
 
     /**

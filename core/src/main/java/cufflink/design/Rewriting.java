@@ -37,6 +37,11 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
         return new DesignDefinition.Spot(formula(spot.x()), formula(spot.y()));
     }
 
+    DesignDefinition.Placing placing(DesignDefinition.Placing at) {
+        return new DesignDefinition.Placing(spot(at.at()), formula(at.turn()), at.turned(),
+                at.corner().map(this::spot));
+    }
+
     DesignDefinition.Said said(DesignDefinition.Said said) {
         return new DesignDefinition.Said(said.title().map(this::template), template(said.all()));
     }
@@ -53,7 +58,7 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
         return new PieceDefinition.Marks(
                 all(marks.scores(),
                         score -> new PieceDefinition.Score(template(score.id()), line(score.line()),
-                                formula(score.fold()))),
+                                formula(score.fold()), formula(score.pinched()))),
                 all(marks.slits(),
                         slit -> new PieceDefinition.Slit(template(slit.id()), line(slit.line()),
                                 formula(slit.width()), slit.joint())),

@@ -36,7 +36,8 @@ final class ScorePlaces {
         ScorePlaces places = new ScorePlaces(definition, given);
         return definition.pieces().stream().filter(piece -> places.isWanted(piece.when()))
                 .flatMap(piece -> piece.what().marks().scores().stream())
-                .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat()))
+                .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat())
+                        && !(score.what().pinched().isPresent() && places.isWanted(score.what().pinched())))
                 .flatMap(score -> names(score.what().line())).collect(Collectors.toUnmodifiableSet());
     }
 

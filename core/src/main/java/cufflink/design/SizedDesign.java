@@ -10,9 +10,11 @@ import cufflink.paper.PaperRole;
 import cufflink.problem.Ordered;
 import cufflink.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -20,10 +22,9 @@ import java.util.stream.Stream;
  * down from the top left corner with the face {@code up} lying up.
  *
  * @param pieces the main piece first
- * @param lean   degrees by which the closed card is turned in its plane as it is held, clockwise
  */
 public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, Making making,
-        List<Pocket> pockets, Map<String, Pose> poses, double lean, List<Judgement> judgements) {
+        List<Pocket> pockets, Map<String, Pose> poses, List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
         pockets = List.copyOf(pockets);
@@ -32,12 +33,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /** What is done with the pieces. */
-    public record Making(List<Mat> mats, List<FoldStep> folding, List<Glue> glue, List<Layers> stack) {
+    public record Making(List<Mat> mats, List<FoldStep> folding, List<Glue> glue, List<Layers> stack,
+            List<PutStep> puts) {
         public Making {
             mats = List.copyOf(mats);
             folding = List.copyOf(folding);
             glue = List.copyOf(glue);
             stack = List.copyOf(stack);
+            puts = List.copyOf(puts);
         }
     }
 
@@ -89,8 +92,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** How a piece lies, and the panel of it that stays on the table. */
-    public record Lying(Face up, Optional<String> rests) {
+    /**
+     * How a piece lies.
+     *
+     * @param up    the face that lies up while it is cut and scored
+     * @param rests the panel that stays on the table
+     * @param lean  degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
+     */
+    public record Lying(Face up, Optional<String> rests, double lean) {
     }
 
     /** What is scored and cut on a piece, and what its panels are called. */
@@ -147,8 +156,16 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** A score line. */
-    public record Score(String id, Line line, Fold fold) {
+    /**
+     * A line along which a piece is folded, or scored for show.
+     *
+     * @param pinched whether it is not scored, but pinched round what the piece goes round
+     */
+    public record Score(String id, Line line, Fold fold, boolean pinched) {
+        /** A scored line. */
+        public Score(String id, Line line, Fold fold) {
+            this(id, line, fold, false);
+        }
     }
 
     /** A slit, zero wide unless stated; another piece slides into a joint and turns about its line. */
@@ -212,6 +229,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             creases = List.copyOf(creases);
             tucks = List.copyOf(tucks);
         }
+    }
+
+    /**
+     * Puts a finished part into its pocket or round the card.
+     *
+     * @param said absent for what is always told
+     */
+    public record PutStep(PartDefinition part, Optional<Said> said) {
     }
 
     /** Two panels of the closed card of which the first lies nearer to the front. */
@@ -308,8 +333,21 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
-        return new SizedDesign(definition, measures, otherPieces, new Making(mats(), otherFolding, glue(), stack()),
-                pockets, poses, lean, judgements);
+        return new SizedDesign(definition, measures, otherPieces,
+                new Making(mats(), otherFolding, glue(), stack(), puts()),
+                pockets, poses, judgements);
+    }
+
+    /** What of the design is about some pieces only: those that are joined to one thing. */
+    public SizedDesign only(Predicate<String> wanted) {
+        return new SizedDesign(definition, measures,
+                pieces.stream().filter(piece -> wanted.test(piece.id())).toList(),
+                new Making(mats().stream().filter(mat -> wanted.test(mat.on().piece())).toList(),
+                        folding().stream().filter(step -> wanted.test(step.piece())).toList(),
+                        glue().stream().filter(glue -> wanted.test(glue.onto().piece())).toList(),
+                        stack().stream().filter(layers -> wanted.test(layers.front().piece())).toList(), List.of()),
+                pockets.stream().filter(pocket -> wanted.test(pocket.definition().back().piece())).toList(), poses,
+                judgements);
     }
 
     /** Places for layers. */
@@ -332,6 +370,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return making.stack();
     }
 
+    /** The parts that are put in or round the card at last, the innermost first. */
+    public List<PutStep> puts() {
+        return making.puts();
+    }
+
     /** The piece that the others are put on. */
     public Piece main() {
         return pieces.get(0);
@@ -343,10 +386,26 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                 .map(item -> pocket.turned() ? item.turned() : item);
     }
 
+    /** The part by itself that a piece belongs to, the innermost of several; absent for what is joined to the whole. */
+    public Optional<PartDefinition> apart(String piece) {
+        return definition.parts().stream().filter(part -> part.isApart() && part.has(piece))
+                .max(Comparator.comparingInt(part -> part.name().length()));
+    }
+
+    /** How that of which a piece is made is held when it is closed. */
+    public Held held(String piece) {
+        return apart(piece).map(PartDefinition::design).orElse(definition).held();
+    }
+
+    /** The first piece of a part, if it is there. */
+    public Optional<Piece> main(PartDefinition part) {
+        return pieces.stream().filter(piece -> part.has(piece.id())).findFirst();
+    }
+
     /** The parts that are there; a design without a piece of its own is none. */
     public List<PartDefinition> parts() {
         return definition.parts().stream()
-                .filter(part -> pieces.stream().anyMatch(piece -> part.has(piece.id()))).toList();
+                .filter(part -> main(part).isPresent()).toList();
     }
 
     /** A piece by id; it must exist. */

@@ -22,7 +22,13 @@ public final class ClosedDrawing {
 
     /** The closed card; absent while it does not close. */
     public static Optional<Picture> draw(Plan plan, boolean fromBack, double point) {
-        return plan.stack().map(stack -> draw(plan, stack, fromBack, point));
+        return plan.stack().map(stack -> draw(plan, stack, plan.design().definition().held(), fromBack, point));
+    }
+
+    /** What a piece is joined to, closed, from the front; absent while it does not close. */
+    public static Optional<Picture> draw(Plan plan, String piece, double point) {
+        return plan.workings().stacked().stack(piece)
+                .map(stack -> draw(plan, stack, plan.design().held(piece), false, point));
     }
 
     /** The place on the card, seen from the front, at which a spot of its picture lies. */
@@ -32,12 +38,11 @@ public final class ClosedDrawing {
         return new Coordinate(held.ownX(x, spot.y()), held.ownY(x, spot.y()));
     }
 
-    private static Picture draw(Plan plan, ClosedStack stack, boolean fromBack, double point) {
+    private static Picture draw(Plan plan, ClosedStack stack, Held held, boolean fromBack, double point) {
         List<StackLayer> layers = new ArrayList<>(stack.layers());
         if (!fromBack) {
             Collections.reverse(layers);
         }
-        Held held = plan.design().definition().held();
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         for (StackLayer layer : layers) {

@@ -113,7 +113,12 @@ public final class PieceDrawing {
     }
 
     private void scoreLines() {
+        List<String> pinched = piece.scores().stream().filter(SizedDesign.Score::pinched).map(SizedDesign.Score::id)
+                .toList();
         for (Hinge hinge : pattern.hinges()) {
+            if (pinched.contains(hinge.crease())) {
+                continue;
+            }
             Fold fold = mirrored ? hinge.fold().seenFromBehind() : hinge.fold();
             shapes.add(new Shape.Path(hinge.crease(), ink(fold), List.of(spot(hinge.at().p0), spot(hinge.at().p1))));
         }
@@ -128,7 +133,7 @@ public final class PieceDrawing {
         piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
         for (SizedDesign.Score score : piece.scores()) {
-            if (score.fold() != Fold.DECORATIVE) {
+            if (score.fold() != Fold.DECORATIVE && !score.pinched()) {
                 mark(score);
             }
         }

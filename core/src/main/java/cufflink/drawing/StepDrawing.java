@@ -98,6 +98,12 @@ public final class StepDrawing {
             }
 
             @Override
+            public Picture part(StepSubject.OfPart part) {
+                String piece = plan.design().main(part.part()).orElseThrow().id();
+                return ClosedDrawing.draw(plan, piece, point).orElseGet(() -> flat(piece));
+            }
+
+            @Override
             public Picture card(StepSubject.OfCard card) {
                 return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().main().id()));
             }

@@ -1,17 +1,18 @@
 package cufflink.fit;
 
+import cufflink.design.DesignDefinition;
 import cufflink.design.Given;
 import cufflink.design.Measure;
 import cufflink.design.Measure.Role;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FitWords;
-import cufflink.measure.Measured;
 import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ final class ContentsFit {
     }
 
     Outcome<FitAnswer> answer() {
-        Optional<Measure> holds = sizing.definition().measure(Role.CONTENTS);
+        Optional<Measure> holds = holding(sizing.definition());
         if (holds.isEmpty()) {
             return Outcome.failed(Problem.error(sizing.definition().title(),
                     FitWords.HOLDS_NOTHING.of()));
@@ -57,16 +58,26 @@ final class ContentsFit {
         return Fitter.answer(sizing, given, item.name(), List.of(limit(found.get())));
     }
 
+    /** What the first pocket holds in which no part lies. */
+    private static Optional<Measure> holding(DesignDefinition definition) {
+        return definition.claims().pockets().stream()
+                .flatMap(pocket -> definition.measure(pocket.what().holds()).stream())
+                .filter(measure -> measure.role() == Role.CONTENTS).findFirst()
+                .or(() -> definition.measure(Role.CONTENTS));
+    }
+
     /**
      * What the pocket has to spare, which may be more than the play where the ruler or a limit of the design says so.
      */
     private Message limit(SizedDesign design) {
-        return design.pockets().stream().findFirst().flatMap(pocket -> design.contents(pocket).map(held -> {
-            Length spare = pocket.width().length().minus(held.width());
-            return (held.thickness().isPositive() ? FitWords.SNUG_AND_THICK : FitWords.SNUG).of("spare",
-                    Measured.of(spare, step), "item", item.name());
-        })).orElseGet(() -> FitWords.SMALLEST.of("item", item.name(), "size",
-                format.size(item.width(), item.height())));
+        return design.pockets().stream().filter(pocket -> design.contents(pocket).filter(item::equals).isPresent()
+                || design.contents(pocket).filter(item.turned()::equals).isPresent()).findFirst()
+                .flatMap(pocket -> design.contents(pocket).map(held -> {
+                    Length spare = pocket.width().length().minus(held.width());
+                    return (held.thickness().isPositive() ? FitWords.SNUG_AND_THICK : FitWords.SNUG).of("spare",
+                            Measured.of(spare, step), "item", item.name());
+                })).orElseGet(() -> FitWords.SMALLEST.of("item", item.name(), "size",
+                        format.size(item.width(), item.height())));
     }
 
     /** Where some rules of the design only warn, a size that heeds them too is looked for first. */

@@ -11,7 +11,8 @@ import cufflink.paper.Contents;
  * Upright: at the closed end both go from the middle of its thickness round its edge, so that it stands half its
  * thickness away from the fold.
  *
- * @param width what the pocket is wider than half the girth of the contents, less the play
+ * @param width what the pocket is wider than half the girth of the contents, less the play; nothing where its sides are
+ *              open
  * @param room  what the space from the closed end to the card's edge is longer than the contents and half their
  *              thickness
  * @param held  what of the contents is in the pocket beyond the third that keeps them from tipping out
@@ -27,7 +28,9 @@ public record PocketFit(Length width, Length room, Length held, Length reach) {
         Length half = Length.ofNanometres(item.thickness().nanometres() / 2);
         Length play = unit == LengthUnit.INCH ? PLAY_INCH : PLAY_METRIC;
         Length inside = Length.shorter(pocket.depth().length().minus(half), item.height());
-        return new PocketFit(pocket.width().length().minus(item.width()).minus(item.thickness()).minus(play),
+        Length width = pocket.definition().space().stuck() ? Length.ZERO
+                : pocket.width().length().minus(item.width()).minus(item.thickness()).minus(play);
+        return new PocketFit(width,
                 pocket.room().length().minus(item.height()).minus(half),
                 inside.minus(Length.ofNanometres(item.height().nanometres() / 3)),
                 pocket.reach().length().minus(pocket.reachWanted()));

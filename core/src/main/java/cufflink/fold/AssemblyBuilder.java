@@ -25,7 +25,7 @@ import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Joins the pieces of a design as its glue, weaving and slots say. Pieces that nothing joins to the main one stay out.
+ * Joins the pieces of a design as its glue, weaving and slots say, to one thing or to several that nothing joins.
  */
 final class AssemblyBuilder {
     private final SizedDesign design;
@@ -37,20 +37,31 @@ final class AssemblyBuilder {
         this.patterns = creased.patterns();
     }
 
-    /** The assembly around the main piece, or the joints that name what is not there. */
-    static Outcome<Assembly> build(CreasedDesign creased) {
+    /** The assembly around the main piece first, or the joints that name what is not there. */
+    static Outcome<List<Assembly>> build(CreasedDesign creased) {
         AssemblyBuilder builder = new AssemblyBuilder(creased);
-        Assembly assembly = builder.build();
-        return builder.problems.isEmpty() ? Outcome.of(assembly) : Outcome.failed(builder.problems);
+        List<Assembly> assemblies = builder.build();
+        return builder.problems.isEmpty() ? Outcome.of(assemblies) : Outcome.failed(builder.problems);
     }
 
-    private Assembly build() {
-        CreasePattern main = patterns.values().iterator().next();
-        PanelRef anchor = new PanelRef(main.piece(), Anchor.of(design, main));
+    private List<Assembly> build() {
         List<Join> joins = new ArrayList<>();
         design.glue().stream().filter(glue -> glue.way() != Way.LATER).filter(this::isKnown)
                 .forEach(glue -> joins.add(join(glue)));
-        Set<String> reached = new LinkedHashSet<>(Set.of(anchor.piece()));
+        List<Assembly> assemblies = new ArrayList<>();
+        Set<String> left = new LinkedHashSet<>(patterns.keySet());
+        while (!left.isEmpty()) {
+            String root = left.iterator().next();
+            Set<String> reached = reached(root, joins);
+            left.removeAll(reached);
+            left.remove(root);
+            assemblies.add(assembly(root, reached, joins));
+        }
+        return assemblies;
+    }
+
+    private static Set<String> reached(String root, List<Join> joins) {
+        Set<String> reached = new LinkedHashSet<>(Set.of(root));
         boolean grew = true;
         while (grew) {
             grew = false;
@@ -63,11 +74,18 @@ final class AssemblyBuilder {
                 }
             }
         }
+        return reached;
+    }
+
+    private Assembly assembly(String root, Set<String> reached, List<Join> joins) {
         List<CreasePattern> pieces = new ArrayList<>();
         design.pieces().stream().filter(piece -> reached.contains(piece.id()))
                 .forEach(piece -> pieces.add(patterns.get(piece.id())));
-        joins.removeIf(join -> !reached.contains(join.part().piece()) || !reached.contains(join.onto().piece()));
-        return new Assembly(pieces, joins, anchor, design.lean());
+        List<Join> within = joins.stream()
+                .filter(join -> reached.contains(join.part().piece()) && reached.contains(join.onto().piece()))
+                .toList();
+        return new Assembly(pieces, within, new PanelRef(root, Anchor.of(design, patterns.get(root))),
+                design.piece(root).lying().lean());
     }
 
     private boolean isKnown(Glue glue) {

@@ -1,22 +1,40 @@
 package cufflink.fold;
 
 import cufflink.design.SizedDesign;
+import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
  * The fourth stage of a plan: the folded pieces joined and closed.
  *
- * @param assembly the pieces joined, as they lie flat
- * @param closed   the closed card with its order of layers proved, or why it does not close
+ * @param assemblies what the pieces are joined to: the card first, then what is loose, goes into a pocket or round it
  */
-public record ClosedDesign(FoldedDesign folded, Assembly assembly, Outcome<FlatFoldedState> closed) {
+public record ClosedDesign(FoldedDesign folded, List<ClosedAssembly> assemblies) {
+    public ClosedDesign {
+        assemblies = List.copyOf(assemblies);
+    }
+
     /** The design joined; problems where a joint names what is not there. */
     public static Outcome<ClosedDesign> of(FoldedDesign folded) {
         return AssemblyBuilder.build(folded.creased())
-                .map(assembly -> new ClosedDesign(folded, assembly,
-                        AssemblyCloser.close(assembly, folded.pieces(), folded.creased().sized().stack())));
+                .map(assemblies -> new ClosedDesign(folded, assemblies.stream().map(assembly -> new ClosedAssembly(
+                        assembly,
+                        AssemblyCloser.close(assembly, folded.pieces(), stated(assembly, assemblies, folded))))
+                        .toList()));
+    }
+
+    /** What is said of an assembly's layers; what is said of none must hold for the card, and does not. */
+    private static List<Layers> stated(Assembly assembly, List<Assembly> all, FoldedDesign folded) {
+        boolean isCard = assembly == all.get(0);
+        return folded.creased().sized().stack().stream().filter(line -> has(assembly, line)
+                || isCard && all.stream().noneMatch(other -> has(other, line))).toList();
+    }
+
+    private static boolean has(Assembly assembly, Layers line) {
+        return assembly.panels().containsAll(List.of(line.front(), line.behind()));
     }
 
     /** The design, with the creases that folding folded paper adds. */
@@ -24,9 +42,28 @@ public record ClosedDesign(FoldedDesign folded, Assembly assembly, Outcome<FlatF
         return folded.creased().sized();
     }
 
-    /** Why a piece does not fold or the card does not close; empty if nothing is wrong. */
+    /** The card. */
+    public ClosedAssembly card() {
+        return assemblies.get(0);
+    }
+
+    /** What a piece is joined to. */
+    public ClosedAssembly with(String piece) {
+        return assemblies.stream().filter(assembly -> assembly.has(piece)).findFirst().orElseThrow();
+    }
+
+    /** A loose piece by itself need not lie flat at the end. */
+    private boolean mustClose(ClosedAssembly assembly) {
+        return assembly == card() || assembly.assembly().pieces().size() > 1;
+    }
+
+    /** Why a piece does not fold, or the card or a part of it does not close; empty if nothing is wrong. */
     public List<Problem> faults() {
-        List<Problem> faults = folded.faults();
-        return faults.isEmpty() ? closed.problems() : faults;
+        List<Problem> faults = new ArrayList<>(folded.faults());
+        if (faults.isEmpty()) {
+            assemblies.stream().filter(this::mustClose)
+                    .forEach(assembly -> faults.addAll(assembly.closed().problems()));
+        }
+        return faults;
     }
 }

@@ -43,8 +43,11 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
         return Arrays.stream(ring, 0, ring.length - 1).map(motion::apply).toList();
     }
 
-    /** Where a side of a panel looks, seen from above. */
+    /** Where a side of a panel looks, seen from above; of a leaning one, sides are named as it is held. */
     public Side side(PanelRef ref, Side own) {
+        if (assembly.lean() != 0) {
+            return own;
+        }
         Point3 direction = position.get(ref).turn(new Point3(own.x(), own.y(), 0));
         return Side.towards(direction.x(), direction.y());
     }

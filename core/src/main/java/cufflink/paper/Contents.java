@@ -2,6 +2,7 @@ package cufflink.paper;
 
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthReading.NotUnderstood;
@@ -65,6 +66,12 @@ public record Contents(String name, Length width, Length height, Length thicknes
             }
             return new Understood<>(new Contents(text.strip(), sides.get(0), sides.get(1), thickness));
         });
+    }
+
+    /** With its size: {@code tag, 2 3/8 × 3 3/4 in, 1.57 mm thick}. */
+    public String sized(LengthFormat format) {
+        return name + ", " + format.size(width, height) + ", "
+                + LengthFormat.of(LengthUnit.MILLIMETRE).text(thickness) + " thick";
     }
 
     /** The same a quarter turn round. */

@@ -1,5 +1,7 @@
 package cufflink.plan;
 
+import cufflink.design.PartDefinition;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;
 import cufflink.fold.FoldStage;
@@ -22,8 +24,27 @@ final class FoldingSteps {
         this.label = sheet.plan().design().piece(piece.pattern().piece()).label();
     }
 
+    /** Every piece, but those that are folded round the finished card. */
     static void write(RunSheet sheet) {
-        sheet.plan().pieces().values().forEach(piece -> new FoldingSteps(sheet, piece).write());
+        sheet.plan().pieces().values().stream().filter(piece -> !isWrapped(sheet, piece))
+                .forEach(piece -> new FoldingSteps(sheet, piece).write());
+    }
+
+    /** The pieces of a part that are folded round what it goes round. */
+    static void wrap(RunSheet sheet, PartDefinition part) {
+        sheet.plan().pieces().values().stream().filter(piece -> isWrapped(sheet, piece)
+                && sheet.plan().design().apart(id(piece)).filter(part::equals).isPresent())
+                .forEach(piece -> new FoldingSteps(sheet, piece).write());
+    }
+
+    private static boolean isWrapped(RunSheet sheet, FoldedPiece piece) {
+        SizedDesign design = sheet.plan().design();
+        return design.piece(id(piece)).scores().stream().anyMatch(SizedDesign.Score::pinched)
+                && design.apart(id(piece)).filter(PartDefinition::isAround).isPresent();
+    }
+
+    private static String id(FoldedPiece piece) {
+        return piece.pattern().piece();
     }
 
     private void write() {

@@ -37,7 +37,7 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
     public static Optional<GlueScene> of(Workings plan, Glue glue) {
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
         Face up = plan.pieces().get(host).pattern().up();
-        Optional<Join> join = plan.stacked().assembly().joins().stream()
+        Optional<Join> join = plan.stacked().assembly(host).joins().stream()
                 .filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
         Face face = glue.at().isPresent() ? glue.face() : partsFace(plan, glue);
@@ -47,7 +47,7 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
 
     /** The panels of a part that is brought to its place by the outline of all of it, as they lie when it is closed. */
     private static List<Polygon> covers(Workings plan, Glue glue) {
-        Optional<FlatFoldedState> flat = plan.stacked().flat()
+        Optional<FlatFoldedState> flat = plan.stacked().flat(glue.onto().piece())
                 .filter(closed -> glue.at().flatMap(SizedDesign.Placing::corner).isPresent());
         return flat.stream().flatMap(closed -> {
             Map<PanelRef, RigidMotion> places = closed.state().position();
@@ -64,7 +64,7 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
      * the other one where they look the same way, as the ends of a sleeve do that overlap.
      */
     private static Face partsFace(Workings plan, Glue glue) {
-        boolean alike = plan.stacked().flat()
+        boolean alike = plan.stacked().flat(glue.onto().piece())
                 .filter(flat -> facing(flat, glue.part()).isPresent()
                         && facing(flat, glue.part()).equals(facing(flat, glue.onto())))
                 .isPresent();

@@ -18,6 +18,7 @@ import cufflink.fit.FitAnswer;
 import cufflink.fit.Fitter;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
+import cufflink.fold.Assembly;
 import cufflink.fold.GluePatch;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
@@ -106,9 +107,11 @@ public final class Planner {
 
     private static Map<String, GluePatch> glued(StackedDesign stacked) {
         Map<String, GluePatch> glued = new LinkedHashMap<>();
-        stacked.design().glue().forEach(glue -> stacked.assembly().joins().stream()
-                .filter(join -> join.id().equals(glue.id())).findFirst()
-                .ifPresent(join -> glued.put(glue.id(), GluePatch.of(stacked.assembly(), join, glue))));
+        stacked.design().glue().forEach(glue -> {
+            Assembly assembly = stacked.assembly(glue.onto().piece());
+            assembly.joins().stream().filter(join -> join.id().equals(glue.id())).findFirst()
+                    .ifPresent(join -> glued.put(glue.id(), GluePatch.of(assembly, join, glue)));
+        });
         return glued;
     }
 

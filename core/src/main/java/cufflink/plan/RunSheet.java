@@ -3,6 +3,9 @@ package cufflink.plan;
 import cufflink.cut.Cut;
 import cufflink.cut.CutList;
 import cufflink.cut.LayoutMessages;
+import cufflink.design.PartDefinition;
+import cufflink.design.SizedDesign;
+import cufflink.design.DesignDefinition.Way;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fit.Wish;
 import cufflink.measure.Length;
@@ -51,6 +54,7 @@ final class RunSheet {
             case GLUE -> {
                 LayerSteps.glue(this);
                 joining();
+                putting();
             }
             case CHECK -> checking();
         }
@@ -125,18 +129,52 @@ final class RunSheet {
     }
 
     private void joining() {
-        for (Glue glue : plan.design().glue()) {
-            String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
-                    .map(onto -> " of the " + onto.label()).orElse("");
-            List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
-                    .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.seen().x()),
-                            place(glue.id() + " y", "top edge" + panel, at.seen().y())))
-                    .orElse(List.of());
-            List<Message> told = new ArrayList<>(List.of(StepWords.NAMED.of("what", glue.said().all())));
-            told.addAll(GlueWords.edges(plan, glue));
-            add(StepWords.NAMED.of("what", glue.said().title()), told, Optional.empty(),
-                    new StepSubject.OfGlue(glue), readings);
+        plan.design().glue().stream().filter(glue -> !isLate(glue)).forEach(this::join);
+    }
+
+    /** Whether a joint closes a part round what it goes round. */
+    private boolean isLate(Glue glue) {
+        return glue.way() == Way.LATER
+                && plan.design().apart(glue.part().piece()).filter(PartDefinition::isAround).isPresent();
+    }
+
+    private void join(Glue glue) {
+        String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
+                .map(onto -> " of the " + onto.label()).orElse("");
+        List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
+                .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.seen().x()),
+                        place(glue.id() + " y", "top edge" + panel, at.seen().y())))
+                .orElse(List.of());
+        List<Message> told = new ArrayList<>(List.of(StepWords.NAMED.of("what", glue.said().all())));
+        told.addAll(GlueWords.edges(plan, glue));
+        add(StepWords.NAMED.of("what", glue.said().title()), told, Optional.empty(), new StepSubject.OfGlue(glue),
+                readings);
+    }
+
+    /** Finished parts go into their pockets and round the card when everything else is done. */
+    private void putting() {
+        for (SizedDesign.PutStep put : plan.design().puts()) {
+            FoldingSteps.wrap(this, put.part());
+            plan.design().glue().stream().filter(this::isLate).filter(glue -> plan.design().apart(glue.part().piece())
+                    .filter(put.part()::equals).isPresent()).forEach(this::join);
+            Message told = put.said().map(said -> StepWords.NAMED.of("what", said.all()))
+                    .orElseGet(() -> usual(put.part()));
+            Message title = put.said().map(said -> StepWords.NAMED.of("what", said.title()))
+                    .orElseGet(() -> (put.part().isAround() ? StepWords.PUT_ROUND_TITLE : StepWords.PUT_INTO_TITLE)
+                            .of("part", put.part().label()));
+            add(title, List.of(told), Optional.empty(), new StepSubject.OfPart(put.part()), List.of());
         }
+    }
+
+    private Message usual(PartDefinition part) {
+        return part.seat() instanceof PartDefinition.InPocket in
+                ? StepWords.PUT_INTO.of("part", part.label().toLowerCase(Locale.ROOT), "pocket", pocket(in.pocket()))
+                : StepWords.PUT_ROUND.of("part", part.label().toLowerCase(Locale.ROOT));
+    }
+
+    private String pocket(String id) {
+        return plan.design().pockets().stream().filter(pocket -> pocket.definition().id().equals(id)).findFirst()
+                .map(pocket -> pocket.definition().label().toLowerCase(Locale.ROOT)).orElse("its pocket");
     }
 
     /** How far inside an edge something lies, or how far past it. */

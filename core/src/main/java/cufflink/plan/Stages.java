@@ -7,13 +7,18 @@ import cufflink.design.DesignSizer;
 import cufflink.design.Facts;
 import cufflink.design.Given;
 import cufflink.design.PanelRef;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.fold.ClosedDesign;
 import cufflink.fold.FoldedDesign;
+import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stack.ClosedSize;
+import cufflink.stack.PartSizes;
 import cufflink.stack.StackedDesign;
 import cufflink.words.DesignWords;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +31,7 @@ final class Stages {
     private static final int MOST_ROUNDS = 16;
 
     private final Project project;
+    private final Map<Alone, Optional<ClosedSize>> closed = new HashMap<>();
 
     Stages(Project project) {
         this.project = project;
@@ -38,12 +44,11 @@ final class Stages {
             return sized;
         }
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<Facts> found = sized.value().flatMap(this::facts);
-            if (found.isEmpty()) {
+            if (sized.value().isEmpty()) {
                 return sized;
             }
             SizedDesign before = sized.value().get();
-            sized = DesignSizer.size(project.design(), given.knowing(found.get()));
+            sized = DesignSizer.size(project.design(), given.knowing(facts(before)));
             if (sized.value().filter(after -> after.measures().sameValues(before.measures())).isPresent()) {
                 return sized;
             }
@@ -58,24 +63,73 @@ final class Stages {
     }
 
     /**
-     * What the measures ask for: panels are known when their piece is creased. What does not close tells nothing of the
-     * closed card; its later stages say why.
+     * What the measures ask for: panels are known when their piece is creased, what lies in pockets or is gone round
+     * when it is closed. What does not close tells nothing of itself; its later stages say why.
      */
-    private Optional<Facts> facts(SizedDesign sized) {
-        Optional<Facts> facts = Facts.areOfClosed(project.design())
-                ? stacked(sized).value().flatMap(StackedDesign::closedSize)
-                        .map(size -> Facts.closed(size.width(), size.height(), size.thickness()))
-                : Optional.of(new Facts(Map.of()));
+    private Facts facts(SizedDesign sized) {
+        Facts facts = Facts.NONE;
+        OneByOne sizes = new OneByOne(sized);
+        if (Facts.areOfCard(project.design())) {
+            facts = sizes.card().map(size -> Facts.closed(size.width(), size.height(), size.thickness()))
+                    .orElse(facts);
+        }
         for (PanelRef panel : Facts.panels(project.design())) {
             Optional<Panel> found = sized.pieces().stream().filter(piece -> piece.id().equals(panel.piece()))
                     .flatMap(piece -> CreasePatternBuilder.build(piece).value().stream())
                     .flatMap(pattern -> pattern.panel(panel.panel()).stream()).findFirst();
             if (found.isPresent()) {
-                facts = facts.map(
-                        known -> known.with(panel, found.get().width(), found.get().height()));
+                facts = facts.with(panel, found.get().width(), found.get().height());
             }
         }
+        PartSizes parts = new PartSizes(sized, sizes);
+        for (SizedDesign.PutStep put : sized.puts()) {
+            PartDefinition part = put.part();
+            Facts known = facts;
+            facts = part.isAround()
+                    ? parts.inside(part)
+                            .map(size -> known.withInside(part.name(), size.width(), size.height(), size.thickness()))
+                            .orElse(known)
+                    : parts.folded(part)
+                            .map(size -> known.withFolded(part.name(), size.width(), size.height(), size.thickness()))
+                            .orElse(known);
+        }
         return facts;
+    }
+
+    /**
+     * The card and its parts, each closed by itself when it is asked for: while a size is sought, most parts stay as
+     * they were.
+     */
+    private final class OneByOne implements PartSizes.Sizes {
+        private final SizedDesign sized;
+        private Optional<Optional<ClosedSize>> card = Optional.empty();
+
+        OneByOne(SizedDesign sized) {
+            this.sized = sized;
+        }
+
+        @Override
+        public Optional<ClosedSize> card() {
+            if (card.isEmpty()) {
+                card = Optional.of(stacked(sized.only(piece -> sized.apart(piece).isEmpty())).value()
+                        .flatMap(StackedDesign::closedSize));
+            }
+            return card.get();
+        }
+
+        @Override
+        public Optional<ClosedSize> part(PartDefinition part) {
+            SizedDesign alone = sized.only(piece -> sized.apart(piece).filter(part::equals).isPresent());
+            return closed.computeIfAbsent(new Alone(alone), none -> stacked(alone).value()
+                    .flatMap(stacked -> stacked.wholeSize(alone.main().id())));
+        }
+    }
+
+    /** A part as far as its closed size goes. */
+    private record Alone(List<SizedDesign.Piece> pieces, List<Optional<Contents>> contents, SizedDesign.Making making) {
+        Alone(SizedDesign design) {
+            this(design.pieces(), design.pockets().stream().map(design::contents).toList(), design.making());
+        }
     }
 
     /** The later stages of a sized design, in the project's papers. */

@@ -2,6 +2,7 @@ package cufflink.plan;
 
 import cufflink.cut.SheetLayout;
 import cufflink.design.PanelRef;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.mat.MatLayer;
@@ -74,6 +75,14 @@ public sealed interface StepSubject {
         }
     }
 
+    /** A finished part that goes into a pocket or round the card. */
+    record OfPart(PartDefinition part) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.part(this);
+        }
+    }
+
     /** The closed card. */
     record OfCard() implements StepSubject {
         @Override
@@ -97,6 +106,8 @@ public sealed interface StepSubject {
         R fold(OfFold fold);
 
         R glue(OfGlue glue);
+
+        R part(OfPart part);
 
         R card(OfCard card);
     }

@@ -22,12 +22,16 @@ public final class ScoreLister {
     private ScoreLister() {
     }
 
-    /** Every score of a piece: upright and level ones by their place at the fence, slanting ones from mark to mark. */
+    /**
+     * Every score of a piece that is scored: upright and level ones by their place at the fence, slanting ones from
+     * mark to mark.
+     */
     public static List<ScoreSetup> list(Piece piece, CreasePattern pattern, ScoringStyle style) {
         List<ScoreSetup> setups = new ArrayList<>();
+        List<Score> scores = piece.scores().stream().filter(score -> !score.pinched()).toList();
         for (boolean behind : new boolean[] {false, true}) {
             for (Along along : new Along[] {Along.X, Along.Y}) {
-                List<ScoreSetup.Position> positions = piece.scores().stream()
+                List<ScoreSetup.Position> positions = scores.stream()
                         .filter(score -> along(score.line()) == along && fromBehind(score, style) == behind)
                         .map(score -> position(piece, score, along, behind))
                         .sorted(Comparator.comparing(ScoreSetup.Position::at)).toList();
@@ -39,7 +43,7 @@ public final class ScoreLister {
             }
             SlantLister lister = new SlantLister(piece, pattern, behind);
             boolean fromBehind = behind;
-            List<Slant> slants = piece.scores().stream()
+            List<Slant> slants = scores.stream()
                     .filter(score -> SlantLister.isSlanting(score) && fromBehind(score, style) == fromBehind)
                     .map(lister::slant).toList();
             if (!slants.isEmpty()) {

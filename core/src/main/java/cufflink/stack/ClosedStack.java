@@ -45,6 +45,22 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         return onGrid(bounds.getHeight());
     }
 
+    /** With the contents that stand out of it. */
+    Length wholeWidth() {
+        return onGrid(whole().getWidth());
+    }
+
+    /** As {@link #wholeWidth()}. */
+    Length wholeHeight() {
+        return onGrid(whole().getHeight());
+    }
+
+    private Envelope whole() {
+        Envelope whole = new Envelope();
+        layers.forEach(layer -> whole.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        return whole;
+    }
+
     /** Turned panels have sides whose rounding to the nanometre adds up. */
     private static Length onGrid(double millimetres) {
         return Length.nearestToMillimetres(Math.rint(millimetres * 1e5) / 1e5);

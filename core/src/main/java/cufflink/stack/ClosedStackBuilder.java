@@ -22,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -53,13 +54,14 @@ public final class ClosedStackBuilder {
      * @param flat     the closed assembly
      * @param calipers thickness by piece id
      * @param contents by pocket, for the pockets that hold something
+     * @param flaps    panels that close a mouth and are opened to put something in
      */
     public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers,
-            List<Attached> attached, Map<Pocket, Contents> contents) {
+            List<Attached> attached, Map<Pocket, Contents> contents, Set<PanelRef> flaps) {
         ClosedStackBuilder builder = new ClosedStackBuilder(flat, calipers, attached);
         flat.order().forEach(builder::addPanel);
         contents.forEach(builder::fill);
-        return builder.stack(PocketFinder.find(flat, glue));
+        return builder.stack(PocketFinder.find(flat, glue, flaps));
     }
 
     private void addPanel(PanelRef ref) {
@@ -95,7 +97,10 @@ public final class ClosedStackBuilder {
         PanelRef front = pocket.definition().front();
         int index = Math.max(indexOf(front), indexOf(pocket.definition().back()));
         PanelRef back = wider(front, pocket.definition().back(), pocket.definition().open());
-        Envelope panel = flat.state().assembly().panel(back).bounds();
+        // Something leaning is looked at as it is held, anything else as the panel lies flat.
+        boolean leans = flat.state().assembly().lean() != 0;
+        Envelope panel = leans ? flat.state().footprint(back).getEnvelopeInternal()
+                : flat.state().assembly().panel(back).bounds();
         double w = item.width().toMillimetres();
         double h = item.height().toMillimetres();
         Coordinate c = panel.centre();
@@ -105,7 +110,8 @@ public final class ClosedStackBuilder {
             case LEFT -> new Envelope(panel.getMaxX() - h, panel.getMaxX(), c.y - w / 2, c.y + w / 2);
             case RIGHT -> new Envelope(panel.getMinX(), panel.getMinX() + h, c.y - w / 2, c.y + w / 2);
         };
-        Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies), flat.state().position().get(back));
+        Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies),
+                leans ? RigidMotion.STAY : flat.state().position().get(back));
         layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE,
                 footprint, item.thickness(), 0));
     }

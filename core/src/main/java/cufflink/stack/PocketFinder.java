@@ -69,6 +69,7 @@ final class PocketFinder {
     }
 
     private final FlatFoldedState flat;
+    private final Set<PanelRef> flaps;
     private final Overlay overlay;
     private final List<List<PanelRef>> stacks = new ArrayList<>();
     private final List<Wall> walls = new ArrayList<>();
@@ -78,8 +79,9 @@ final class PocketFinder {
     private final Map<Integer, Integer> parent = new TreeMap<>();
     private final List<int[]> boundary = new ArrayList<>();
 
-    private PocketFinder(FlatFoldedState flat, List<Glue> glue) {
+    private PocketFinder(FlatFoldedState flat, List<Glue> glue, Set<PanelRef> flaps) {
         this.flat = flat;
+        this.flaps = flaps;
         Places places = flat.places();
         overlay = places.overlay();
         for (int cell = 0; cell < overlay.cells().size(); cell++) {
@@ -89,9 +91,13 @@ final class PocketFinder {
         glue.forEach(this::addGlue);
     }
 
-    /** The pockets, the one nearest to the front first. */
-    static List<PocketSpace> find(FlatFoldedState flat, List<Glue> glue) {
-        return new PocketFinder(flat, glue).find();
+    /**
+     * The pockets, the one nearest to the front first.
+     *
+     * @param flaps panels that can be opened: their folds close nothing
+     */
+    static List<PocketSpace> find(FlatFoldedState flat, List<Glue> glue, Set<PanelRef> flaps) {
+        return new PocketFinder(flat, glue, flaps).find();
     }
 
     private void addFolds(CreasePattern pattern) {
@@ -99,7 +105,9 @@ final class PocketFinder {
             if (hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90) {
                 PanelRef first = new PanelRef(pattern.piece(), hinge.first());
                 PanelRef second = new PanelRef(pattern.piece(), hinge.second());
-                walls.add(new Wall(placed(first, hinge.at()), new Fold(first, second)));
+                if (!flaps.contains(first) && !flaps.contains(second)) {
+                    walls.add(new Wall(placed(first, hinge.at()), new Fold(first, second)));
+                }
                 folded.add(Set.of(first, second));
             }
         }
@@ -186,8 +194,9 @@ final class PocketFinder {
     }
 
     /**
-     * Joins a gap with the one beyond the edge between the same two layers; a flap folded onto one of them counts as
-     * part of it. False if beyond the edge one of them ends or something else begins: there the gap can be entered.
+     * Joins a gap with the one beyond the edge between the same two layers; what is glued or folded onto one of them
+     * counts as part of it. False if beyond the edge one of them ends or something else begins: there the gap can be
+     * entered.
      */
     private boolean joinAcross(int cell, int layer, int beyond) {
         if (beyond < 0) {
@@ -205,6 +214,8 @@ final class PocketFinder {
         }
         if (before >= 0 && after == before + 2 && isGlued(next.get(before + 1), next.get(after))) {
             after--;
+        } else if (before >= 0 && after == before + 2 && isGlued(next.get(before), next.get(before + 1))) {
+            before++;
         } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(before))) {
             before++;
         } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(after))) {
@@ -280,12 +291,14 @@ final class PocketFinder {
     }
 
     /**
-     * The side of the space to which an edge belongs: the one that its middle is nearest to, slanting edges by the way
-     * they face.
+     * The side of the space to which an edge belongs: the one towards which it faces if it is rather level or upright,
+     * of a slanting one the side that its middle is nearest to.
      */
     private static Side side(Overlay.Edge edge, Envelope bounds) {
+        double along = Math.abs(edge.to().x - edge.from().x);
+        double up = Math.abs(edge.to().y - edge.from().y);
         double x = (edge.middle().x - bounds.centre().x) / bounds.getWidth();
         double y = (edge.middle().y - bounds.centre().y) / bounds.getHeight();
-        return Side.towards(x, y);
+        return Side.towards(up < along / 2 ? 0 : x, along < up / 2 ? 0 : y);
     }
 }

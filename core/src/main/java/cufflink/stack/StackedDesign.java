@@ -1,6 +1,6 @@
 package cufflink.stack;
 
-import cufflink.design.Held;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
 import cufflink.fold.ClosedDesign;
@@ -20,22 +20,27 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The last stage of a plan's geometry: layers and contents in the closed card, and how thick it is with them.
  *
- * @param mats  every layer to cut
- * @param stack the closed card; absent while it does not close
+ * @param mats   every layer to cut
+ * @param stacks the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies; one
+ *               that does not close has none
  */
-public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, Optional<ClosedStack> stack) {
+public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Optional<ClosedStack>> stacks) {
     public StackedDesign {
         mats = List.copyOf(mats);
+        stacks = List.copyOf(stacks);
     }
 
     /** The closed design with layers, in these papers; notices where a layer has no room. */
     public static Outcome<StackedDesign> of(ClosedDesign closed, Papers papers, MatSettings settings, RulerStep step) {
         return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> new StackedDesign(closed, mats,
-                closed.closed().value().map(flat -> stack(closed.design(), papers, flat, mats))));
+                closed.assemblies().stream().map(assembly -> assembly.closed().value()
+                        .map(flat -> stack(closed.design(), papers, flat, mats))).toList()));
     }
 
     private static ClosedStack stack(SizedDesign design, Papers papers, FlatFoldedState closed, List<MatLayer> mats) {
@@ -44,9 +49,26 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, Optional<C
         List<Attached> attached = mats.stream().map(mat -> new Attached(mat.on().on(), mat.on().face(), mat.outline(),
                 papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())).toList();
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
-        design.pockets()
+        design.pockets().stream().filter(pocket -> has(closed, pocket))
                 .forEach(pocket -> design.contents(pocket).ifPresent(item -> contents.put(pocket, item)));
-        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents);
+        Set<PanelRef> flaps = design.pockets().stream()
+                .flatMap(pocket -> pocket.definition().space().flap().stream()).collect(Collectors.toSet());
+        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents, flaps);
+    }
+
+    private static boolean has(FlatFoldedState closed, SizedDesign.Pocket pocket) {
+        return closed.state().position().keySet()
+                .containsAll(List.of(pocket.definition().front(), pocket.definition().back()));
+    }
+
+    /** The closed card; absent while it does not close. */
+    public Optional<ClosedStack> stack() {
+        return stacks.get(0);
+    }
+
+    /** What a piece is joined to, closed; absent while it does not close. */
+    public Optional<ClosedStack> stack(String piece) {
+        return stacks.get(closed.assemblies().indexOf(closed.with(piece)));
     }
 
     /** The sized design, with the creases that folding folded paper adds. */
@@ -59,21 +81,46 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, Optional<C
         return closed.folded().pieces();
     }
 
-    /** The pieces joined. */
+    /** The pieces of the card joined. */
     public Assembly assembly() {
-        return closed.assembly();
+        return closed.card().assembly();
+    }
+
+    /** What a piece is joined to. */
+    public Assembly assembly(String piece) {
+        return closed.with(piece).assembly();
     }
 
     /** The closed card with its order of layers; absent while it does not close. */
     public Optional<FlatFoldedState> flat() {
-        return closed.closed().value();
+        return closed.card().closed().value();
+    }
+
+    /** What a piece is joined to, closed, with its order of layers; absent while it does not close. */
+    public Optional<FlatFoldedState> flat(String piece) {
+        return closed.with(piece).closed().value();
     }
 
     /** The size of the closed card as it is held; empty while it does not close. */
     public Optional<ClosedSize> closedSize() {
-        Held held = design().definition().held();
-        return stack.map(card -> new ClosedSize(held.isTurned() ? card.height() : card.width(),
-                held.isTurned() ? card.width() : card.height(), card.thickness()));
+        return closedSize(design().main().id());
+    }
+
+    private Optional<ClosedSize> closedSize(String piece) {
+        return stack(piece).map(card -> held(piece, card.width(), card.height(), card.thickness()));
+    }
+
+    /**
+     * The size of what a piece is joined to, closed and as it is held, with the contents that stand out of it; empty
+     * while it does not close.
+     */
+    public Optional<ClosedSize> wholeSize(String piece) {
+        return stack(piece).map(card -> held(piece, card.wholeWidth(), card.wholeHeight(), card.thickness()));
+    }
+
+    private ClosedSize held(String piece, Length width, Length height, Length thickness) {
+        return design().held(piece).isTurned() ? new ClosedSize(height, width, thickness)
+                : new ClosedSize(width, height, thickness);
     }
 
     /** Why a piece does not fold or the card does not close; empty if nothing is wrong. */

@@ -76,6 +76,7 @@ public enum CheckWords implements Code {
     NO_POCKET("{pocket} is none: between the {front} and the {back} fewer than two sides are closed by a "
             + "fold or glue, or nothing is open.",
             "Glue its edges, and leave its mouth dry."),
+    HELD_BY_GLUE("{pocket}: what it holds stands between the {front} and the {back}, held by a dot of glue."),
     POCKET_THE_OTHER_WAY("{pocket} lies the other way round: the {back} is before the {front} in the closed card.",
             "Name the two panels in the other order."),
     MOUTH_CLOSED("{pocket} should open at the {mouth}; the layers close it there and leave it open at the "

@@ -24,6 +24,8 @@ public enum DesignFileWords implements Code {
     ENTRIES_EXPECTED("“{field}” must hold named entries."),
     PLACE_NEEDS_TWO("“{field}” needs two values: [x, y]."),
     REPEAT_COUNTS_ONE("A repeat counts one variable: repeat: {i: [1, panels]}."),
+    PARTS_COUNTED(
+            "Parts are counted by numbers: repeat: {k: [1, 5]}, {most} at most; under when, say which are there."),
     REPEAT_NEEDS_TWO("A repeat needs two values: [from, to]."),
     TOO_MANY_MEASURES("This design has {count} measures; at most {most} are worked out."),
     NO_PIECE("A design needs at least one piece."),
@@ -35,6 +37,12 @@ public enum DesignFileWords implements Code {
     NO_DESIGN_FOR_PART("There is no design “{design}”.", "The designs are {designs.all}."),
     PART_HAS_ITS_PANEL("This part has a piece that stands for the panel, and its own joints: leave out glue, turn and "
             + "turned."),
+    ONE_PLACE_FOR_PART("A part sits in one place.", "Say on: a panel, in: a pocket, or around: yes."),
+    NO_MEASURE_TO_BIND("This design has no measure “{name}” that a pocket could size.",
+            "Its measures are {measures.all}."),
+    NAMES_UNKNOWN("This asks for {names.all}, which is not known here.", "It may ask for {known.all}."),
+    ROUND_NO_CONTENTS("“{name}” is no measure of contents.",
+            "Name the one for what this design goes round: is: contents."),
     NO_MEASURE_OF_PART("This part has no measure “{name}” to set.", "Its measures are {measures.all}."),
     CONTENTS_OF_HOST("“{name}” is what the part holds: name a measure of contents of this design."),
     NAME_TAKEN("“{name}” already stands for something else in formulas, such as card.caliper, ruler.step and "

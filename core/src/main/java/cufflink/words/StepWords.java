@@ -65,6 +65,10 @@ public enum StepWords implements Code {
     STAYS_FREE("The {edges} stays free."),
     STAY_FREE("The {edges} stay free."),
     PUT_IN_PLACE("Put “{part}” on, its top left corner at the marks."),
+    PUT_INTO_TITLE("{part} · Into its pocket"),
+    PUT_INTO("Slide the {part} into {pocket}, right down."),
+    PUT_ROUND_TITLE("{part} · Round the card"),
+    PUT_ROUND("Put the {part} round the closed card."),
     CLOSES_HOLDS_FITS("Closes, holds, fits"),
     MEASURE_IT("Closed it should measure {size} and be {thickness} thick."),
     MEASURE_IT_ROUGHLY("Closed it should measure {size} and be {thickness} thick, as estimated from the papers' "

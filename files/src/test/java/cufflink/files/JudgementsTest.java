@@ -161,6 +161,7 @@ class JudgementsTest {
                 row(CheckWords.ROOM_ENOUGH, Verdict.GOOD, holder), row(CheckWords.DEEP_ENOUGH, Verdict.GOOD, holder),
                 row(CheckWords.CAN_BE_GRIPPED, Verdict.GOOD, holder),
                 row(CheckWords.POCKET_MADE, Verdict.GOOD, holder),
+                row(CheckWords.HELD_BY_GLUE, Verdict.GOOD, Plans.project("turned-tag")),
                 row(CheckWords.NOT_WIDE_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
                 row(CheckWords.NOT_ROOM_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
                 row(CheckWords.NOT_DEEP_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),

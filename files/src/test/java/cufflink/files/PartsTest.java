@@ -10,6 +10,7 @@ import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.design.Side;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
@@ -155,7 +156,8 @@ class PartsTest {
         Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
         card = card.withMats(card.mats().withLayers(0)).withSet("width", "5 in").withSet("height", "7 in");
         Plan plan = Planner.plan(card.withPart(PartAdding.part(card.design(), "sleeve", builtIn("notch-sleeve"),
-                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow()).withSet("sleeve.end", end)
+                new PartPlace.OnPanel(new PanelRef("base", "back"), Optional.of(Face.INSIDE))).orThrow())
+                .withSet("sleeve.end", end)
                 .withSet("sleeve.notch", notch)).orThrow();
         assertEquals(List.of(), plan.faults());
         List<PanelRef> order = plan.closed().orElseThrow().order();
@@ -185,13 +187,14 @@ class PartsTest {
     void partThatAMakerAdds_goesAgainWithWhatWasSetForIt() {
         Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
         PartDefinition pocket = PartAdding.part(card.design(), "pocket", builtIn("panel-pockets"),
-                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow();
+                new PartPlace.OnPanel(new PanelRef("base", "back"), Optional.of(Face.INSIDE))).orThrow();
         Project more = card.withPart(pocket).withSet("pocket.size", "2 in").withSet("width", "5 in");
         assertEquals(List.of("base", "pocket.pocket"),
                 Planner.plan(more).orThrow().design().pieces().stream().map(piece -> piece.id()).toList());
         assertEquals(card.withSet("width", "5 in"), more.withoutPart("pocket"));
         assertEquals(List.of(DesignWords.NO_PART_NAME), PartAdding.part(more.design(), "pocket",
-                builtIn("panel-pockets"), new PanelRef("base", "front"), Optional.empty()).problems().stream()
+                builtIn("panel-pockets"), new PartPlace.OnPanel(new PanelRef("base", "front"), Optional.empty()))
+                .problems().stream()
                 .map(Problem::code).toList());
     }
 
@@ -200,7 +203,8 @@ class PartsTest {
     void partIsPutInTheMiddle() {
         Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
         Project more = card.withPart(PartAdding.part(card.design(), "small", builtIn("half-fold"),
-                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow()).withSet("small.width", "2 in")
+                new PartPlace.OnPanel(new PanelRef("base", "back"), Optional.of(Face.INSIDE))).orThrow())
+                .withSet("small.width", "2 in")
                 .withSet("small.height", "3 in");
         assertEquals(Length.ofInches(9, 8), Planner.plan(more).orThrow().measures().length("small.fromLeft"));
         assertEquals(Length.ofInches(1), Planner.plan(more.withSet("small.fromTop", "1 in")).orThrow().measures()
@@ -330,7 +334,7 @@ class PartsTest {
         Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH).withSet("width", "5 in")
                 .withSet("height", "7 in");
         Plan plan = Planner.plan(card.withPart(PartAdding.part(card.design(), "sleeve", builtIn("notch-sleeve"),
-                new PanelRef("base", "back"), Optional.of(Face.INSIDE)).orThrow())).orThrow();
+                new PartPlace.OnPanel(new PanelRef("base", "back"), Optional.of(Face.INSIDE))).orThrow())).orThrow();
         RunStep put = plan.run().stream().filter(step -> step.title().equals("Sleeve")).findFirst().orElseThrow();
         assertEquals(List.of(plan.measures().length("sleeve.fromLeft"), plan.measures().length("sleeve.fromTop")),
                 put.readings().stream().map(reading -> reading.length()).toList());
@@ -395,6 +399,39 @@ class PartsTest {
                 plan.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD
                         && check.text().toLowerCase(Locale.ROOT).contains("tag") && check.text().contains("back leaf")),
                 plan.checks().toString());
+    }
+
+    /** One line of the file, as many pockets as the accordion has panels that want one, each with its number. */
+    @Test
+    void partsAreCounted(@TempDir Path folder) throws IOException {
+        Files.writeString(folder.resolve("host.yaml"), """
+                id: host
+                of: accordion
+                title: Host
+                group: test
+                parts:
+                  pocket:
+                    repeat: {k: [1, 6]}
+                    when: k <= panels - 2 and k mod 2 = 1
+                    design: panel-pockets
+                    on: base.middle{k}
+                    set: {size: 1 in + k / 2 * 1 in}
+                """);
+        DesignDefinition design = DesignFileReader.read(folder.resolve("host.yaml")).orThrow();
+        Plan plan = plan(design, "width=6 in", "panels=7");
+        assertEquals(List.of("pocket1", "pocket3", "pocket5"),
+                plan.design().parts().stream().map(PartDefinition::name).toList());
+        assertEquals(List.of("Pocket 1", "Pocket 3", "Pocket 5"),
+                plan.design().parts().stream().map(PartDefinition::label).toList());
+        assertEquals(Length.ofInches(5, 2), plan.measures().length("pocket3.size"));
+        assertEquals(List.of(), plan.faults());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'{k: [1, panels]}'", "'{k: [3, 1]}'", "'{k: [1, 99]}'", "'{k: [1]}'", "twice"})
+    void partsAreCountedByNumbers(String repeat, @TempDir Path folder) throws IOException {
+        assertEquals(List.of(DesignFileWords.PARTS_COUNTED), codes(read(
+                host("tag: {repeat: " + repeat + ", design: tag, on: base.back, glue: strip.face}"), folder)));
     }
 
     /** A pocket on any panel of any design: it proves, or the reason is told in words. */

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
@@ -54,8 +55,11 @@ class ProjectFileTest {
                 gate.withWish(Plans.fromSheet("A4", 3)),
                 Plans.metric("m-fold-holder").withWish(new Wish.Holding(Contents.PHOTOGRAPH)),
                 gate.withPart(PartAdding.part(gate.design(), "pocket", LIBRARY.find("panel-pockets").orThrow(),
-                        new PanelRef("base", "centre"), Optional.of(Face.INSIDE)).orThrow())
+                        new PartPlace.OnPanel(new PanelRef("base", "centre"), Optional.of(Face.INSIDE))).orThrow())
                         .withSet("pocket.kind", "corner"),
+                with(with(Plans.project("pocket-fold"), "tag", "turned-tag", "pocket:pocket.pocket"), "band",
+                        "belly-band",
+                        "around").withSet("band.school", "pinched"),
                 gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
                 gate.withEnvelope(Optional.of(Plans.envelope("A6")))
                         .withMats(
@@ -110,14 +114,20 @@ class ProjectFileTest {
         assertTrue(Planner.plan(project).orThrow().faults().isEmpty());
     }
 
+    private static Project with(Project host, String name, String design, String place) {
+        return host.withPart(PartAdding.part(host.design(), name, LIBRARY.find(design).orThrow(),
+                PartPlace.read(place, Optional.empty()).orElseThrow()).orThrow());
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"\"panel-pockets\"| \"no-pockets\"| There is no such design",
-        "\"base.centre\"| \"centre\"| must name a panel as piece.panel",
+        "\"base.centre\"| \"centre\"| is no place for a part",
         "\"name\" : \"pocket\"| \"name\" : \"width\"| cannot name a part"})
     void damagedParts_areNamed(String good, String bad, String message) {
         Project gate = Plans.project("overlapping-gate");
         String text = ProjectWriter.text(gate.withPart(PartAdding.part(gate.design(), "pocket",
-                LIBRARY.find("panel-pockets").orThrow(), new PanelRef("base", "centre"), Optional.empty()).orThrow()));
+                LIBRARY.find("panel-pockets").orThrow(),
+                new PartPlace.OnPanel(new PanelRef("base", "centre"), Optional.empty())).orThrow()));
         assertTrue(text.contains(good), text);
         List<String> problems = problems(text.replace(good, bad));
         assertTrue(

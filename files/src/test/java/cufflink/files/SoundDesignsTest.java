@@ -148,7 +148,7 @@ class SoundDesignsTest {
         "pleated-tree,trunkWidth=4 in,trunk-under-tree", "pleated-tree,radius=2 in,as-high",
         "crossover,drop=1/8 in,part-small-card", "little-bag,strap=3/4 in,handle-inside",
         "half-fold,ribs=9;ribEdges=both,ribs-inside", "accordion,panels=3;middle=3 in;first=3 in,",
-        "little-bag,packet=2 x 9 x 1/4 in,packet-held", "waterfall,square=4 in,band-holds"})
+        "little-bag,tall=1 in,packet-held", "waterfall,square=4 in,band-holds"})
     void nonsense_isBad(String design, String set, String check) {
         Project project = project(design);
         for (String entry : set.split(";")) {

@@ -14,7 +14,7 @@ public final class BuiltInDesigns {
             "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
             "back-fold-holder", "criss-cross-pocket",
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
-            "notch-sleeve");
+            "notch-sleeve", "turned-tag", "insert", "envelope");
 
     private BuiltInDesigns() {
     }

@@ -81,19 +81,22 @@ final class DesignParser {
             }
             written.forEach((name, node) -> measures.add(measure(name, node, fields)));
             List<Occurs<PieceDefinition>> pieces = new ArrayList<>();
-            fields.entries("pieces").forEach((id, node) -> pieces.add(PieceParser.piece(id, node, problems)));
+            Optional<Formula> lean = lean(fields);
+            fields.entries("pieces")
+                    .forEach((id, node) -> pieces.add(PieceParser.piece(id, node, lean, problems)));
             if (pieces.isEmpty()) {
                 fields.problem(fields.place(), DesignFileWords.NO_PIECE.of());
             }
             DesignDefinition.Head head = head(fields);
-            DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), lean(fields), angle(fields));
+            DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), angle(fields));
             DesignDefinition.Making making = new DesignDefinition.Making(
                     fields.all("mats", "A mat", DesignParser::mat),
                     fields.all("folding", "A fold step", DesignParser::foldStep),
                     fields.all("glue", "Glue", DesignParser::glue),
                     fields.all("stack", "“stack”", DesignParser::layers));
             DesignDefinition.Claims claims = claims(fields);
-            List<Occurs<PartDefinition.Mounting>> asPart = fields.all("asPart", "“asPart”", parts::mounting);
+            PartDefinition.Use asPart = fields.node("asPart").map(node -> new UseParser(problems, measures).use(node))
+                    .orElse(PartDefinition.Use.UNSAID);
             Map<String, YamlNode> listed = fields.entries("parts");
             return pieces.isEmpty() ? Optional.empty()
                     : Optional.of(parts.with(new DesignDefinition(head, shown, measures, pieces, making, claims,
@@ -325,7 +328,8 @@ final class DesignParser {
         Formula depth = fields.requiredFormula("depth");
         DesignDefinition.Space space = new DesignDefinition.Space(
                 fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
-                depth, fields.formula("room").orElse(depth), fields.formula("turned"));
+                depth, fields.formula("room").orElse(depth), fields.formula("turned"),
+                fields.text("flap").map(flap -> panel(fields, flap)), fields.flag("stuck"));
         DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
                 fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
         return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),

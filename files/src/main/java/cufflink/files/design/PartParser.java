@@ -11,6 +11,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
 import cufflink.design.PartExpansion;
+import cufflink.design.PartPlace;
 import cufflink.design.Side;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -21,9 +22,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Reads what a design is made of: the design that it builds on, and its parts. */
 final class PartParser {
+    /** What says how a part sits: nothing is wrong with it where the part itself cannot be read. */
+    private static final List<String> OF_SEAT = List.of("glue", "turned", "inset", "edges", "free", "overhang", "say",
+            "title", "at", "turn");
+
     private final PartSource source;
     private final List<Problem> problems;
 
@@ -59,17 +65,23 @@ final class PartParser {
     /** The host with parts, by name; no further than too many pieces or measures come together. */
     DesignDefinition with(DesignDefinition host, Map<String, YamlNode> parts, Fields fields) {
         DesignDefinition whole = host;
-        for (Map.Entry<String, YamlNode> entry : parts.entrySet()) {
-            Optional<PartDefinition> part = part(entry.getKey(), entry.getValue(), whole, fields);
+        for (CountedParts.One one : CountedParts.all(parts, fields)) {
+            Optional<PartDefinition> part = part(one, whole, fields);
             Optional<Message> tooMuch = part.isEmpty() ? Optional.empty()
                     : PartAdding.tooMuch(whole, part.get().design());
             if (tooMuch.isPresent()) {
-                fields.problem(entry.getValue().place(), tooMuch.get());
+                fields.problem(one.node().place(), tooMuch.get());
                 break;
             }
             whole = part.isEmpty() ? whole : PartExpansion.of(whole, List.of(part.get()));
         }
         return whole;
+    }
+
+    private Optional<PartDefinition> part(CountedParts.One one, DesignDefinition host, Fields parent) {
+        Optional<PartDefinition> part = part(one.name(), one.node(), host, parent);
+        return one.variable().isEmpty() ? part
+                : part.map(found -> found.numbered(one.variable().get(), one.number()));
     }
 
     private Optional<PartDefinition> part(String name, YamlNode node, DesignDefinition host, Fields parent) {
@@ -78,18 +90,61 @@ final class PartParser {
             return Optional.empty();
         }
         try (Fields fields = new Fields(node, "A part", problems)) {
+            fields.has(CountedParts.REPEAT);
             YamlNode named = fields.node("design").orElse(node);
             Optional<DesignDefinition> design = design(fields.requiredText("design"), true, named, fields);
             String label = fields.text("label").filter(text -> !text.isBlank()).orElseGet(() -> PartAdding.label(name));
-            PanelRef on = panel(fields, "on");
-            Optional<Face> face = fields.word("face", Face.class, Face::word);
+            PartPlace place = place(fields);
             Optional<Formula> when = fields.formula("when");
-            Map<String, Formula> bound = bound(design, host, fields);
-            List<Occurs<PartDefinition.Mounting>> mountings = mountings(design, fields);
-            Optional<DesignDefinition.Placing> at = at(fields, mountings);
-            return design.map(found -> new PartDefinition(name, label, found,
-                    new PartDefinition.Seat(on, face, at, mountings), bound, when));
+            Map<String, Formula> bound = bound(design, place, host, fields);
+            if (design.isEmpty()) {
+                OF_SEAT.forEach(fields::has);
+            }
+            Optional<PartDefinition.Seat> seat = design.flatMap(found -> {
+                Optional<Message> misplaced = PartAdding.misplaced(host, found, place);
+                misplaced.ifPresent(message -> fields.problem(fields.place(), message));
+                return misplaced.isPresent() ? Optional.empty() : Optional.of(seat(found, place, fields));
+            });
+            return seat.map(found -> new PartDefinition(name, label, design.orElseThrow(), found, bound, when));
         }
+    }
+
+    /** On a panel, in a pocket, or around the whole. */
+    private static PartPlace place(Fields fields) {
+        Optional<String> pocket = fields.text("in");
+        boolean around = fields.flag("around");
+        if (Stream.of(pocket.isPresent(), around, fields.has("on")).filter(said -> said).count() > 1) {
+            fields.problem(fields.place(), DesignFileWords.ONE_PLACE_FOR_PART.of());
+        }
+        return around ? new PartPlace.Around()
+                : pocket.<PartPlace>map(PartPlace.InPocket::new).orElseGet(() -> new PartPlace.OnPanel(
+                        panel(fields, "on"), fields.word("face", Face.class, Face::word)));
+    }
+
+    private PartDefinition.Seat seat(DesignDefinition design, PartPlace place, Fields fields) {
+        return place.accept(new PartPlace.Cases<>() {
+            @Override
+            public PartDefinition.Seat onPanel(PartPlace.OnPanel on) {
+                List<Occurs<PartDefinition.Mounting>> mountings = mountings(design, fields);
+                return new PartDefinition.OnPanel(on.panel(), on.face(), at(fields, mountings), mountings);
+            }
+
+            @Override
+            public PartDefinition.Seat inPocket(PartPlace.InPocket in) {
+                return new PartDefinition.InPocket(in.pocket(),
+                        said(fields).or(() -> design.asPart().inPocket().flatMap(PartDefinition.Inside::said)));
+            }
+
+            @Override
+            public PartDefinition.Seat around() {
+                PartDefinition.Around usual = design.asPart().around().orElseThrow();
+                return new PartDefinition.Around(usual.holds(), usual.posted(), said(fields).or(usual::said));
+            }
+        });
+    }
+
+    static Optional<DesignDefinition.Said> said(Fields fields) {
+        return fields.has("say") ? Optional.of(DesignParser.said(fields, fields.template("say"))) : Optional.empty();
     }
 
     private static Optional<DesignDefinition.Placing> at(Fields fields,
@@ -105,26 +160,25 @@ final class PartParser {
     }
 
     /** What is put on the panel: by the part's own piece for it, as it is said here, or as the part says itself. */
-    private List<Occurs<PartDefinition.Mounting>> mountings(Optional<DesignDefinition> design, Fields fields) {
-        if (design.filter(PartExpansion::hasStandIn).isPresent()) {
+    private List<Occurs<PartDefinition.Mounting>> mountings(DesignDefinition design, Fields fields) {
+        if (PartExpansion.hasStandIn(design)) {
             if (fields.has("glue") || fields.has("turn") || fields.has("turned")) {
                 fields.problem(fields.place(), DesignFileWords.PART_HAS_ITS_PANEL.of());
             }
             return List.of();
         }
-        return design.isEmpty() || fields.has("glue") || design.get().asPart().isEmpty()
-                ? List.of(Occurs.once(mounting(fields))) : design.get().asPart();
+        return fields.has("glue") || design.asPart().onPanel().isEmpty() ? List.of(Occurs.once(mounting(fields)))
+                : design.asPart().onPanel();
     }
 
     /** What is glued where; all round if no edge is named. */
-    PartDefinition.Mounting mounting(Fields fields) {
+    static PartDefinition.Mounting mounting(Fields fields) {
         List<Side> edges = DesignParser.sides(fields, "edges");
         DesignDefinition.Edges glued = new DesignDefinition.Edges(edges.isEmpty() ? List.of(Side.values()) : edges,
                 DesignParser.sides(fields, "free"), fields.flag("overhang"));
         return new PartDefinition.Mounting(panel(fields, "glue"),
                 fields.word("turned", Turned.class, Turned::word).orElse(Turned.NO), fields.spot("inset"), glued,
-                fields.has("say") ? Optional.of(DesignParser.said(fields, fields.template("say")))
-                        : Optional.empty());
+                said(fields));
     }
 
     private static PanelRef panel(Fields fields, String name) {
@@ -142,21 +196,24 @@ final class PartParser {
                 .filter(measure -> measure.role() == Measure.Role.CONTENTS).isPresent();
     }
 
-    /** Whether a measure may be set, and is not that of the panel. */
-    private static boolean isSettable(Measure measure, DesignDefinition design) {
-        return measure.canBeSet() && !PartExpansion.ofPanel(design).contains(measure.name());
+    /** Whether a measure may be set, and is not that of the panel or of what the part goes round. */
+    private static boolean isSettable(Measure measure, DesignDefinition design, PartPlace place) {
+        boolean given = place instanceof PartPlace.OnPanel && PartExpansion.ofPanel(design).contains(measure.name())
+                || place instanceof PartPlace.Around && design.asPart().around()
+                        .filter(around -> around.holds().equals(measure.name())).isPresent();
+        return measure.canBeSet() && !given;
     }
 
     /** Formulas for measures of the part, under {@code set}. */
-    private Map<String, Formula> bound(Optional<DesignDefinition> design, DesignDefinition host,
+    private Map<String, Formula> bound(Optional<DesignDefinition> design, PartPlace place, DesignDefinition host,
             Fields fields) {
         Map<String, Formula> bound = new LinkedHashMap<>();
         fields.entries("set").forEach((name, node) -> {
             Optional<Measure> measure = design.flatMap(found -> found.measure(name));
             Formula formula = fields.formula(node);
-            if (design.isPresent() && measure.filter(found -> isSettable(found, design.get())).isEmpty()) {
+            if (design.isPresent() && measure.filter(found -> isSettable(found, design.get(), place)).isEmpty()) {
                 List<String> settable = design.get().measures().stream()
-                        .filter(found -> isSettable(found, design.get())).map(Measure::name).toList();
+                        .filter(found -> isSettable(found, design.get(), place)).map(Measure::name).toList();
                 fields.problem(node.place(), DesignFileWords.NO_MEASURE_OF_PART.of("name", name, "measures", settable));
             } else if (measure.filter(found -> found.role() == Measure.Role.CONTENTS).isPresent()
                     && !isContents(formula, host)) {

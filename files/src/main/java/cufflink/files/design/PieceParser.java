@@ -33,12 +33,16 @@ final class PieceParser {
         return material;
     }
 
-    /** A piece under its id. */
-    static Occurs<PieceDefinition> piece(String id, YamlNode node, List<Problem> problems) {
-        return Fields.occurs(node, "A piece", problems, fields -> piece(id, node, fields));
+    /**
+     * A piece under its id.
+     *
+     * @param lean degrees by which what is joined to it is turned as it is held
+     */
+    static Occurs<PieceDefinition> piece(String id, YamlNode node, Optional<Formula> lean, List<Problem> problems) {
+        return Fields.occurs(node, "A piece", problems, fields -> piece(id, node, lean, fields));
     }
 
-    private static PieceDefinition piece(String id, YamlNode node, Fields fields) {
+    private static PieceDefinition piece(String id, YamlNode node, Optional<Formula> lean, Fields fields) {
         List<YamlNode> size = fields.list("size");
         if (size.size() != 2) {
             fields.problem(fields.place(), DesignFileWords.SIZE_OF_TWO.of());
@@ -47,8 +51,8 @@ final class PieceParser {
         YamlNode where = new YamlNode.Scalar(id, node.place());
         PieceDefinition.Lying lying = new PieceDefinition.Lying(
                 fields.word("up", Face.class, Face::word).orElse(Face.INSIDE),
-                fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), fields.flag("loose"),
-                fields.flag("standIn"));
+                fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), lean,
+                fields.flag("loose"), fields.flag("standIn"));
         return new PieceDefinition(fields.template(where),
                 fields.has("label") ? fields.template("label") : fields.template(where),
                 new PieceDefinition.Source(material(fields), fields.text("from")), lying, fields.formula(size.get(0)),
@@ -60,7 +64,7 @@ final class PieceParser {
     }
 
     private static Score score(Fields fields) {
-        return new Score(fields.requiredTemplate("id"), line(fields), fold(fields));
+        return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("pinched"));
     }
 
     /** A fold is one of three plain words, or a formula that gives one. */

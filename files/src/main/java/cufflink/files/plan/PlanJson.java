@@ -7,6 +7,7 @@ import cufflink.design.Held;
 import cufflink.design.Measures;
 import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.files.layout.LayoutJson;
@@ -20,6 +21,8 @@ import cufflink.measure.LengthUnit;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
 import cufflink.problem.Problem;
+import cufflink.stack.ClosedSize;
+import cufflink.stack.PartSizes;
 import java.util.List;
 import java.util.Locale;
 
@@ -87,8 +90,12 @@ public final class PlanJson {
     private void parts(ArrayNode parts) {
         for (PartDefinition part : plan.design().parts()) {
             ObjectNode node = parts.addObject().put("name", part.name()).put("label", part.label())
-                    .put("design", part.design().id()).put("on", part.seat().on().toString());
-            part.seat().face().ifPresent(face -> node.put("face", face.word()));
+                    .put("design", part.design().id()).put("on", PartPlace.of(part).text());
+            PartPlace.of(part).face().ifPresent(face -> node.put("face", face.word()));
+            if (part.isApart()) {
+                PartSizes.of(plan.workings().stacked()).folded(part)
+                        .ifPresent(size -> closed(node.putObject("closed"), size));
+            }
             ArrayNode measures = node.putArray("measures");
             plan.measures().all().stream().map(sized -> sized.definition().name())
                     .filter(part::has).forEach(measures::add);
@@ -103,7 +110,7 @@ public final class PlanJson {
             node.set("height", length(piece.height().length()));
             node.put("material", piece.material().toString()).put("up", piece.up().word());
             ArrayNode scores = node.putArray("scores");
-            piece.scores()
+            piece.scores().stream().filter(score -> !score.pinched())
                     .forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()),
                             score.line()));
             ArrayNode slits = node.putArray("slits");
@@ -181,12 +188,16 @@ public final class PlanJson {
         }
     }
 
+    private void closed(ObjectNode node, ClosedSize size) {
+        node.set("width", length(size.width()));
+        node.set("height", length(size.height()));
+        node.set("thickness", MAPPER.createObjectNode().put("mm", size.thickness().toMillimetres())
+                .put("text", LengthFormat.of(LengthUnit.MILLIMETRE).text(size.thickness())));
+    }
+
     private void closed(ObjectNode node) {
-        plan.closedWidth().ifPresent(width -> node.set("width", length(width)));
-        plan.closedHeight().ifPresent(height -> node.set("height", length(height)));
+        plan.workings().closedSize().ifPresent(size -> closed(node, size));
         plan.stack().ifPresent(stack -> {
-            node.set("thickness", MAPPER.createObjectNode().put("mm", stack.thickness().toMillimetres())
-                    .put("text", LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())));
             ArrayNode layers = node.putArray("layers");
             stack.layers()
                     .forEach(layer -> layers.addObject().put("label", layer.label())

@@ -6,6 +6,7 @@ import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -27,6 +28,7 @@ import cufflink.plan.Wanted;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
+import cufflink.words.DesignWords;
 import cufflink.words.ProjectWords;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -93,21 +95,19 @@ public final class ProjectReader {
     }
 
     private Optional<PartDefinition> part(Wanted host, JsonFields fields) {
-        Optional<PanelRef> on = PanelRef.read(fields.text("on"));
-        if (on.isEmpty()) {
-            fields.problem("on", ProjectWords.PANEL_EXPECTED.of("text", fields.text("on")));
+        Optional<Face> face = fields.has("face") ? Optional.of(fields.word("face", Face.class, Face::word))
+                : Optional.empty();
+        Optional<PartPlace> place = PartPlace.read(fields.text("on"), face);
+        if (place.isEmpty()) {
+            fields.problem("on", DesignWords.NO_PLACE_FOR_PART.of("text", fields.text("on")));
         }
         Outcome<DesignDefinition> design = library.find(fields.text("design"));
         design.problems().forEach(problem -> fields.problem("design", problem.message()));
-        Optional<Face> face = fields.has("face") ? Optional.of(fields.word("face", Face.class, Face::word))
-                : Optional.empty();
-        Outcome<PartDefinition> part = design
-                .then(found -> PartAdding.part(host.design(), fields.text("name"), found,
-                        on.orElse(new PanelRef("?", "?")), face));
-        if (design.value().isPresent()) {
-            part.problems().forEach(problem -> fields.problem("name", problem.message()));
-        }
-        return part.value().filter(found -> on.isPresent());
+        Optional<Outcome<PartDefinition>> part = place.flatMap(where -> design.value()
+                .map(found -> PartAdding.part(host.design(), fields.text("name"), found, where)));
+        part.ifPresent(found -> found.problems()
+                .forEach(problem -> fields.problem("name", problem.message())));
+        return part.flatMap(Outcome::value);
     }
 
     /** The materials for which the file names no paper. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.design.PartPlace;
 import cufflink.files.AtomicFile;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
@@ -41,8 +42,8 @@ public final class ProjectWriter {
             ArrayNode parts = root.putArray("parts");
             project.wanted().added().forEach(part -> {
                 ObjectNode node = parts.addObject().put("name", part.name()).put("design", part.design().id())
-                        .put("on", part.seat().on().toString());
-                part.seat().face().ifPresent(face -> node.put("face", face.word()));
+                        .put("on", PartPlace.of(part).text());
+                PartPlace.of(part).face().ifPresent(face -> node.put("face", face.word()));
             });
         }
         root.set("fit", project.wish().accept(new WishJson()));
