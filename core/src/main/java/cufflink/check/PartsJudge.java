@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
 
@@ -56,7 +57,8 @@ final class PartsJudge implements Judge {
         Length beyond = beyond(onto.outline(), patch);
         if (dry > SPECK && beyond.isPositive() && !glue.edges().overhang()) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.of(Length.ZERO.minus(beyond)),
-                    CheckWords.PART_BESIDE.of("part", part, "host", host, "by", subject.onRuler(beyond)),
+                    CheckWords.PART_BESIDE.of("part", part, "size", size(subject, patch.part()), "host", host, "room",
+                            size(subject, onto.outline()), "by", subject.onRuler(beyond)),
                     Optional.empty()));
         } else if (!glue.edges().overhang() && coversOpening(subject, glue, patch)) {
             return Optional.of(Check.bad("part-" + glue.id(), Optional.empty(),
@@ -68,6 +70,12 @@ final class PartsJudge implements Judge {
                     Optional.empty()));
         }
         return Optional.empty();
+    }
+
+    private static String size(CheckSubject subject, Polygon outline) {
+        Envelope box = outline.getEnvelopeInternal();
+        return subject.format().size(subject.step().nearest(Length.nearestToMillimetres(box.getWidth())),
+                subject.step().nearest(Length.nearestToMillimetres(box.getHeight())));
     }
 
     /** How far a part reaches past its panel; nothing where only an opening of the panel lies under it. */

@@ -46,19 +46,25 @@ public final class ClosedDrawing {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         for (StackLayer layer : layers) {
-            Function<Coordinate, Spot> seen = corner -> {
-                double x = held.seenX(corner.x, corner.y);
-                return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
-            };
-            List<Spot> corners = Outlines.corners(layer.footprint().getExteriorRing()).stream().map(seen).toList();
-            corners.forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
-            List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream()
-                    .map(hole -> hole.stream().map(seen).toList()).toList();
-            Face facing = fromBack ? layer.facing().other() : layer.facing();
-            shapes.add(new Shape.Area(layer.label(), Ink.PAPER, corners, holes,
-                    Optional.of(colour(plan, layer, facing)), Optional.of(Ink.PAPER_EDGE)));
+            Shape.Area area = area(plan, layer, held, fromBack);
+            area.corners().forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
+            shapes.add(area);
         }
         return new Picture(bounds, point, shapes);
+    }
+
+    /** A layer as it is seen. */
+    static Shape.Area area(Plan plan, StackLayer layer, Held held, boolean fromBack) {
+        Function<Coordinate, Spot> seen = corner -> {
+            double x = held.seenX(corner.x, corner.y);
+            return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
+        };
+        List<Spot> corners = Outlines.corners(layer.footprint().getExteriorRing()).stream().map(seen).toList();
+        List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream()
+                .map(hole -> hole.stream().map(seen).toList()).toList();
+        Face facing = fromBack ? layer.facing().other() : layer.facing();
+        return new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(colour(plan, layer, facing)),
+                Optional.of(Ink.PAPER_EDGE));
     }
 
     private static String colour(Plan plan, StackLayer layer, Face facing) {

@@ -31,8 +31,6 @@ public record Contents(String name, Length width, Length height, Length thicknes
     public static final Contents NOTE = new Contents("note", Length.ofMillimetres(105), Length.ofMillimetres(74),
             Length.ofMicrometres(150));
 
-    private static final List<Contents> KNOWN = List.of(GIFT_CARD, PHOTOGRAPH, NOTE);
-
     public Contents {
         if (!width.isPositive() || !height.isPositive() || thickness.isNegative()) {
             throw new IllegalArgumentException(
@@ -42,7 +40,7 @@ public record Contents(String name, Length width, Length height, Length thicknes
 
     /** The contents offered by name. */
     public static List<Contents> known() {
-        return KNOWN;
+        return KnownContents.ALL;
     }
 
     /**
@@ -50,14 +48,14 @@ public record Contents(String name, Length width, Length height, Length thicknes
      * thickness).
      */
     public static LengthReading<Contents> read(String text, LengthUnit unit) {
-        for (Contents item : KNOWN) {
+        for (Contents item : known()) {
             if (item.name.equalsIgnoreCase(text.strip().replace('-', ' '))) {
                 return new Understood<>(item);
             }
         }
         if (!text.matches(".*\\d.*")) {
             return new NotUnderstood<>(0, LengthWords.NO_CONTENTS.of("text", text.strip(), "known",
-                    KNOWN.stream().map(Contents::name).toList()));
+                    known().stream().map(Contents::name).toList()));
         }
         return LengthParser.readSize(text, unit).then(sides -> {
             Length thickness = sides.size() > 2 ? sides.get(2) : Length.ZERO;
@@ -81,7 +79,7 @@ public record Contents(String name, Length width, Length height, Length thicknes
 
     /** A text that {@link #read} understands as these contents. */
     public String typed() {
-        if (KNOWN.contains(this)) {
+        if (known().contains(this)) {
             return name;
         }
         return ExactText.of(width) + " x " + ExactText.of(height) + " x " + ExactText.of(thickness);

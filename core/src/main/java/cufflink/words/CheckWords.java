@@ -51,7 +51,8 @@ public enum CheckWords implements Code {
     NOTHING_STANDS_OUT("Nothing stands out: the {cover} covers every layer."),
     STANDS_OUT("The {panel} stands out past the {cover} by {by}.",
             "Make the {panel} shorter by that much."),
-    PART_BESIDE("The {part} does not lie on the {host}: {by} of it stand out past an edge or over a crease.",
+    PART_BESIDE("The {part}, {size}, does not lie on the {host}, {room}: {by} of it stand out past an edge or over a "
+            + "crease.",
             "Make it smaller, or the {host} larger."),
     PART_HARDLY_HELD("Only {share} % of the {part} lies on the {host}; it does not hold.",
             "Move it further onto the panel, or make it smaller."),

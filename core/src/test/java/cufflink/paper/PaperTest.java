@@ -98,6 +98,16 @@ class PaperTest {
         assertEquals("one", papers.of(PaperRole.layer(3)).name());
     }
 
+    /** Sizes that the banks publish, in millimetres, from memory: half and a third of the longer side, rounded up. */
+    @ParameterizedTest
+    @CsvSource({"20 euro note in half, 66.5, 72, 0.218", "20 euro note in thirds, 44.334, 72, 0.327",
+        "dollar note in half, 77.978, 66.294, 0.218", "5 pound note in thirds, 41.667, 65, 0.327"})
+    void banknotesAreFolded(String name, double width, double height, double thickness) {
+        Contents note = Contents.read(name, LengthUnit.INCH).value().orElseThrow();
+        assertEquals(List.of(width, height, thickness), List.of(note.width().toMillimetres(),
+                note.height().toMillimetres(), note.thickness().toMillimetres()));
+    }
+
     static List<Contents> known() {
         return Contents.known();
     }

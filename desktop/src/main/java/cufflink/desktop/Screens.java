@@ -97,6 +97,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     @Override
+    public List<DesignDefinition> designs() {
+        return List.copyOf(library.designs().values());
+    }
+
+    @Override
     public void shelf() {
         leaveProject();
         shelf("");

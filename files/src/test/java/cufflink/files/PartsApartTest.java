@@ -214,8 +214,14 @@ class PartsApartTest {
 
     @Test
     void partsOfAPart_arePutInThatFirst(@TempDir Path folder) throws IOException {
-        Files.writeString(folder.resolve("tied.yaml"), "id: tied\nof: turned-tag\ntitle: Tied tag\ngroup: test\n"
-                + "parts:\n  band: {design: belly-band, around: yes, set: {width: closed.height / 3}}\n");
+        Files.writeString(folder.resolve("tied.yaml"), """
+                id: tied
+                of: turned-tag
+                title: Tied tag
+                group: test
+                parts:
+                  band: {design: belly-band, around: yes, set: {width: closed.height / 3}}
+                """);
         Plan plan = plan(read(folder, "tag: {design: tied, in: pocket.pocket, set: {turn: 1 1/2 in}}"));
         assertEquals(List.of("tag.band", "tag"), put(plan));
         assertEquals(Length.ofInches(5, 4), plan.measures().length("tag.band.width"));
@@ -244,11 +250,23 @@ class PartsApartTest {
 
     @Test
     void designWithSomethingRoundIt_cannotBeGluedOn(@TempDir Path folder) throws IOException {
-        Files.writeString(folder.resolve("tied.yaml"), "id: tied\nof: half-fold\ntitle: Tied\ngroup: test\n"
-                + "parts:\n  band: {design: belly-band, around: yes}\n");
+        Files.writeString(folder.resolve("tied.yaml"), """
+                id: tied
+                of: half-fold
+                title: Tied
+                group: test
+                parts:
+                  band: {design: belly-band, around: yes}
+                """);
         Outcome<DesignDefinition> host = DesignFileReader.read(Files.writeString(folder.resolve("host.yaml"),
-                "id: host\nof: half-fold\ntitle: Host\ngroup: test\n"
-                        + "parts:\n  small: {design: tied, on: base.back, face: inside}\n"));
+                """
+                id: host
+                of: half-fold
+                title: Host
+                group: test
+                parts:
+                  small: {design: tied, on: base.back, face: inside}
+                """));
         assertEquals(List.of(DesignWords.SOMETHING_GOES_ROUND_IT), codes(host));
     }
 
@@ -281,8 +299,14 @@ class PartsApartTest {
     @Test
     void partWithTwoPlaces_isRefused(@TempDir Path folder) throws IOException {
         Outcome<DesignDefinition> host = DesignFileReader.read(Files.writeString(folder.resolve("host.yaml"),
-                "id: host\nof: pocket-fold\ntitle: Host\ngroup: test\n"
-                        + "parts:\n  small: {design: insert, in: pocket.pocket, around: yes}\n"));
+                """
+                id: host
+                of: pocket-fold
+                title: Host
+                group: test
+                parts:
+                  small: {design: insert, in: pocket.pocket, around: yes}
+                """));
         assertTrue(codes(host).contains(DesignFileWords.ONE_PLACE_FOR_PART), host.problems().toString());
     }
 

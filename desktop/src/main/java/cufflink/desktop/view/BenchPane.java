@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.design.PartPlace;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
@@ -23,11 +24,19 @@ final class BenchPane extends BorderPane {
     private final FoldPane fold;
     private final CardPane card;
 
-    /** {@code picked} is told the id of what is clicked. */
-    BenchPane(Workspace work, Listening listening, Consumer<String> picked) {
+    /**
+     * @param picked is told the id of what is clicked
+     * @param adding is told the place to which a part is to be added
+     */
+    BenchPane(Workspace work, Listening listening, Consumer<String> picked, Consumer<PartPlace> adding) {
         this.work = work;
         this.fold = new FoldPane(work);
         this.card = new CardPane(work);
+        AddMenu menu = new AddMenu(work, adding);
+        setOnContextMenuRequested(asked -> {
+            menu.show(this, asked.getScreenX(), asked.getScreenY());
+            asked.consume();
+        });
         getStyleClass().add("bench");
         setBottom(legend());
         picture.setId("bench-picture");

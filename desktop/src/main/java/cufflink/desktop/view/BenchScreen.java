@@ -37,6 +37,7 @@ public final class BenchScreen extends ListeningScreen {
     private final Actions actions;
     private final BenchPane bench;
     private final ReadOutPane readOut;
+    private final SizePane size;
     private final Fractions closed = new Fractions("", "chip");
     private final Fractions verdict = new Fractions("", "chip");
     private final TextField name = new TextField();
@@ -46,16 +47,17 @@ public final class BenchScreen extends ListeningScreen {
         this.work = work;
         this.actions = actions;
         getStyleClass().add("bench-screen");
-        SizePane[] size = new SizePane[1];
-        readOut = new ReadOutPane(work, listening, measure -> size[0].focusMeasure(measure));
-        size[0] = new SizePane(work, listening, readOut::explain, actions);
+        SizePane[] pane = new SizePane[1];
+        readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure));
+        size = new SizePane(work, listening, readOut::explain, actions);
+        pane[0] = size;
         bench = new BenchPane(work, listening, id -> {
             if (!work.pick(id)) {
                 explainPicked(id);
             }
-        });
+        }, size::addTo);
         setTop(topBar());
-        setLeft(Rows.scroll(size[0], "left-scroll"));
+        setLeft(Rows.scroll(size, "left-scroll"));
         setCenter(MessageBar.over(bench, work.messageProperty(), listening, () -> work.say("")));
         setRight(Rows.scroll(readOut, "right-scroll"));
         setBottom(new RunStripPane(work, listening));
@@ -230,6 +232,7 @@ public final class BenchScreen extends ListeningScreen {
             case T -> actions.table();
             case HOME -> actions.shelf();
             case R -> bench.play();
+            case P -> size.addPart();
             case W -> bench.turnBy(8, 0);
             case S -> bench.turnBy(-8, 0);
             case A -> bench.turnBy(0, 8);

@@ -60,11 +60,16 @@ final class MeasureRows {
     }
 
     Node row(Measure measure) {
+        return row(measure, measure.label());
+    }
+
+    /** Under another label. */
+    Node row(Measure measure, String label) {
         return switch (measure.role()) {
-            case RESULT -> result(measure);
-            case CHOICE -> choice(measure);
-            case CONTENTS -> contents(measure);
-            default -> quantity(measure);
+            case RESULT -> result(measure, label);
+            case CHOICE -> choice(measure, label);
+            case CONTENTS -> contents(measure, label);
+            default -> quantity(measure, label);
         };
     }
 
@@ -72,7 +77,7 @@ final class MeasureRows {
         return work.plan().measures().get(measure.name()).orElseThrow();
     }
 
-    private Node result(Measure measure) {
+    private Node result(Measure measure, String label) {
         Hyperlink value = new Hyperlink();
         Fractions figure = new Fractions("", "result");
         figure.setMinWidth(Region.USE_PREF_SIZE);
@@ -83,7 +88,7 @@ final class MeasureRows {
         live.onPlan(plan -> figure.setText(plan.measures().get(measure.name())
                 .map(found -> found.isLength() ? onRuler(plan, found.length()) : found.text(plan.format()))
                 .orElse("")));
-        return Rows.row(measure.label(), value);
+        return Rows.row(label, value);
     }
 
     /** A result off the ruler shows its rounding. */
@@ -92,16 +97,16 @@ final class MeasureRows {
                 : "≈ " + plan.format().number(plan.project().step().nearest(length));
     }
 
-    private Node choice(Measure measure) {
+    private Node choice(Measure measure, String label) {
         ComboBox<String> box = new ComboBox<>();
         box.getItems().setAll(measure.choices());
         live.onPlan(plan -> box.setValue(plan.measures().get(measure.name()).orElseThrow().text(plan.format())));
         box.valueProperty().addListener(
                 (property, was, is) -> live.edit(() -> work.change(project -> project.withSet(measure.name(), is))));
-        return Rows.row(measure.label(), box);
+        return Rows.row(label, box);
     }
 
-    private Node contents(Measure measure) {
+    private Node contents(Measure measure, String label) {
         ComboBox<String> box = new ComboBox<>();
         box.setEditable(true);
         Contents.known().forEach(item -> box.getItems().add(item.name()));
@@ -115,7 +120,7 @@ final class MeasureRows {
                 work.change(project -> contentsSet(project, measure, read.value().get()));
             }
         }));
-        return Rows.row(measure.label(), box);
+        return Rows.row(label, box);
     }
 
     private static Project contentsSet(Project project, Measure measure, Contents item) {
@@ -124,7 +129,7 @@ final class MeasureRows {
                 : set;
     }
 
-    private Node quantity(Measure measure) {
+    private Node quantity(Measure measure, String label) {
         Stepper stepper = new Stepper(measure.label(), by -> step(measure, by), text -> type(measure, text));
         stepper.setId("measure-" + measure.name());
         steppers.put(measure.name(), stepper);
@@ -138,7 +143,7 @@ final class MeasureRows {
         toRuler.setOnAction(press -> set("", measure, work.project().step().nearest(sized(measure).length())));
         HBox value = new HBox(toRuler, giveBack, stepper);
         value.getStyleClass().add("value");
-        VBox cell = new VBox(Rows.row(measure.label(), value));
+        VBox cell = new VBox(Rows.row(label, value));
         live.onPlan(plan -> {
             Measures.Sized now = plan.measures().get(measure.name()).orElseThrow();
             stepper.setValue(now.isLength() ? plan.format().number(now.length()) : now.text(plan.format()),

@@ -1,11 +1,13 @@
 package cufflink.desktop.view;
 
+import cufflink.design.DesignDefinition;
 import cufflink.design.Measures;
+import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -13,8 +15,11 @@ import javafx.scene.layout.VBox;
 
 /** The left pane: what the project is fitted to, its measures, layers and papers. Every control replans as it moves. */
 public final class SizePane extends VBox {
-    /** The dialogs that this pane can ask for. */
+    /** What this pane can ask its window for. */
     public interface Dialogs {
+        /** The designs on the shelf. */
+        List<DesignDefinition> designs();
+
         /** Opens a paper by its role. */
         void editPaper(PaperRole role);
 
@@ -31,6 +36,7 @@ public final class SizePane extends VBox {
     private final LiveRows live;
     private final MeasureRows measures;
     private final MakingRows making;
+    private final PartsPane parts;
     private String built = "";
 
     /**
@@ -41,6 +47,7 @@ public final class SizePane extends VBox {
         live = new LiveRows(work);
         measures = new MeasureRows(work, explain, live);
         making = new MakingRows(work, dialogs, live);
+        parts = new PartsPane(work, listening, measures, dialogs::designs);
         getStyleClass().add("size-pane");
         getChildren().addAll(new FitPane(work, listening), rows);
         listening.to(work.planProperty(), is -> show(is));
@@ -52,9 +59,19 @@ public final class SizePane extends VBox {
         measures.focus(name);
     }
 
+    /** Opens what can be added to a place. */
+    void addTo(PartPlace place) {
+        parts.addTo(place);
+    }
+
+    /** Opens what can be added where the current step is. */
+    void addPart() {
+        parts.add();
+    }
+
     private void show(Plan plan) {
         String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet()
-                + plan.project().step();
+                + plan.project().step() + plan.design().parts().stream().map(PartDefinition::name).toList();
         if (!shape.equals(built)) {
             built = shape;
             build(plan);
@@ -67,8 +84,12 @@ public final class SizePane extends VBox {
         live.clear();
         measures.clear();
         for (Measures.Sized sized : plan.measures().all()) {
-            add(measures.row(sized.definition()));
+            if (PartsPane.owner(plan, sized.definition().name()).isEmpty()) {
+                add(measures.row(sized.definition()));
+            }
         }
+        parts.build(plan);
+        add(parts);
         add(Rows.heading("Layers"));
         add(making.layers());
         add(making.reveal());

@@ -1,0 +1,45 @@
+package cufflink.desktop.view;
+
+import cufflink.design.PartPlace;
+import cufflink.desktop.work.Workspace;
+import cufflink.plan.PartOffers;
+import cufflink.plan.Plan;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+
+/** The menu of the bench: to which of the places that are before the maker a part is to be added. */
+final class AddMenu {
+    private final Workspace work;
+    private final Consumer<PartPlace> adding;
+    private ContextMenu shown = new ContextMenu();
+
+    AddMenu(Workspace work, Consumer<PartPlace> adding) {
+        this.work = work;
+        this.adding = adding;
+    }
+
+    /** Shows the places of the piece on the bench, its pockets, and around the whole. */
+    void show(Node over, double x, double y) {
+        shown.hide();
+        shown = new ContextMenu();
+        Plan plan = work.plan();
+        for (PartPlace place : places(plan)) {
+            MenuItem item = new MenuItem("Add a part " + PartOffers.words(plan, place));
+            item.setOnAction(chosen -> adding.accept(place));
+            shown.getItems().add(item);
+        }
+        shown.show(over, x, y);
+    }
+
+    private List<PartPlace> places(Plan plan) {
+        Optional<String> piece = work.currentStep().subject().accept(new StepPiece())
+                .filter(plan.pieces()::containsKey);
+        String here = piece.orElse(plan.design().main().id());
+        return PartOffers.places(plan).stream().filter(place -> !(place instanceof PartPlace.OnPanel on)
+                || on.panel().piece().equals(here)).toList();
+    }
+}
