@@ -27,9 +27,9 @@ public final class PartAdding {
                 && host.parts().stream().noneMatch(part -> part.name().equals(name));
     }
 
-    /** A name as it is shown. */
+    /** A name as it is shown: {@code Sleeve}, {@code Sleeve 2}. */
     public static String label(String name) {
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+        return (Character.toUpperCase(name.charAt(0)) + name.substring(1)).replaceFirst("(?<=[A-Za-z])(\\d+)$", " $1");
     }
 
     /**

@@ -5,6 +5,7 @@ import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -57,6 +58,14 @@ public final class Assembly {
                 : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part()))))
                 .toList();
         return all.equals(joins) ? this : new Assembly(pieces, all, anchor, lean);
+    }
+
+    /** The same assembly without some pieces, the main one not among them. */
+    Assembly without(Collection<String> fewer) {
+        return new Assembly(pieces.stream().filter(pattern -> !fewer.contains(pattern.piece())).toList(),
+                joins.stream().filter(join -> !fewer.contains(join.part().piece())
+                        && !fewer.contains(join.onto().piece())).toList(),
+                anchor, lean);
     }
 
     private Set<CreaseRef> turning() {

@@ -11,16 +11,17 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** Closes an assembly: every piece as its own sequence left it, the order between the pieces found and proved. */
 public final class AssemblyCloser {
     private final Assembly assembly;
     private final Map<String, FoldedPiece> pieces;
+    private final List<Nest> nests;
 
-    private AssemblyCloser(Assembly assembly, Map<String, FoldedPiece> pieces) {
+    private AssemblyCloser(Assembly assembly, Map<String, FoldedPiece> pieces, List<Nest> nests) {
         this.assembly = assembly;
         this.pieces = pieces;
+        this.nests = nests;
     }
 
     /**
@@ -28,12 +29,14 @@ public final class AssemblyCloser {
      *
      * @param pieces folded each by itself, by id
      * @param stated what the design says about which panel lies before which
+     * @param nests  parts that lie together where they are glued, if they can
      */
     public static Outcome<FlatFoldedState> close(Assembly assembly, Map<String, FoldedPiece> pieces,
-            List<Layers> stated) {
+            List<Layers> stated, List<Nest> nests) {
         List<Problem> problems = new ArrayList<>();
         assembly.pieces().forEach(pattern -> problems.addAll(pieces.get(pattern.piece()).problems()));
-        return problems.isEmpty() ? new AssemblyCloser(assembly, pieces).close(stated) : Outcome.failed(problems);
+        return problems.isEmpty() ? new AssemblyCloser(assembly, pieces, nests).close(stated)
+                : Outcome.failed(problems);
     }
 
     private Outcome<FlatFoldedState> close(List<Layers> stated) {
@@ -67,7 +70,71 @@ public final class AssemblyCloser {
                         LayerWords.STACKED_APART.of("front", line.front(), "behind", line.behind())));
             }
         }
-        return apart.isEmpty() ? layers.knowing(known(state)).stating(stated).solve() : Outcome.failed(apart);
+        if (!apart.isEmpty()) {
+            return Outcome.failed(apart);
+        }
+        if (!nests.isEmpty()) {
+            Outcome<FlatFoldedState> together = LayerProblem.of(state).knowing(known(state))
+                    .knowing(together(state, stated)).stating(stated).solve();
+            if (together.value().isPresent()) {
+                return together;
+            }
+        }
+        return layers.knowing(known(state)).stating(stated).solve();
+    }
+
+    /** Where each part's panels lie against what is not of it: as the panel does that it is glued on. */
+    private List<LayerProblem.Known> together(FoldedState state, List<Layers> stated) {
+        List<LayerProblem.Known> known = new ArrayList<>();
+        Assembly bare = assembly.without(nests.stream().flatMap(nest -> nest.pieces().stream()).toList());
+        Outcome<FlatFoldedState> host = new AssemblyCloser(bare, pieces, List.of()).close(stated.stream()
+                .filter(line -> bare.panels().containsAll(List.of(line.front(), line.behind()))).toList());
+        host.value().map(FlatFoldedState::relation).ifPresent(relation -> {
+            for (int i = 0; i < nests.size(); i++) {
+                together(nests.get(i), state, relation, known);
+                for (int k = 0; k < i; k++) {
+                    together(nests.get(k), nests.get(i), state, relation, known);
+                }
+            }
+        });
+        return known;
+    }
+
+    private void together(Nest nest, FoldedState state, LayerRelation host, List<LayerProblem.Known> known) {
+        for (PanelRef panel : panels(nest)) {
+            known.add(order(panel, nest.host(), isInFront(nest, state)));
+            for (PanelRef other : host.panels()) {
+                int side = other.equals(nest.host()) ? 0 : host.side(nest.host(), other);
+                if (side != 0) {
+                    known.add(order(panel, other, side > 0));
+                }
+            }
+        }
+    }
+
+    /** Of two parts on one face the later lies on the earlier. */
+    private void together(Nest earlier, Nest later, FoldedState state, LayerRelation host,
+            List<LayerProblem.Known> known) {
+        boolean same = earlier.host().equals(later.host());
+        int side = same ? 0 : host.side(later.host(), earlier.host());
+        if (same || side != 0) {
+            boolean front = same ? isInFront(later, state) : side > 0;
+            panels(later).forEach(one -> panels(earlier).forEach(other -> known.add(order(one, other, front))));
+        }
+    }
+
+    private static LayerProblem.Known order(PanelRef one, PanelRef other, boolean front) {
+        return front ? new LayerProblem.Known(one, other) : new LayerProblem.Known(other, one);
+    }
+
+    private List<PanelRef> panels(Nest nest) {
+        return assembly.panels().stream().filter(nest::has).toList();
+    }
+
+    /** Whether a part is glued on the face of its panel that looks to the front of the closed card. */
+    private boolean isInFront(Nest nest, FoldedState state) {
+        return assembly.joins().stream().filter(join -> join.onto().equals(nest.host()) && nest.has(join.part()))
+                .findFirst().map(join -> join.above() != state.position().get(nest.host()).turnsOver()).orElse(true);
     }
 
     private String label(PanelRef panel) {

@@ -1,11 +1,14 @@
 package cufflink.fold;
 
+import cufflink.crease.CreasePattern;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Layers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * The fourth stage of a plan: the folded pieces joined and closed.
@@ -22,7 +25,8 @@ public record ClosedDesign(FoldedDesign folded, List<ClosedAssembly> assemblies)
         return AssemblyBuilder.build(folded.creased())
                 .map(assemblies -> new ClosedDesign(folded, assemblies.stream().map(assembly -> new ClosedAssembly(
                         assembly,
-                        AssemblyCloser.close(assembly, folded.pieces(), stated(assembly, assemblies, folded))))
+                        AssemblyCloser.close(assembly, folded.pieces(), stated(assembly, assemblies, folded),
+                                nests(assembly, folded.creased().sized()))))
                         .toList()));
     }
 
@@ -31,6 +35,17 @@ public record ClosedDesign(FoldedDesign folded, List<ClosedAssembly> assemblies)
         boolean isCard = assembly == all.get(0);
         return folded.creased().sized().stack().stream().filter(line -> has(assembly, line)
                 || isCard && all.stream().noneMatch(other -> has(other, line))).toList();
+    }
+
+    /** The parts that are glued on panels of an assembly, but for those that lie in others. */
+    private static List<Nest> nests(Assembly assembly, SizedDesign design) {
+        List<PartDefinition> glued = design.parts().stream().filter(part -> !part.isApart()).toList();
+        List<String> pieces = assembly.pieces().stream().map(CreasePattern::piece).toList();
+        return glued.stream().filter(part -> pieces.contains(part.seat().on().orElseThrow().piece()))
+                .filter(part -> glued.stream().noneMatch(other -> other.has(part.seat().on().orElseThrow().piece())))
+                .map(part -> new Nest(part.seat().on().orElseThrow(),
+                        pieces.stream().filter(part::has).collect(Collectors.toSet())))
+                .filter(nest -> !nest.pieces().isEmpty() && !nest.has(assembly.anchor())).toList();
     }
 
     private static boolean has(Assembly assembly, Layers line) {

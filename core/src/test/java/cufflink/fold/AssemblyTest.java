@@ -62,7 +62,8 @@ class AssemblyTest {
 
     private static Outcome<FlatFoldedState> close(Assembly assembly, List<Layers> stated) {
         return AssemblyCloser.close(assembly,
-                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tag", folded(TAG, "tag")), stated);
+                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tag", folded(TAG, "tag")), stated,
+                List.of());
     }
 
     @Test
@@ -156,7 +157,8 @@ class AssemblyTest {
                 List.of(tie.panels().get(0).outline()), Passing.NOTHING);
         Assembly assembly = new Assembly(List.of(CARD, tie), List.of(one, two), BACK, 0);
         FlatFoldedState closed = AssemblyCloser.close(assembly,
-                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of())
+                Map.of("card", folded(CARD, "back", shut("card", "spine")), "tie", folded(tie, "tie")), List.of(),
+                List.of())
                 .orThrow();
         PosedCard open = PosedCard
                 .pose(closed, Map.of("open",

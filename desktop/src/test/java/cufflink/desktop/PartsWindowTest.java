@@ -36,7 +36,13 @@ class PartsWindowTest extends WindowDriver {
     }
 
     private boolean isThere(String id) {
-        return robot.lookup(id).tryQuery().filter(Node::isVisible).isPresent();
+        Node node = robot.lookup(id).tryQuery().orElse(null);
+        for (Node above = node; above != null; above = above.getParent()) {
+            if (!above.isVisible()) {
+                return false;
+            }
+        }
+        return node != null;
     }
 
     @SuppressWarnings("unchecked")

@@ -41,7 +41,8 @@ import org.testfx.util.WaitForAsyncUtils;
 class ScreenShots {
     /** The views by name. */
     private static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers",
-            "pose", "collapse", "wrong-way", "table", "failing", "metric", "large-text", "stash", "offcuts", "ribbons",
+            "pose", "collapse", "wrong-way", "table", "failing", "parts", "metric", "large-text", "stash", "offcuts",
+            "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
     /** A design half open, from the front or from behind. */
@@ -171,6 +172,11 @@ class ScreenShots {
             case "punches" -> stash(StashKind.PUNCH, "Comet");
             case "ribbons" -> stash(StashKind.RIBBON, "Dusk");
             case "failing" -> resume("Visitors");
+            case "parts" -> {
+                resume("Night");
+                screens.work().goTo(screens.work().plan().run().size() - 4);
+                screens.benchScreen().addPart();
+            }
             case "large-text" -> {
                 resume("Comet");
                 phase(Phase.SCORE);

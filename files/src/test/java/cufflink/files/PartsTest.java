@@ -401,6 +401,19 @@ class PartsTest {
                 plan.checks().toString());
     }
 
+    /** A whole card glued into the front leaf stays there: no leaf of it goes round the host's back. */
+    @Test
+    void cardInACard_liesTogetherWhereItIsGlued() {
+        Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
+        Project one = card.withPart(PartAdding.part(card.design(), "pocket", builtIn("panel-pockets"),
+                new PartPlace.OnPanel(new PanelRef("base", "back"), Optional.of(Face.INSIDE))).orThrow());
+        Plan plan = Planner.plan(one.withPart(PartAdding.part(one.design(), "small", builtIn("half-fold"),
+                new PartPlace.OnPanel(new PanelRef("base", "front"), Optional.of(Face.INSIDE))).orThrow())).orThrow();
+        assertEquals(List.of("base.front", "small.base.back", "small.base.front", "pocket.pocket.front", "base.back"),
+                plan.closed().orElseThrow().order().stream().map(PanelRef::toString).toList());
+        assertEquals(List.of(), plan.faults());
+    }
+
     /** One line of the file, as many pockets as the accordion has panels that want one, each with its number. */
     @Test
     void partsAreCounted(@TempDir Path folder) throws IOException {

@@ -1,6 +1,8 @@
 package cufflink.desktop.demo;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -29,7 +31,7 @@ public final class DemoProjects {
 
     /** The projects, the one to show first last. */
     public static List<Project> all() {
-        return List.of(meteors(), telescope(), starLog(), thankYou(), passHolder(), invitation());
+        return List.of(guides(), meteors(), telescope(), starLog(), thankYou(), passHolder(), invitation());
     }
 
     private static DesignDefinition design(String id) {
@@ -90,6 +92,20 @@ public final class DemoProjects {
                 .withPaper(PaperRole.material("card"), midnight("A3"))
                 .withPaper(PaperRole.material("liner"), moonlight("A4"))
                 .withPaper(PaperRole.layer(1), starfield("A4"));
+    }
+
+    /** For the guides of the night: a tag with their gift card in the pocket, a band round the whole. */
+    public static Project guides() {
+        Project card = Project.of(design("pocket-fold"), RulerStep.MILLIMETRE).withName("Night guides' card");
+        Project tagged = with(card, "tag", "turned-tag", new PartPlace.InPocket("pocket.pocket"));
+        return with(tagged, "band", "belly-band", new PartPlace.Around()).withSet("band.width", "30 mm")
+                .withPaper(PaperRole.material("card"), moonlight("A4"))
+                .withPaper(PaperRole.material("band"), midnight("A4"))
+                .withPaper(PaperRole.layer(1), starfield("A4"));
+    }
+
+    private static Project with(Project host, String name, String design, PartPlace place) {
+        return host.withPart(PartAdding.part(host.design(), name, design(design), place).orThrow());
     }
 
     /** A standing tube with a window, for the telescope's birthday. */

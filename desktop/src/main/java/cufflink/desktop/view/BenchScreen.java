@@ -197,6 +197,11 @@ public final class BenchScreen extends ListeningScreen {
         bench.halfOpen(behind);
     }
 
+    /** Opens what can be added where the current step is. */
+    public void addPart() {
+        size.addPart();
+    }
+
     private void onKey(KeyEvent key) {
         boolean typing = key.getTarget() instanceof TextInputControl;
         boolean handled = key.isShortcutDown() ? onShortcut(key) : !typing && onPlainKey(key.getCode());
@@ -232,7 +237,7 @@ public final class BenchScreen extends ListeningScreen {
             case T -> actions.table();
             case HOME -> actions.shelf();
             case R -> bench.play();
-            case P -> size.addPart();
+            case P -> addPart();
             case W -> bench.turnBy(8, 0);
             case S -> bench.turnBy(-8, 0);
             case A -> bench.turnBy(0, 8);

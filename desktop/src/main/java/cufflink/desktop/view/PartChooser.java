@@ -23,6 +23,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 
 /**
  * Adds a part: a place of the card, and the designs that go there, each drawn at the same scale with how it would fit,
@@ -31,6 +32,8 @@ import javafx.scene.layout.VBox;
 final class PartChooser extends VBox {
     /** Pixels a millimetre: a card of 105 × 148 mm is 58 × 81 pixels. */
     private static final double SCALE = 0.55;
+    /** Pixels beside the picture, in which the words are broken into lines. */
+    private static final double WORDS = 112;
 
     private final Workspace work;
     private final Supplier<List<DesignDefinition>> designs;
@@ -93,7 +96,10 @@ final class PartChooser extends VBox {
         asked = null;
         places.setValue(null);
         places.setValue(place);
-        Platform.runLater(places::requestFocus);
+        Platform.runLater(() -> {
+            places.requestFocus();
+            Rows.reveal(choice);
+        });
     }
 
     private void close() {
@@ -136,6 +142,7 @@ final class PartChooser extends VBox {
             return;
         }
         offers.getChildren().setAll(found.stream().map(this::button).toList());
+        Platform.runLater(() -> Rows.reveal(choice));
     }
 
     private Button button(PartOffers.Offer offer) {
@@ -144,13 +151,9 @@ final class PartChooser extends VBox {
         picture.setMaxSize(86, 86);
         picture.setMouseTransparent(true);
         picture.show(point -> PartDrawing.draw(offer.plan(), offer.part(), point));
-        Label title = new Label(offer.design().title());
-        title.getStyleClass().add("offer-title");
-        title.setWrapText(true);
-        Label fits = new Label((offer.fits() ? "✓ " : "✕ ") + offer.verdict().sentence());
-        fits.getStyleClass().addAll("offer-fits", offer.fits() ? "offer-good" : "offer-bad");
-        fits.setWrapText(true);
-        VBox said = new VBox(title, fits);
+        VBox said = new VBox(text(offer.design().title(), "offer-title"),
+                text((offer.fits() ? "✓ " : "✕ ") + offer.verdict().sentence(),
+                        offer.fits() ? "offer-good" : "offer-bad"));
         HBox.setHgrow(said, Priority.ALWAYS);
         HBox face = new HBox(picture, said);
         face.getStyleClass().add("offer-face");
@@ -162,6 +165,13 @@ final class PartChooser extends VBox {
         button.setAccessibleText("Add " + offer.design().title() + ". " + offer.verdict().sentence());
         button.setOnAction(press -> add(offer));
         return button;
+    }
+
+    private static Text text(String words, String style) {
+        Text text = new Text(words);
+        text.setWrappingWidth(WORDS);
+        text.getStyleClass().add(style);
+        return text;
     }
 
     private void add(PartOffers.Offer offer) {

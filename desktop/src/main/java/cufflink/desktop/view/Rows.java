@@ -1,6 +1,7 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -33,6 +34,25 @@ final class Rows {
 
     static Fractions text(String text, String style) {
         return new Fractions(text, style);
+    }
+
+    /** Scrolls the pane that a node lies in so far that the node can be seen, its top first. */
+    static void reveal(Node node) {
+        Node above = node;
+        while (above != null && !(above instanceof ScrollPane)) {
+            above = above.getParent();
+        }
+        if (above instanceof ScrollPane pane && pane.getContent() != null) {
+            Bounds bounds = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+            double content = pane.getContent().getBoundsInLocal().getHeight();
+            double view = pane.getViewportBounds().getHeight();
+            double top = pane.getVvalue() * Math.max(0, content - view);
+            boolean seen = bounds.getMinY() >= top && bounds.getMaxY() <= top + view;
+            if (!seen && content > view) {
+                double wanted = Math.min(bounds.getMinY(), Math.max(bounds.getMaxY() - view, 0) + view / 3);
+                pane.setVvalue(Math.max(0, Math.min(1, wanted / (content - view))));
+            }
+        }
     }
 
     /** A side pane that scrolls up and down only. */

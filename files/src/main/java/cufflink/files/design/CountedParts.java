@@ -56,7 +56,7 @@ final class CountedParts {
                             ? new YamlNode.Scalar(scalar.text().replace("{" + variable + "}", text), scalar.place())
                             : value));
             entries.computeIfAbsent("label", none -> new YamlNode.Scalar(
-                    PartAdding.label(name) + " " + text, node.place()));
+                    PartAdding.label(name + text), node.place()));
             all.add(new One(name + text, new YamlNode.Mapping(entries, node.keys(), node.place()),
                     Optional.of(variable), number));
         }
