@@ -36,7 +36,7 @@ final class PocketLayersJudge implements Judge {
         if (pocket.definition().space().stuck()) {
             return stuck(subject, stack, pocket, change);
         }
-        Optional<PocketSpace> found = between(stack, pocket.definition().front(), pocket.definition().back());
+        Optional<PocketSpace> found = found(subject, stack, pocket);
         if (found.isEmpty()) {
             boolean turned = between(stack, pocket.definition().back(), pocket.definition().front()).isPresent();
             return Check.bad(id, Optional.empty(),
@@ -66,6 +66,16 @@ final class PocketLayersJudge implements Judge {
                 : Check.good(id, spare,
                         CheckWords.POCKET_MADE.of("pocket", label, "closed", words(held, space.closed()), "width",
                                 width, "depth", depth, "open", words(held, space.open())));
+    }
+
+    /** A part may lie with its back to the front of the card; the card itself may not. */
+    private static Optional<PocketSpace> found(CheckSubject subject, ClosedStack stack, Pocket pocket) {
+        PanelRef front = pocket.definition().front();
+        PanelRef back = pocket.definition().back();
+        boolean ofPart = subject.design().parts().stream()
+                .anyMatch(part -> part.has(front.piece()) || part.has(back.piece()));
+        return between(stack, front, back)
+                .or(() -> ofPart ? between(stack, back, front) : Optional.empty());
     }
 
     /** Where glue keeps the contents, one panel before the other is enough. */

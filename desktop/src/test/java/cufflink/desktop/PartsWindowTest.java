@@ -96,8 +96,7 @@ class PartsWindowTest extends WindowDriver {
         robot.interact(() -> work().change(project -> project.withSet("width", "2 in").withSet("height", "2 in")));
         press(KeyCode.P);
         place("base.back");
-        waitFor(() -> isThere("#offer-notch-sleeve"));
-        assertFalse(robot.lookup(".offer-bad").queryAll().isEmpty());
+        waitFor(() -> isThere("#offer-notch-sleeve") && isThere(".offer-bad"));
         Hyperlink nothing = robot.lookup("#add-nothing").queryAs(Hyperlink.class);
         robot.interact(nothing::fire);
         assertTrue(isThere("#add-part"));

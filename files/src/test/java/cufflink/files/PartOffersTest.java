@@ -71,6 +71,16 @@ class PartOffersTest {
         }
     }
 
+    /** Parts on the front leaf look to the back of the card; they are as good there. */
+    @Test
+    void frontLeaf_takesWhatTheBackLeafTakes() {
+        Plan plan = plan(project("half-fold"));
+        for (String leaf : List.of("base.front", "base.back")) {
+            assertEquals(List.of(), offers(plan, leaf).stream().filter(offer -> !offer.fits())
+                    .map(offer -> offer.verdict().sentence()).toList(), leaf);
+        }
+    }
+
     @Test
     void whatFits_comesFirst_andWhatDoesNot_saysWhy() {
         List<Offer> offers = offers(plan(project("half-fold").withSet("width", "2 in").withSet("height", "2 in")),
