@@ -6,6 +6,7 @@ import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -31,6 +32,8 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
      */
     private static final double ENDS = 1.0 / 6;
     private static final double INSET = 0.02;
+    /** An edge faces a side if its normal is turned from it by less than 45°. */
+    private static final double FACES = Math.cos(Math.toRadians(44.9));
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     /**
@@ -73,9 +76,42 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
                 polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
     }
 
-    /** The strip of glue along an edge of a panel, in its own coordinates. */
+    /**
+     * The strip of glue along an edge of a panel, in its own coordinates: along that side of its bounds, or, where its
+     * outline slants there, along what of the outline faces that side.
+     */
     static List<Polygon> strip(Panel part, Side side) {
-        return polygons(RobustOverlay.intersection(part.outline(), FACTORY.toGeometry(strip(part.bounds(), side))));
+        List<LineSegment> facing = facing(part, side);
+        boolean slants = facing.stream().anyMatch(edge -> edge.p0.x != edge.p1.x && edge.p0.y != edge.p1.y);
+        Geometry along = slants
+                ? facing.stream().<Geometry>map(edge -> inside(edge, part)).reduce(RobustOverlay::union).orElseThrow()
+                : FACTORY.toGeometry(strip(part.bounds(), side));
+        return polygons(RobustOverlay.intersection(part.outline(), along));
+    }
+
+    /** The straight edges that face a side; those of a notch are too short to be glued. */
+    private static List<LineSegment> facing(Panel part, Side side) {
+        Coordinate[] ring = part.outline().getExteriorRing().getCoordinates();
+        boolean turnsLeft = Orientation.isCCW(ring);
+        List<LineSegment> facing = new ArrayList<>();
+        for (int i = 0; i + 1 < ring.length; i++) {
+            LineSegment edge = new LineSegment(ring[i], ring[i + 1]);
+            double across = (turnsLeft ? 1 : -1) * (edge.p1.y - edge.p0.y) / edge.getLength();
+            double up = (turnsLeft ? -1 : 1) * (edge.p1.x - edge.p0.x) / edge.getLength();
+            if (edge.getLength() > STRIP && across * side.x() + up * side.y() > FACES) {
+                facing.add(edge);
+            }
+        }
+        return facing;
+    }
+
+    /** A strip as wide as glue along an edge, towards the middle of its panel. */
+    private static Polygon inside(LineSegment edge, Panel part) {
+        double width = Math.min(STRIP, Math.min(part.bounds().getWidth(), part.bounds().getHeight()) / 3);
+        double way = Math.signum(edge.orientationIndex(part.outline().getInteriorPoint().getCoordinate())) * width;
+        Coordinate from = edge.pointAlongOffset(0, way);
+        Coordinate to = edge.pointAlongOffset(1, way);
+        return FACTORY.createPolygon(new Coordinate[] {edge.p0, edge.p1, to, from, edge.p0});
     }
 
     /**

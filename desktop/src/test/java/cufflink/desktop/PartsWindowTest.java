@@ -64,6 +64,9 @@ class PartsWindowTest extends WindowDriver {
     void partIsAdded_openedUnderItsName_takenAwayAndBroughtBack() throws TimeoutException {
         press(KeyCode.P);
         assertTrue(isThere("#part-place"));
+        press(KeyCode.ESCAPE);
+        assertFalse(isThere("#part-place"));
+        press(KeyCode.P);
         add("base.back", "panel-pockets");
         waitFor(() -> parts().equals(List.of("pocket")));
         assertTrue(isThere("#measure-pocket.size".replace(".", "\\.")) || robot.lookup(".stepper").queryAll().stream()
@@ -78,7 +81,10 @@ class PartsWindowTest extends WindowDriver {
         assertTrue(isThere("#part-pocket"));
     }
 
-    /** A pocket that was added is a place itself; what goes round is offered round the whole. */
+    /**
+     * A pocket that was added is a place itself; what goes round is offered round the whole. The part that the current
+     * step is about is marked.
+     */
     @Test
     void partsGoIntoPockets_andAround() throws TimeoutException {
         press(KeyCode.P);
@@ -89,6 +95,12 @@ class PartsWindowTest extends WindowDriver {
         add("around", "belly-band");
         waitFor(() -> parts().equals(List.of("pocket", "tag", "band")));
         assertEquals(3, robot.lookup(".part").queryAll().size());
+        int glue = work().plan().run().stream().filter(step -> step.title().equals("Pocket · Onto the panel"))
+                .findFirst().orElseThrow().number() - 1;
+        robot.interact(() -> work().goTo(glue));
+        assertTrue(marked());
+        robot.interact(() -> work().goTo(0));
+        assertFalse(marked());
     }
 
     @Test
@@ -100,29 +112,6 @@ class PartsWindowTest extends WindowDriver {
         Hyperlink nothing = robot.lookup("#add-nothing").queryAs(Hyperlink.class);
         robot.interact(nothing::fire);
         assertTrue(isThere("#add-part"));
-    }
-
-    @Test
-    void escape_addsNothing() {
-        press(KeyCode.P);
-        assertTrue(isThere("#part-place"));
-        press(KeyCode.ESCAPE);
-        assertFalse(isThere("#part-place"));
-        assertEquals(List.of(), parts());
-    }
-
-    /** The part that the current step is about is marked in the list. */
-    @Test
-    void partOfTheStep_isMarked() throws TimeoutException {
-        press(KeyCode.P);
-        add("base.back", "panel-pockets");
-        waitFor(() -> parts().equals(List.of("pocket")));
-        int glue = work().plan().run().stream().filter(step -> step.title().equals("Pocket · Onto the panel"))
-                .findFirst().orElseThrow().number() - 1;
-        robot.interact(() -> work().goTo(glue));
-        assertTrue(marked());
-        robot.interact(() -> work().goTo(0));
-        assertFalse(marked());
     }
 
     private boolean marked() {

@@ -82,6 +82,16 @@ class EnvelopeTest {
                 && check.verdict() == Verdict.GOOD), plan.checks().toString());
     }
 
+    /** The lower flap's edges slant by 1/4 in: the strip of glue is as wide at the top as at the fold. */
+    @Test
+    void glueFollowsTheSlantOfTheFlap() {
+        Plan plan = Plans.plan(project("envelope").withSet("slant", "1/2 in"));
+        double area = plan.workings().glued().get("lower left").glued().stream()
+                .mapToDouble(strip -> strip.getArea()).sum();
+        double along = Math.hypot(plan.measures().length("lower").toMillimetres(), 12.7);
+        assertEquals(along * 6.35, area, 0.05 * area);
+    }
+
     @Test
     void turnedTag_isCutAsWorkedOut() {
         expect(project("turned-tag")).cuts("tag", "2 3/8 in", "6 in").measures("turn", "2 1/4 in")
