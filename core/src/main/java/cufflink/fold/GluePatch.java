@@ -66,14 +66,22 @@ public record GluePatch(Polygon part, List<Strip> strips, List<Polygon> dry) {
         Polygon lying = Footprints.of(part.outline(), place);
         Polygon host = join.place().isPresent() ? assembly.panel(join.onto()).outline() : lying;
         List<Strip> glued = new ArrayList<>();
+        boolean allRound = glue.edges().glued().size() == Side.values().length && !part.outline().isRectangle();
         for (Side side : glue.edges().glued()) {
-            List<Polygon> areas = strip(part, side).stream()
+            List<Polygon> strips = !allRound ? strip(part, side) : glued.isEmpty() ? ring(part) : List.of();
+            List<Polygon> areas = strips.stream()
                     .flatMap(piece -> polygons(RobustOverlay.intersection(Footprints.of(piece, place), host)).stream())
                     .toList();
             glued.add(new Strip(side, share(part, side, place, host), areas));
         }
         return new GluePatch(lying, glued,
                 polygons(RobustOverlay.difference(lying, host)).stream().filter(rest -> rest.getArea() > 1).toList());
+    }
+
+    /** The strip of glue all round a panel of any outline. */
+    private static List<Polygon> ring(Panel part) {
+        double width = Math.min(STRIP, Math.min(part.bounds().getWidth(), part.bounds().getHeight()) / 3);
+        return polygons(RobustOverlay.difference(part.outline(), part.outline().buffer(-width)));
     }
 
     /**

@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.GluePatch;
 import cufflink.words.Message;
@@ -27,6 +28,9 @@ final class GlueWords {
     }
 
     private static List<Message> glued(Workings plan, Glue glue, GlueScene scene) {
+        if (glue.edges().glued().size() == Side.values().length && scene.patch().dry().isEmpty()) {
+            return List.of(StepWords.GLUE_ALL_ROUND.of());
+        }
         List<PictureEdge> whole = edges(scene, share -> share >= ALL);
         List<PictureEdge> partly = edges(scene, share -> share < ALL && share > SOME);
         if (whole.isEmpty() && partly.isEmpty()) {

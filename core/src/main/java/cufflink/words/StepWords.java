@@ -58,6 +58,7 @@ public enum StepWords implements Code {
     OF_PIECE("{piece}: {say}"),
     BURNISH("Burnish each fold with the bone folder."),
     OVER_AND_OPEN("Fold each over, burnish it and open it again: {creases}."),
+    GLUE_ALL_ROUND("Glue it all round, as the picture shows it."),
     GLUE_ALONG("Glue, as the picture shows it, along: {edges}."),
     GLUE_PARTLY_ALONG("Glue, as the picture shows it, along: {edges}, only where it lies on the {panel}."),
     PARTLY_ALONG("Along: {edges}, only where it lies on the {panel}."),

@@ -81,7 +81,8 @@ class HandWorkTest {
             boolean fromWaste = steps(plan, Phase.PUNCH).stream()
                     .anyMatch(step -> step.text().startsWith("From what was cut away")
                             && step.text().contains(piece.label().toLowerCase(Locale.ROOT)));
-            assertTrue(made.contains(piece.id()) || fromWaste, piece.id());
+            boolean tooLong = plan.layout().unplaced().contains(piece.id());
+            assertTrue(made.contains(piece.id()) || fromWaste || tooLong, piece.id());
         }
         plan.mats().forEach(mat -> assertTrue(made.contains(mat.on().on() + " layer " + mat.layer()), mat.label()));
     }
@@ -91,8 +92,8 @@ class HandWorkTest {
     void everyCrease_isScored(Project project) {
         Plan plan = Plans.plan(project);
         Set<String> wanted = new TreeSet<>();
-        plan.design().pieces()
-                .forEach(piece -> piece.scores().forEach(score -> wanted.add(piece.id() + "." + score.id())));
+        plan.design().pieces().forEach(piece -> piece.scores().stream().filter(score -> !score.pinched())
+                .forEach(score -> wanted.add(piece.id() + "." + score.id())));
         Set<String> listed = new TreeSet<>();
         for (RunStep step : steps(plan, Phase.SCORE)) {
             ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
@@ -162,7 +163,11 @@ class HandWorkTest {
         Plan plan = Plans.plan(project);
         for (RunStep step : steps(plan, Phase.GLUE)) {
             if (step.subject() instanceof StepSubject.OfGlue of && of.glue().way() != Way.LATER) {
-                assertEquals(drawn(plan, of.glue()), named(step.text()), step.text());
+                if (step.text().contains("all round")) {
+                    assertFalse(drawn(plan, of.glue()).isEmpty(), step.text());
+                } else {
+                    assertEquals(drawn(plan, of.glue()), named(step.text()), step.text());
+                }
             }
         }
     }
@@ -194,8 +199,10 @@ class HandWorkTest {
                 Coordinate at = edge.pointAlong(k / 60.0);
                 Coordinate inside = new Coordinate(at.x + 0.02 * (middle.x - at.x), at.y + 0.02 * (middle.y - at.y));
                 // The end of a strip along the next edge is no glue along this one.
-                boolean atCorner = edge.getLength() > 2 * STRIP
-                        && Math.min(at.distance(edge.p0), at.distance(edge.p1)) < STRIP;
+                boolean slants = Math.min(Math.abs(edge.p1.x - edge.p0.x), Math.abs(edge.p1.y - edge.p0.y)) > 1;
+                double corner = slants ? 1.1 * STRIP : STRIP;
+                boolean atCorner = edge.getLength() > (slants ? 1 : 2) * corner
+                        && Math.min(at.distance(edge.p0), at.distance(edge.p1)) < corner;
                 glued += k > 10 && k < 50 && !atCorner && all.contains(FACTORY.createPoint(inside)) ? 1 : 0;
             }
             double x = edge.midPoint().x - middle.x;
