@@ -1,5 +1,10 @@
 package cufflink.benchmarks;
 
+import cufflink.design.DesignDefinition;
+import cufflink.design.Face;
+import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.StepDrawing;
@@ -13,6 +18,7 @@ import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -39,6 +45,7 @@ public class PlanBenchmark {
     private Project heaviest;
     private Project fitted;
     private Project gate;
+    private Project parts;
     private FoldStage stage;
     private Plan plan;
 
@@ -51,8 +58,28 @@ public class PlanBenchmark {
         fitted = heaviest.withWish(
                 new Wish.FromSheet("roll", Length.ofInches(40), Length.ofInches(12), 1, new SheetUse.Shape()));
         gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
+        parts = withSleeves(library);
         plan = Planner.plan(heaviest).orThrow();
         stage = plan.pieces().get("base").stages().get(6);
+    }
+
+    /** An accordion of 24 panels with a sleeve of three panels on every other one: 60 panels, 12 parts. */
+    private static Project withSleeves(DesignLibrary library) {
+        DesignDefinition sleeve = library.find("notch-sleeve").orThrow();
+        Project project = Project.of(library.find("accordion").orThrow(), RulerStep.SIXTEENTH_INCH)
+                .withSet("panels", "24").withSet("width", "5 in").withSet("height", "5 in");
+        project = project.withMats(project.mats().withLayers(0));
+        for (int i = 0; i < 12; i++) {
+            PartPlace place = new PartPlace.OnPanel(new PanelRef("base", i == 11 ? "last" : "middle" + (2 * i + 1)),
+                    Optional.of(Face.INSIDE));
+            project = project.withPart(PartAdding.part(project.design(), "sleeve" + i, sleeve, place).orThrow());
+        }
+        return project;
+    }
+
+    @Benchmark
+    public Plan replanTwelveParts() {
+        return Planner.plan(parts).orThrow();
     }
 
     @Benchmark

@@ -4,8 +4,11 @@ import cufflink.design.CreaseRef;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.words.CheckWords;
 import cufflink.measure.Measured;
+import cufflink.stack.ClosedStack;
+import cufflink.stack.StackLayer;
+import cufflink.stack.Winding;
+import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -28,11 +31,19 @@ final class SpineJudge implements Judge {
                 if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
                     checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())),
                             CheckWords.GOES_ROUND.of("crease", entry.getKey().crease(), "thickness",
-                                    Measured.of(entry.getValue(), millimetres), "apart",
-                                    subject.exact(subject.step().up(entry.getValue())))));
+                                    Measured.of(entry.getValue(), millimetres), "creep",
+                                    subject.onRuler(Winding.creep(entry.getValue())), "apart",
+                                    subject.exact(subject.step().up(Winding.spine(entry.getValue(),
+                                            caliper(stack, entry.getKey().piece())))))));
                 }
             }
         });
         return checks;
+    }
+
+    private static Length caliper(ClosedStack stack, String piece) {
+        return stack.layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL
+                && layer.panel().filter(panel -> panel.piece().equals(piece)).isPresent()).findFirst()
+                .map(StackLayer::thickness).orElse(Length.ZERO);
     }
 }

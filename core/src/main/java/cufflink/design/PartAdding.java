@@ -98,6 +98,28 @@ public final class PartAdding {
         });
     }
 
+    /** Whether a host has a place: a pocket by its id, a piece for the panel. */
+    public static boolean hasPlace(DesignDefinition host, PartPlace place) {
+        return place.accept(new PartPlace.Cases<>() {
+            @Override
+            public Boolean onPanel(PartPlace.OnPanel on) {
+                // A piece that is counted has its number in its name, which only sizing knows.
+                return host.pieces().stream().map(piece -> piece.what().id())
+                        .anyMatch(id -> id.isFixed(on.panel().piece()) || id.fixed().isEmpty());
+            }
+
+            @Override
+            public Boolean inPocket(PartPlace.InPocket in) {
+                return host.claims().pockets().stream().anyMatch(pocket -> pocket.what().id().equals(in.pocket()));
+            }
+
+            @Override
+            public Boolean around() {
+                return true;
+            }
+        });
+    }
+
     /** Why a host has no room for the pieces or measures of another design. */
     public static Optional<Message> tooMuch(DesignDefinition host, DesignDefinition more) {
         int pieces = host.pieces().size() + more.pieces().size();

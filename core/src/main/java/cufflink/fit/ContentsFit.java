@@ -4,6 +4,7 @@ import cufflink.design.DesignDefinition;
 import cufflink.design.Given;
 import cufflink.design.Measure;
 import cufflink.design.Measure.Role;
+import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -87,8 +88,8 @@ final class ContentsFit {
     }
 
     private Optional<SizedDesign> smallest(Sizing trial, boolean warned) {
-        Optional<Length> high = least(size -> holds(trial.size(AMPLE, size), false, warned));
-        Optional<Length> wide = high.flatMap(h -> least(size -> holds(trial.size(size, h), true, warned)));
+        Optional<Length> high = least(size -> holds(trial.tried(AMPLE, size), false, warned));
+        Optional<Length> wide = high.flatMap(h -> least(size -> holds(trial.tried(size, h), true, warned)));
         return wide.flatMap(w -> trial.size(w, high.get()).value());
     }
 
@@ -105,17 +106,25 @@ final class ContentsFit {
         return Optional.of(step.length().times(most));
     }
 
+    /** Whether something is said of a part that goes round: that part is made for the card, not the card for it. */
+    private static boolean isRound(SizedDesign design, String id) {
+        return design.puts().stream().map(SizedDesign.PutStep::part).filter(PartDefinition::isAround)
+                .anyMatch(part -> id.startsWith(part.name() + ".") || id.startsWith("limits-" + part.name() + "."));
+    }
+
     /** Whether every pocket takes its contents and the design's rules are kept; {@code across} counts the width too. */
     private boolean holds(Outcome<SizedDesign> sized, boolean across, boolean warned) {
         if (sized.value().isEmpty()) {
             return false;
         }
         SizedDesign design = sized.value().get();
-        boolean rules = design.judgements().stream()
+        boolean rules = design.judgements().stream().filter(judgement -> !isRound(design, judgement.id()))
                 .allMatch(judgement -> judgement.holds() || !judgement.bad() && !warned);
-        return rules && design.pockets().stream().allMatch(pocket -> design.contents(pocket).map(held -> {
-            PocketFit fit = PocketFit.of(pocket, held, step.unit());
-            return (!across || !fit.width().isNegative()) && !fit.room().isNegative() && !fit.held().isNegative();
-        }).orElse(true));
+        return rules && design.pockets().stream().filter(pocket -> !isRound(design, pocket.definition().id()))
+                .allMatch(pocket -> design.contents(pocket).map(held -> {
+                    PocketFit fit = PocketFit.of(pocket, held, step.unit());
+                    return (!across || !fit.width().isNegative()) && !fit.room().isNegative()
+                            && !fit.held().isNegative();
+                }).orElse(true));
     }
 }

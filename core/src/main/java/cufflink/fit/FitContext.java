@@ -17,6 +17,12 @@ public interface FitContext {
     /** The design at what is given, as large as its later stages make it. */
     Outcome<SizedDesign> sized(Given given);
 
+    /**
+     * The same while a size is sought for what the card holds: what goes round the card has no say in that, and is not
+     * sized for it.
+     */
+    Outcome<SizedDesign> tried(Given given);
+
     /** How many are made. */
     int copies();
 
@@ -30,6 +36,6 @@ public interface FitContext {
 
     LayoutPlan layout(CutJob job);
 
-    /** The folded card; empty while it does not close. */
+    /** The folded card with what goes round it; empty while something does not close. */
     Optional<ClosedSize> closed(SizedDesign design);
 }

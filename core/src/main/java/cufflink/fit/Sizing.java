@@ -25,6 +25,7 @@ final class Sizing {
     private final Optional<Measure> width;
     private final Optional<Measure> height;
     private final Map<List<Length>, Outcome<SizedDesign>> known = new HashMap<>();
+    private final Map<List<Length>, Outcome<SizedDesign>> tried = new HashMap<>();
 
     Sizing(DesignDefinition definition, Given given, FitContext context) {
         this.definition = definition;
@@ -77,6 +78,11 @@ final class Sizing {
 
     Outcome<SizedDesign> size(Length w, Length h) {
         return known.computeIfAbsent(List.of(w, h), none -> sized(at(w, h)));
+    }
+
+    /** The same, what goes round the card left out of it. */
+    Outcome<SizedDesign> tried(Length w, Length h) {
+        return tried.computeIfAbsent(List.of(w, h), none -> context.tried(at(w, h)));
     }
 
     /** The design at any measures. */

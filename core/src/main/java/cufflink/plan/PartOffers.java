@@ -16,8 +16,10 @@ import cufflink.words.PartWords;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -69,8 +71,11 @@ public final class PartOffers {
                 places.add(new PartPlace.OnPanel(ref, Optional.of(up.other())));
             }
         });
-        plan.design().pockets().stream().map(pocket -> pocket.definition().id()).distinct()
-                .forEach(pocket -> places.add(new PartPlace.InPocket(pocket)));
+        // A pocket with several parts in it is one place.
+        Map<List<PanelRef>, String> pockets = new LinkedHashMap<>();
+        plan.design().pockets().stream().map(SizedDesign.Pocket::definition)
+                .forEach(pocket -> pockets.putIfAbsent(List.of(pocket.front(), pocket.back()), pocket.id()));
+        pockets.values().forEach(pocket -> places.add(new PartPlace.InPocket(pocket)));
         places.add(new PartPlace.Around());
         return places;
     }

@@ -15,7 +15,7 @@ import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.problem.Outcome;
 import cufflink.stack.ClosedSize;
-import cufflink.stack.StackedDesign;
+import cufflink.stack.PartSizes;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -25,6 +25,11 @@ record ProjectFit(Project project, Stages stages, Given given, LayoutPlanner pla
     @Override
     public Outcome<SizedDesign> sized(Given other) {
         return stages.sized(other);
+    }
+
+    @Override
+    public Outcome<SizedDesign> tried(Given other) {
+        return stages.tried(other);
     }
 
     @Override
@@ -55,6 +60,6 @@ record ProjectFit(Project project, Stages stages, Given given, LayoutPlanner pla
 
     @Override
     public Optional<ClosedSize> closed(SizedDesign design) {
-        return stages.stacked(design).value().flatMap(StackedDesign::closedSize);
+        return stages.stacked(design).value().flatMap(stacked -> PartSizes.of(stacked).whole());
     }
 }

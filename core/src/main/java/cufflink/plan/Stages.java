@@ -39,6 +39,15 @@ final class Stages {
 
     /** The design at what is given, every fact that its measures ask for being true of it. */
     Outcome<SizedDesign> sized(Given given) {
+        return sized(given, true);
+    }
+
+    /** The same, but what goes round the card keeps the size that is taken before anything is known. */
+    Outcome<SizedDesign> tried(Given given) {
+        return sized(given, false);
+    }
+
+    private Outcome<SizedDesign> sized(Given given, boolean withRounds) {
         Outcome<SizedDesign> sized = DesignSizer.size(project.design(), given);
         if (Facts.asking(project.design()).isEmpty()) {
             return sized;
@@ -48,7 +57,7 @@ final class Stages {
                 return sized;
             }
             SizedDesign before = sized.value().get();
-            sized = DesignSizer.size(project.design(), given.knowing(facts(before)));
+            sized = DesignSizer.size(project.design(), given.knowing(facts(before, withRounds)));
             if (sized.value().filter(after -> after.measures().sameValues(before.measures())).isPresent()) {
                 return sized;
             }
@@ -66,7 +75,7 @@ final class Stages {
      * What the measures ask for: panels are known when their piece is creased, what lies in pockets or is gone round
      * when it is closed. What does not close tells nothing of itself; its later stages say why.
      */
-    private Facts facts(SizedDesign sized) {
+    private Facts facts(SizedDesign sized, boolean withRounds) {
         Facts facts = Facts.NONE;
         OneByOne sizes = new OneByOne(sized);
         if (Facts.areOfCard(project.design())) {
@@ -84,6 +93,9 @@ final class Stages {
         PartSizes parts = new PartSizes(sized, sizes);
         for (SizedDesign.PutStep put : sized.puts()) {
             PartDefinition part = put.part();
+            if (part.isAround() && !withRounds) {
+                continue;
+            }
             Facts known = facts;
             facts = part.isAround()
                     ? parts.inside(part)

@@ -2,7 +2,9 @@ package cufflink.plan;
 
 import cufflink.design.DesignDefinition;
 import cufflink.design.PartDefinition;
+import cufflink.design.PartAdding;
 import cufflink.design.PartExpansion;
+import cufflink.design.PartPlace;
 import cufflink.fit.Wish;
 import cufflink.paper.NamedSize;
 import cufflink.problem.Ordered;
@@ -54,10 +56,17 @@ public record Wanted(DesignDefinition base, List<PartDefinition> added, DesignDe
         return new Wanted(base, more, PartExpansion.of(design, List.of(part)), wish, set, envelope);
     }
 
-    /** Without an added part, and without what was set for it. */
+    /** Without an added part, without those that sit on it or lie in it, and without what was set for them. */
     Wanted without(String part) {
+        Wanted fewer = new Wanted(base, List.of(), base, wish, set, envelope);
         Map<String, String> left = new LinkedHashMap<>(set);
-        left.keySet().removeIf(measure -> measure.startsWith(part + "."));
-        return of(base, added.stream().filter(other -> !other.name().equals(part)).toList(), wish, left, envelope);
+        for (PartDefinition other : added) {
+            if (other.name().equals(part) || !PartAdding.hasPlace(fewer.design, PartPlace.of(other))) {
+                left.keySet().removeIf(measure -> measure.startsWith(other.name() + "."));
+            } else {
+                fewer = fewer.with(other);
+            }
+        }
+        return fewer.with(left);
     }
 }

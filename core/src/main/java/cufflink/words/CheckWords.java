@@ -102,7 +102,7 @@ public enum CheckWords implements Code {
     THROUGH_THE_TRIMMER("Every cut goes through the trimmer: the longest is {cut}."),
     LONGER_THAN_TRIMMER("The longest cut is {cut}, the trimmer {trimmer} long.",
             "Make the long cuts with a knife and a metal rule."),
-    GOES_ROUND("Crease {crease} goes round {thickness} of paper.",
+    GOES_ROUND("Crease {crease} goes round {thickness}: each of its leaves ends {creep} short of what lies in it.",
             "Score it twice, {apart} apart, or take thinner layers.");
 
     private final Sentences sentences;

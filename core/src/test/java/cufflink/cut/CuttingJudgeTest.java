@@ -24,8 +24,11 @@ class CuttingJudgeTest {
     private static final int WIDTH = 34;
     private static final int HEIGHT = 44;
 
+    /** Small jobs that a solver judges; {@code -Dcufflink.judged=1000} in full. */
+    private static final int JOBS = Integer.getInteger("cufflink.judged", 32);
+
     static LongStream smallJobs() {
-        return LongStream.rangeClosed(1, 64);
+        return LongStream.rangeClosed(1, JOBS);
     }
 
     private static List<CuttingJudge.Rectangle> random(long seed, int most) {

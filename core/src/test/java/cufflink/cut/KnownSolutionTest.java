@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
  * everything. No bound may ever be above that. {@code -Dcufflink.jobs=1000} in full.
  */
 class KnownSolutionTest {
-    private static final int JOBS = Integer.getInteger("cufflink.jobs", 4);
+    private static final int JOBS = Integer.getInteger("cufflink.jobs", 2);
     private static final Length LETTER_WIDTH = Length.ofInches(17, 2);
     private static final Length LETTER_HEIGHT = Length.ofInches(11);
     private static final Length A4_WIDTH = Length.ofMillimetres(210);

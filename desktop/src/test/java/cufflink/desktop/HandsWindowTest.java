@@ -51,10 +51,12 @@ class HandsWindowTest extends WindowDriver {
         for (String fit : List.of("#fit-finished", "#fit-envelope", "#fit-sheet", "#fit-contents")) {
             robot.interact(() -> ((ToggleButton) robot.lookup(fit).query()).fire());
             spaceGoesOn(fit);
-            int lists = robot.lookup(".bench-screen .combo-box").queryAll().size();
-            for (int i = 0; i < lists; i++) {
+            // All lists once; after that those that belong to what it is fitted to.
+            String lists = fit.equals("#fit-finished") ? ".bench-screen .combo-box" : ".fit-details .combo-box";
+            int count = robot.lookup(lists).queryAll().size();
+            for (int i = 0; i < count; i++) {
                 int index = i;
-                List<Node> boxes = new ArrayList<>(robot.lookup(".bench-screen .combo-box").queryAll());
+                List<Node> boxes = new ArrayList<>(robot.lookup(lists).queryAll());
                 ComboBox<?> box = (ComboBox<?>) boxes.get(index);
                 if (box.isDisabled()) {
                     continue;

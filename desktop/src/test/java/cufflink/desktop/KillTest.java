@@ -30,7 +30,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A program that is killed loses nothing that was shown for a while. In full: {@code -Dcufflink.kills=50}. */
 class KillTest {
-    private static final int ROUNDS = Integer.getInteger("cufflink.kills", 3);
+    private static final int ROUNDS = Integer.getInteger("cufflink.kills", 2);
     /** Millimetres between what is typed and the nearest sixteenth of an inch, at most. */
     private static final double OFF_THE_RULER = 0.8;
     /** Nanoseconds after which what is shown must be saved. */

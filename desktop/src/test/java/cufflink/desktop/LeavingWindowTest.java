@@ -67,9 +67,9 @@ class LeavingWindowTest extends WindowDriver {
     }
 
     @Test
-    void placesVisitedFiftyTimes_leaveOneScreenOfEachKind() throws Exception {
+    void placesVisitedTwentyTimes_leaveOneScreenOfEachKind() throws Exception {
         robot.interact(() -> app.screens().jobPlace().newJob());
-        for (int i = 0; i < 50; i++) {
+        for (int i = 0; i < 20; i++) {
             visit(() -> app.screens().goTo(Places.STASH));
             visit(() -> app.screens().goTo(Places.JOBS));
             if (i % 10 == 0) {
@@ -80,11 +80,11 @@ class LeavingWindowTest extends WindowDriver {
     }
 
     @Test
-    void projectOpenedAndLeftTwentyTimes_keepsNothing() throws Exception {
+    void projectOpenedAndLeftEightTimes_keepsNothing() throws Exception {
         choose("half-fold");
         robot.interact(() -> app.screens().shelf());
         long before = used(0);
-        for (int i = 0; i < 20; i++) {
+        for (int i = 0; i < 8; i++) {
             visit(() -> ((Button) robot.lookup(".kept").query()).fire());
             visit(() -> app.screens().shelf());
         }

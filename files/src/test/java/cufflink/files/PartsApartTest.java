@@ -146,6 +146,18 @@ class PartsApartTest {
         assertFalse(spare.isLongerThan(Length.ofInches(1, 4)), spare.toString());
     }
 
+    /** Without the pocket, the tag has no place; the band stays. */
+    @Test
+    void partTakenAway_takesWhatLiesInIt() {
+        Project card = project("half-fold", RulerStep.SIXTEENTH_INCH, "pocket=panel-pockets@base.back",
+                "tag=turned-tag@pocket:pocket.pocket", "band=belly-band@around").withSet("tag.turn", "2 in")
+                .withSet("band.width", "1 in");
+        Project without = card.withoutPart("pocket");
+        assertEquals(List.of("band"), without.wanted().added().stream().map(part -> part.name()).toList());
+        assertEquals(List.of("band.width"), List.copyOf(without.set().keySet()));
+        assertEquals(List.of(), plan(without).faults());
+    }
+
     /** A part under a condition leaves the pocket as it was where it is not there. */
     @Test
     void partThatIsNotThere_leavesThePocketToWhatItHeld(@TempDir Path folder) throws IOException {

@@ -19,10 +19,20 @@ import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Plans of the built-in designs, and what is expected of them, in the maker's words. */
 public final class Plans {
+    private static final int MANY = 400;
+    private static final Map<Project, Plan> LATELY = new LinkedHashMap<>(MANY, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Project, Plan> eldest) {
+            return size() > MANY;
+        }
+    };
+
     private final Plan plan;
 
     private Plans(Plan plan) {
@@ -37,8 +47,11 @@ public final class Plans {
         return Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.MILLIMETRE);
     }
 
+    /** The same project always has an equal plan: one that was asked for lately is not worked out again. */
     public static Plan plan(Project project) {
-        return Planner.plan(project).orThrow();
+        synchronized (LATELY) {
+            return LATELY.computeIfAbsent(project, asked -> Planner.plan(asked).orThrow());
+        }
     }
 
     public static Plans expect(Project project) {

@@ -40,7 +40,7 @@ import org.locationtech.jts.geom.Geometry;
 /** Whatever a maker sets within the limits: the card makes sense, or a check says that it does not. */
 class SoundDesignsTest {
     /** Settings tried of each design; {@code -Dcufflink.settings=500} in full. */
-    private static final int SETTINGS = Integer.getInteger("cufflink.settings", 30);
+    private static final int SETTINGS = Integer.getInteger("cufflink.settings", 16);
 
     static Stream<DesignDefinition> designs() {
         return BuiltInDesigns.all().stream();
@@ -79,7 +79,8 @@ class SoundDesignsTest {
         Random random = new Random(design.id().hashCode());
         List<String> odd = new ArrayList<>();
         int good = 0;
-        for (int i = 0; i < SETTINGS; i++) {
+        // Where measures hang together, most settings at random are bad ones.
+        for (int i = 0; i < SETTINGS || good == 0 && i < 20 * SETTINGS; i++) {
             Project project = random(design, random);
             Outcome<Plan> plan = Planner.plan(project);
             plan.problems().stream()

@@ -30,7 +30,7 @@ import org.w3c.dom.Element;
  */
 class TrueToSizeTest {
     private static final double TOLERANCE = 0.05;
-    private static final int DPI = 1200;
+    private static final int DPI = 900;
     private static final double MM_PER_PIXEL = 25.4 / DPI;
     /** On a template page: the left margin and the top of the piece, in mm. */
     private static final double LEFT = 12;

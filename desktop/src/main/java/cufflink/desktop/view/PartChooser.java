@@ -42,7 +42,8 @@ final class PartChooser extends VBox {
     private final VBox choice = new VBox();
     private final ComboBox<PartPlace> places = new ComboBox<>();
     private final VBox offers = new VBox();
-    private Plan asked;
+    /** The plan for which an answer is wanted; read beside the window, too, so that nothing old is worked out. */
+    private volatile Plan asked;
 
     /**
      * @param designs what may be added
@@ -118,7 +119,8 @@ final class PartChooser extends VBox {
         asked = plan;
         say("Looking what fits …");
         List<DesignDefinition> all = designs.get();
-        CompletableFuture.supplyAsync(() -> PartOffers.at(plan, place, all))
+        CompletableFuture
+                .supplyAsync(() -> asked == plan ? PartOffers.at(plan, place, all) : List.<PartOffers.Offer>of())
                 .whenComplete((found, fault) -> Platform.runLater(() -> {
                     if (asked == plan && place.equals(places.getValue()) && choice.isVisible()) {
                         show(found == null ? List.of() : found);

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -128,9 +129,11 @@ final class PartsPane extends VBox {
         remove.setTooltip(new Tooltip("Take it away; Ctrl+Z brings it back"));
         remove.setAccessibleText("Take away " + part.label());
         remove.setOnAction(press -> {
-            String said = "Taken away: " + part.label() + ".";
+            List<PartDefinition> before = work.plan().design().parts();
             if (work.change(project -> project.withoutPart(part.name())) && work.messageProperty().get().isEmpty()) {
-                work.say(said);
+                List<String> left = work.plan().design().parts().stream().map(PartDefinition::name).toList();
+                work.say("Taken away: " + before.stream().filter(gone -> !left.contains(gone.name()))
+                        .map(PartDefinition::label).collect(Collectors.joining(", ")) + ".");
             }
         });
         return remove;

@@ -190,11 +190,11 @@ class JobAndStashTest {
     }
 
     @Test
-    void everyOrderOfFourDeeds_agrees() {
+    void everyOrderOfThreeDeeds_agrees() {
         Deed[] deeds = {Deed.TAKE, Deed.UNDO, Deed.REDO, Deed.ADD, Deed.STASH_UNDO, Deed.STASH_REDO};
-        for (int order = 0; order < Math.pow(deeds.length, 4); order++) {
+        for (int order = 0; order < Math.pow(deeds.length, 3); order++) {
             List<Deed> done = new ArrayList<>();
-            for (int rest = order, i = 0; i < 4; i++, rest /= deeds.length) {
+            for (int rest = order, i = 0; i < 3; i++, rest /= deeds.length) {
                 done.add(deeds[rest % deeds.length]);
             }
             play(done);
