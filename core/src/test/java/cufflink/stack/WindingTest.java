@@ -18,10 +18,10 @@ class WindingTest {
     @ParameterizedTest
     @CsvSource({"1", "2", "5", "16"})
     void eachFurtherSheetOfABooklet_retractsByHalfPiOfItsCaliper(int inside) {
-        Length creep = Winding.creep(CALIPER.times(2 * inside));
+        Length creep = Winding.creep(CALIPER.times(2L * inside));
         assertEquals(inside * Math.PI / 2 * CALIPER.toMillimetres(), creep.toMillimetres(), 1e-5);
         assertTrue(creep.isLongerThan(CALIPER.times(inside)));
-        assertTrue(CALIPER.times(2 * inside).isLongerThan(creep));
+        assertTrue(CALIPER.times(2L * inside).isLongerThan(creep));
     }
 
     /** Two boards hinged at an edge, drawn as polylines: the middle of the sheet, measured along it. */
