@@ -58,7 +58,7 @@ class HandsWindowTest extends WindowDriver {
                 int index = i;
                 List<Node> boxes = new ArrayList<>(robot.lookup(lists).queryAll());
                 ComboBox<?> box = (ComboBox<?>) boxes.get(index);
-                if (box.isDisabled()) {
+                if (box.isDisabled() || box.getItems().isEmpty()) {
                     continue;
                 }
                 robot.interact(() -> {

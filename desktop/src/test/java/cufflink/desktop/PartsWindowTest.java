@@ -10,6 +10,8 @@ import cufflink.desktop.work.Workspace;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import cufflink.plan.RunStep;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -17,6 +19,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -99,6 +102,14 @@ class PartsWindowTest extends WindowDriver {
                 .findFirst().orElseThrow().number() - 1;
         robot.interact(() -> work().goTo(glue));
         assertTrue(marked());
+        Node tag = robot.lookup("#part-tag").query();
+        robot.interact(() -> Event.fireEvent(tag, new MouseEvent(MouseEvent.MOUSE_ENTERED, 1, 1, 1, 1,
+                MouseButton.NONE, 0, false, false, false, false, false, false, false, true, false, true, null)));
+        List<RunStep> run = work().plan().run();
+        RunStep put = run.stream().filter(step -> step.title().equals("Tag · Into its pocket")).findFirst()
+                .orElseThrow();
+        assertTrue(lit("#step-" + put.number()));
+        assertFalse(lit("#step-" + (glue + 1)), "a step of another part is lit");
         robot.interact(() -> work().goTo(0));
         assertFalse(marked());
     }
@@ -112,6 +123,11 @@ class PartsWindowTest extends WindowDriver {
         Hyperlink nothing = robot.lookup("#add-nothing").queryAs(Hyperlink.class);
         robot.interact(nothing::fire);
         assertTrue(isThere("#add-part"));
+    }
+
+    private boolean lit(String step) {
+        return robot.lookup(step).query().getPseudoClassStates().stream()
+                .anyMatch(state -> state.getPseudoClassName().equals("lit"));
     }
 
     private boolean marked() {

@@ -49,7 +49,8 @@ public final class BenchScreen extends ListeningScreen {
         getStyleClass().add("bench-screen");
         SizePane[] pane = new SizePane[1];
         readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure));
-        size = new SizePane(work, listening, readOut::explain, actions);
+        RunStripPane strip = new RunStripPane(work, listening);
+        size = new SizePane(work, listening, readOut::explain, strip::light, actions);
         pane[0] = size;
         bench = new BenchPane(work, listening, id -> {
             if (!work.pick(id)) {
@@ -60,7 +61,7 @@ public final class BenchScreen extends ListeningScreen {
         setLeft(Rows.scroll(size, "left-scroll"));
         setCenter(MessageBar.over(bench, work.messageProperty(), listening, () -> work.say("")));
         setRight(Rows.scroll(readOut, "right-scroll"));
-        setBottom(new RunStripPane(work, listening));
+        setBottom(strip);
         listening.to(work.planProperty(), is -> show(is));
         WorkKeys.install(this, listening, work::next);
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -39,13 +40,19 @@ final class PartsPane extends VBox {
     private final Workspace work;
     private final MeasureRows measures;
     private final PartChooser chooser;
+    private final Consumer<Optional<PartDefinition>> lit;
     private final Set<String> open = new HashSet<>();
     private final Map<String, VBox> entries = new LinkedHashMap<>();
 
-    /** @param designs what may be added, asked for when the chooser opens */
-    PartsPane(Workspace work, Listening listening, MeasureRows measures, Supplier<List<DesignDefinition>> designs) {
+    /**
+     * @param designs what may be added, asked for when the chooser opens
+     * @param lit     is told the part that the pointer is on, and when it leaves
+     */
+    PartsPane(Workspace work, Listening listening, MeasureRows measures, Supplier<List<DesignDefinition>> designs,
+            Consumer<Optional<PartDefinition>> lit) {
         this.work = work;
         this.measures = measures;
+        this.lit = lit;
         this.chooser = new PartChooser(work, listening, designs, open::add);
         setId("parts");
         listening.to(work.stepProperty(), change -> light());
@@ -81,6 +88,8 @@ final class PartsPane extends VBox {
         VBox entry = new VBox();
         entry.getStyleClass().add("part");
         entry.setId("part-" + part.name());
+        entry.setOnMouseEntered(moved -> lit.accept(Optional.of(part)));
+        entry.setOnMouseExited(moved -> lit.accept(Optional.empty()));
         VBox rows = new VBox();
         rows.getStyleClass().add("part-measures");
         rows.managedProperty().bind(rows.visibleProperty());

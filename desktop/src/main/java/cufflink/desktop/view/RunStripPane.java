@@ -1,5 +1,6 @@
 package cufflink.desktop.view;
 
+import cufflink.design.PartDefinition;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
@@ -25,6 +26,7 @@ import javafx.util.Duration;
 final class RunStripPane extends ScrollPane {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
     private static final int MOST_LETTERS = 28;
 
@@ -90,6 +92,16 @@ final class RunStripPane extends ScrollPane {
         card.setAccessibleText("Step " + step.number() + ": " + step.title());
         card.setOnMouseClicked(click -> work.goTo(step.number() - 1));
         return card;
+    }
+
+    /** Marks the steps of a part; of none if it is empty. */
+    void light(Optional<PartDefinition> part) {
+        List<RunStep> run = work.plan().run();
+        for (int i = 0; i < Math.min(cards.size(), run.size()); i++) {
+            Optional<String> piece = run.get(i).subject().accept(new StepPiece());
+            boolean lit = part.isPresent() && piece.filter(part.get()::has).isPresent();
+            cards.get(i).pseudoClassStateChanged(LIT, lit);
+        }
     }
 
     /** At most two lines of a card; the whole title stands in the read-out. */

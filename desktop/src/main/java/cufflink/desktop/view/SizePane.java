@@ -9,6 +9,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -41,13 +42,15 @@ public final class SizePane extends VBox {
 
     /**
      * @param explain shows a derivation
+     * @param lit     is told the part that the pointer is on, and when it leaves
      */
-    SizePane(Workspace work, Listening listening, Consumer<String> explain, Dialogs dialogs) {
+    SizePane(Workspace work, Listening listening, Consumer<String> explain, Consumer<Optional<PartDefinition>> lit,
+            Dialogs dialogs) {
         this.dialogs = dialogs;
         live = new LiveRows(work);
         measures = new MeasureRows(work, explain, live);
         making = new MakingRows(work, dialogs, live);
-        parts = new PartsPane(work, listening, measures, dialogs::designs);
+        parts = new PartsPane(work, listening, measures, dialogs::designs, lit);
         getStyleClass().add("size-pane");
         getChildren().addAll(new FitPane(work, listening), rows);
         listening.to(work.planProperty(), is -> show(is));
@@ -101,6 +104,8 @@ public final class SizePane extends VBox {
         add(making.copies());
         add(MakingRows.more("Cut from the stash", "stash", dialogs::cutFromStash));
         add(making.envelope());
+        add(MakingRows.more("Make an envelope or a band for it", "make-envelope",
+                () -> parts.addTo(new PartPlace.Around())));
         add(making.scoring());
         add(MakingRows.more("Trimmer and scoring board", "tools", dialogs::editTools));
         add(Rows.heading("Notes"));
