@@ -2,6 +2,7 @@ package cufflink.fold;
 
 import cufflink.design.PanelRef;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -87,11 +88,13 @@ final class Sweep {
     private Optional<Hit> first(Set<Pair> apart) {
         Optional<Hit> first = Optional.empty();
         Set<Pair> hinged = hinged();
+        BitSet hidden = hidden(apart);
         for (int a = 0; a < panels.size(); a++) {
             for (int b = a + 1; b < panels.size(); b++) {
                 Pair pair = Pair.of(panels.get(a), panels.get(b));
                 List<Linkage.Branch> links = motion.between(panels.get(a), panels.get(b));
-                boolean looked = links.stream().map(Linkage.Branch::link).anyMatch(motion::turns)
+                boolean looked = !hidden.get(a) && !hidden.get(b)
+                        && links.stream().map(Linkage.Branch::link).anyMatch(motion::turns)
                         && !apart.contains(pair) && !hinged.contains(pair);
                 Optional<Hit> hit = looked ? new Meeting(a, b, links).first() : Optional.empty();
                 if (hit.isPresent() && (first.isEmpty() || hit.get().share() < first.get().share())) {
@@ -100,6 +103,42 @@ final class Sweep {
             }
         }
         return first;
+    }
+
+    /**
+     * Panels of a flat start that lie all on another which moves as one with them, with nothing that moves otherwise
+     * between the two: what comes through them comes through the other, too. So a part glued on a panel costs no look.
+     * A panel that may come past others hides nothing.
+     */
+    private BitSet hidden(Set<Pair> apart) {
+        BitSet hidden = new BitSet();
+        Optional<FlatFoldedState> flat = layers.filter(known -> sinceLayers.filter(Travel::isStill).isPresent());
+        for (int a = 0; flat.isPresent() && a < panels.size(); a++) {
+            for (int b = 0; b < panels.size() && !hidden.get(a); b++) {
+                PanelRef other = panels.get(b);
+                boolean passes = apart.stream()
+                        .anyMatch(pair -> pair.one().equals(other) || pair.other().equals(other));
+                if (a != b && !passes && !hidden.get(b) && isBehind(a, b, flat.get())) {
+                    hidden.set(a);
+                }
+            }
+        }
+        return hidden;
+    }
+
+    private boolean isBehind(int a, int b, FlatFoldedState flat) {
+        PanelRef one = panels.get(a);
+        PanelRef other = panels.get(b);
+        return flat.relation().side(one, other) != 0 && isTogether(one, other)
+                && panels.stream().filter(third -> !third.equals(one) && !third.equals(other))
+                        .filter(third -> flat.relation().side(third, one) != 0)
+                        .allMatch(third -> flat.relation().side(third, one) == flat.relation().side(third, other)
+                                || isTogether(third, one))
+                && flat.state().footprint(other).covers(flat.state().footprint(one));
+    }
+
+    private boolean isTogether(PanelRef one, PanelRef other) {
+        return motion.between(one, other).stream().map(Linkage.Branch::link).noneMatch(motion::turns);
     }
 
     /**

@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.CreasedDesign;
 import cufflink.crease.Panel;
@@ -82,10 +83,10 @@ final class Stages {
             facts = sizes.card().map(size -> Facts.closed(size.width(), size.height(), size.thickness()))
                     .orElse(facts);
         }
+        Map<String, Optional<CreasePattern>> patterns = new HashMap<>();
         for (PanelRef panel : Facts.panels(project.design())) {
-            Optional<Panel> found = sized.pieces().stream().filter(piece -> piece.id().equals(panel.piece()))
-                    .flatMap(piece -> CreasePatternBuilder.build(piece).value().stream())
-                    .flatMap(pattern -> pattern.panel(panel.panel()).stream()).findFirst();
+            Optional<Panel> found = patterns.computeIfAbsent(panel.piece(), id -> pattern(sized, id))
+                    .flatMap(pattern -> pattern.panel(panel.panel()));
             if (found.isPresent()) {
                 facts = facts.with(panel, found.get().width(), found.get().height());
             }
@@ -106,6 +107,11 @@ final class Stages {
                             .orElse(known);
         }
         return facts;
+    }
+
+    private static Optional<CreasePattern> pattern(SizedDesign sized, String id) {
+        return sized.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst()
+                .flatMap(piece -> CreasePatternBuilder.build(piece).value());
     }
 
     /**
