@@ -148,9 +148,10 @@ public final class PartOffers {
 
     /** The last word of its id, with a number where the host has that already: {@code sleeve}, {@code sleeve2}. */
     private String name(DesignDefinition design) {
-        String word = design.id().substring(design.id().lastIndexOf('-') + 1).replaceAll("[^A-Za-z0-9]", "")
-                .toLowerCase(Locale.ROOT).replaceAll("s$", "");
-        String name = word.matches("[a-z].*") ? word : "part" + word;
+        String last = design.id().substring(design.id().lastIndexOf('-') + 1).toLowerCase(Locale.ROOT)
+                .replaceAll("s$", "");
+        String word = last.matches("[a-z][a-z0-9]{0,20}") ? last : "part";
+        String name = word;
         for (int number = 2; !PartAdding.isName(name, host.project().design()); number++) {
             name = word + number;
         }

@@ -6,10 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.DesignDefinition;
 import cufflink.design.Face;
+import cufflink.design.PanelRef;
 import cufflink.design.PartPlace;
 import cufflink.drawing.PartDrawing;
 import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.design.DesignFileReader;
 import cufflink.plan.PartOffers;
 import cufflink.plan.PartOffers.Offer;
 import cufflink.plan.Plan;
@@ -63,7 +66,7 @@ class PartOffersTest {
         Plan plan = plan(project("half-fold"));
         for (Face face : Face.values()) {
             Offer offer = PartOffers.at(plan, new PartPlace.OnPanel(
-                    new cufflink.design.PanelRef("base", "back"), Optional.of(face)), BuiltInDesigns.all()).stream()
+                    new PanelRef("base", "back"), Optional.of(face)), BuiltInDesigns.all()).stream()
                     .filter(found -> found.design().id().equals("panel-pockets")).findFirst().orElseThrow();
             List<String> drawn = PartDrawing.draw(offer.plan(), offer.part(), 0.3).orElseThrow().shapes().stream()
                     .map(shape -> shape.id()).toList();
@@ -92,6 +95,17 @@ class PartOffersTest {
                 "what fits stands after what does not");
         List<Offer> usual = offers(plan(project("half-fold")), "base.back");
         assertTrue(usual.get(0).fits());
+    }
+
+    /** A design of a maker's own may be called anything. */
+    @Test
+    void designWhoseNameEndsInAFigure_isOfferedAsAPart() {
+        Plan plan = plan(project("half-fold"));
+        DesignDefinition other = DesignFileReader.read("tag-2.yaml",
+                BuiltInDesigns.text("panel-pockets").replace("id: panel-pockets", "id: tag-2")).orThrow();
+        Offer first = PartOffers.at(plan, place("base.back"), List.of(other)).get(0);
+        assertEquals("part", first.name());
+        assertEquals("part2", PartOffers.at(first.plan(), place("base.front"), List.of(other)).get(0).name());
     }
 
     @Test
