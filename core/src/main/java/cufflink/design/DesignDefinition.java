@@ -3,6 +3,7 @@ package cufflink.design;
 import cufflink.design.SizedDesign.Passing;
 import cufflink.paper.PaperRole;
 import cufflink.problem.Ordered;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -259,6 +260,25 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     public DesignDefinition with(Head other, Angle angle) {
         return new DesignDefinition(other, new Shown(shown.held(), angle), measures, pieces, making,
                 claims, parts, asPart);
+    }
+
+    /**
+     * The part by itself that a piece is joined to: its own, or that on whose panels its part is glued, and so on; absent
+     * for what is joined to the card.
+     */
+    public Optional<PartDefinition> apart(String piece) {
+        return parts.stream().filter(part -> part.has(piece))
+                .max(Comparator.comparingInt(part -> part.name().length()))
+                .flatMap(owner -> owner.seat().on().isPresent() ? apart(owner.seat().on().get().piece())
+                        : Optional.of(owner));
+    }
+
+    /** The part by itself in or round which a part by itself goes; absent for one that goes into or round the card. */
+    Optional<PartDefinition> container(PartDefinition part) {
+        return part.seat() instanceof PartDefinition.InPocket in
+                ? claims.pockets().stream().map(Occurs::what).filter(pocket -> pocket.id().equals(in.pocket()))
+                        .findFirst().flatMap(pocket -> apart(pocket.back().piece()))
+                : parts.stream().filter(host -> host.isApart() && host.name().equals(part.host())).findFirst();
     }
 
     /** Unique name, lower case with hyphens. */

@@ -157,13 +157,18 @@ public final class DesignSizer {
                 puts());
     }
 
+    /** How many parts by themselves a part is in, one in the other. */
+    private int level(PartDefinition part) {
+        return definition.container(part).map(container -> 1 + level(container)).orElse(0);
+    }
+
     /**
      * What lies in something is put there before that goes anywhere, and before anything goes round it; what it is
      * posted in goes round it last.
      */
     private List<SizedDesign.PutStep> puts() {
         return definition.parts().stream().filter(PartDefinition::isApart).filter(part -> sheet.wanted(part.when()))
-                .sorted(Comparator.comparingInt(PartDefinition::depth).reversed()
+                .sorted(Comparator.comparingInt(this::level).reversed()
                         .thenComparing(PartDefinition::isAround).thenComparing(PartDefinition::isPosted))
                 .map(part -> new SizedDesign.PutStep(part, part.seat().said().map(this::said))).toList();
     }

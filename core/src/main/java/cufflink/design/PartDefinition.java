@@ -52,9 +52,14 @@ public record PartDefinition(String name, String label, DesignDefinition design,
         return seat.on().isEmpty();
     }
 
-    /** How many parts it lies in. */
+    /** How many parts its name lies in. */
     public int depth() {
         return (int) name.chars().filter(letter -> letter == '.').count();
+    }
+
+    /** The name of the part that it is a part of; empty for a part of the card. */
+    public String host() {
+        return name.substring(0, Math.max(0, name.lastIndexOf('.')));
     }
 
     /** Whether it goes round its host. */

@@ -10,7 +10,6 @@ import cufflink.paper.PaperRole;
 import cufflink.problem.Ordered;
 import cufflink.words.Message;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -386,10 +385,9 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                 .map(item -> pocket.turned() ? item.turned() : item);
     }
 
-    /** The part by itself that a piece belongs to, the innermost of several; absent for what is joined to the whole. */
+    /** See {@link DesignDefinition#apart}. */
     public Optional<PartDefinition> apart(String piece) {
-        return definition.parts().stream().filter(part -> part.isApart() && part.has(piece))
-                .max(Comparator.comparingInt(part -> part.name().length()));
+        return definition.apart(piece);
     }
 
     /** How that of which a piece is made is held when it is closed. */

@@ -1,6 +1,7 @@
 package cufflink.fold;
 
 import cufflink.design.PanelRef;
+import cufflink.problem.Ordered;
 import java.util.Set;
 
 /**
@@ -12,7 +13,7 @@ import java.util.Set;
  */
 public record Nest(PanelRef host, Set<String> pieces) {
     public Nest {
-        pieces = Set.copyOf(pieces);
+        pieces = Ordered.set(pieces);
     }
 
     boolean has(PanelRef panel) {

@@ -58,17 +58,13 @@ public final class PartSizes {
 
     /** What a part goes round: its host with what went round that before. */
     public Optional<ClosedSize> inside(PartDefinition part) {
-        String host = host(part);
+        String host = part.host();
         List<PartDefinition> rounds = rounds(host);
         return outer(host, rounds.subList(0, rounds.indexOf(part)));
     }
 
-    private static String host(PartDefinition part) {
-        return part.name().substring(0, Math.max(0, part.name().lastIndexOf('.')));
-    }
-
     private List<PartDefinition> rounds(String host) {
-        return parts.stream().filter(part -> part.isAround() && host(part).equals(host)).toList();
+        return parts.stream().filter(part -> part.isAround() && part.host().equals(host)).toList();
     }
 
     private Optional<ClosedSize> outer(String host, List<PartDefinition> rounds) {

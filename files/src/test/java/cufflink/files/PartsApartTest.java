@@ -146,6 +146,22 @@ class PartsApartTest {
         assertFalse(spare.isLongerThan(Length.ofInches(1, 4)), spare.toString());
     }
 
+    /** What is glued on a tag, or lies in its turn, is the tag's: it is there before the tag is, and in its size. */
+    @Test
+    void whatIsGluedOnATag_orLiesInIt_belongsToTheTag() {
+        Plan bare = plan("pocket-fold", "tag=turned-tag@pocket:pocket.pocket");
+        Plan plan = plan(project("pocket-fold", RulerStep.SIXTEENTH_INCH, "tag=turned-tag@pocket:pocket.pocket",
+                "flap=panel-pockets@tag.tag.face", "note=insert@pocket:tag.turn").withSet("flap.holds", "1 x 1 x 0 in")
+                .withSet("flap.size", "1 in").withSet("tag.holds", "2 x 3 x 0 in"));
+        Contents tag = plan.measures().get("tag.closed").orElseThrow().contents().orElseThrow();
+        Length caliper = plan.project().card().caliper();
+        assertEquals(caliper.times(4), tag.thickness(), "face, turned end, pocket on it, insert in it");
+        assertEquals(List.of("note", "tag"), put(plan));
+        assertTrue(plan.assembly().panels().stream().noneMatch(panel -> panel.piece().startsWith("flap")));
+        assertEquals(List.of(), plan.faults());
+        assertEquals(List.of("tag"), put(bare));
+    }
+
     /** Without the pocket, the tag has no place; the band stays. */
     @Test
     void partTakenAway_takesWhatLiesInIt() {
