@@ -1,7 +1,9 @@
 package cufflink.check;
 
+import cufflink.design.SizedDesign;
 import cufflink.fold.FoldedPiece;
 import cufflink.problem.Problem;
+import cufflink.stack.PartSizes;
 import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +33,19 @@ final class FoldingJudge implements Judge {
         subject.stacked().closed().faults().stream().filter(problem -> eachFolds).findFirst()
                 .ifPresent(problem -> checks.add(Check.bad("closes", Optional.empty(),
                         CheckWords.DOES_NOT_CLOSE.of("problem", problem.message()), Optional.empty())));
+        sized(subject, checks);
         return checks;
+    }
+
+    /** What does not close has no size: what is made to go into it or round it is not made for it yet. */
+    private static void sized(CheckSubject subject, List<Check> checks) {
+        PartSizes sizes = PartSizes.of(subject.stacked());
+        for (SizedDesign.PutStep put : subject.design().puts()) {
+            boolean known = (put.part().isAround() ? sizes.inside(put.part()) : sizes.folded(put.part())).isPresent();
+            if (!known) {
+                checks.add(Check.bad("sized-" + put.part().name(), Optional.empty(),
+                        CheckWords.NOT_SIZED.of("part", put.part().label()), Optional.empty()));
+            }
+        }
     }
 }

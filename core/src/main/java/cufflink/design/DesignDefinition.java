@@ -263,8 +263,8 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     }
 
     /**
-     * The part by itself that a piece is joined to: its own, or that on whose panels its part is glued, and so on; absent
-     * for what is joined to the card.
+     * The part by itself that a piece is joined to: its own, or that on whose panels its part is glued, and so on;
+     * absent for what is joined to the card.
      */
     public Optional<PartDefinition> apart(String piece) {
         return parts.stream().filter(part -> part.has(piece))

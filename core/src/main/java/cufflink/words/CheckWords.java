@@ -31,6 +31,8 @@ public enum CheckWords implements Code {
     FOLDS_FLAT("{piece} folds flat: {panels} panels, {folds:fold|folds}, nothing in the way."),
     ENDS_NOT_FLAT("{piece} does not lie flat after its last fold.",
             "Fold it shut to see its closed size."),
+    NOT_SIZED("“{part}” has no size of its own yet: what it goes round, or the part itself, does not close.",
+            "Mend that first, and cut nothing of it before."),
     DOES_NOT_CLOSE("Put together it does not close: {problem}",
             "{problem.remedy}"),
     LAYER_TOO_LARGE("{layer}, {size}, is larger than what it lies on ({under}).",

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.PanelRef;
+import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -67,6 +69,11 @@ class JudgementsTest {
               swung: {left: swing}
             checks: []
             """;
+
+    private static Project banded(Project project) {
+        return project.withPart(PartAdding.part(project.design(), "band",
+                Plans.project("belly-band").design(), new PartPlace.Around()).orThrow());
+    }
 
     private static Project trial() {
         return trial(TRIAL);
@@ -151,6 +158,7 @@ class JudgementsTest {
                 row(CheckWords.EDGE_HARDLY_HELD, Verdict.BAD, set("waterfall", "width=40 in")),
                 row(CheckWords.PART_OVER_OPENING, Verdict.BAD, with(trial(), "hole=1 1/2 in")),
                 row(CheckWords.DOES_NOT_CLOSE, Verdict.BAD, set("flip-flap", "flapWidth=1/8 in")),
+                row(CheckWords.NOT_SIZED, Verdict.BAD, banded(set("flip-flap", "flapWidth=1/8 in"))),
                 row(CheckWords.DOES_NOT_FOLD, Verdict.BAD, with(trial(), "narrow=5 in")),
                 row(CheckWords.ENDS_NOT_FLAT, Verdict.WATCH, with(trial(), "bend=90 deg")),
                 row(CheckWords.POSE_NOT_REACHED, Verdict.BAD, with(trial(), "swing=20 deg")),
