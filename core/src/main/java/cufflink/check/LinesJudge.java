@@ -44,7 +44,7 @@ final class LinesJudge implements Judge {
 
     /** Decorative lines that run into each other or into a crease. */
     private static Optional<Check> crowded(Piece piece) {
-        List<Score> scores = piece.scores();
+        List<Score> scores = piece.lines();
         for (int i = 0; i < scores.size(); i++) {
             for (int k = i + 1; k < scores.size(); k++) {
                 boolean decorative = scores.get(i).fold() == Fold.DECORATIVE || scores.get(k).fold() == Fold.DECORATIVE;

@@ -1,49 +1,80 @@
 package cufflink.check;
 
 import cufflink.design.CreaseRef;
+import cufflink.design.Facts;
+import cufflink.design.Measure;
+import cufflink.design.SizedDesign.Score;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.Measured;
 import cufflink.stack.ClosedStack;
-import cufflink.stack.StackLayer;
 import cufflink.stack.Winding;
 import cufflink.words.CheckWords;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
- * Does a single score have to go round more than it can? A fold round a stack needs a spine about as wide as the stack
- * is thick (common practice).
+ * Does a single score have to go round more than it can? Is a spine as wide as the way round what lies in it? See
+ * {@link Winding}.
  */
 final class SpineJudge implements Judge {
     /** A single score of ordinary card closes round this much (common practice). */
     private static final Length SINGLE_SCORE = Length.ofMicrometres(2500);
+    /** A spine may be so much wider and still look filled (common practice). */
+    private static final Length HOLLOW = Length.ofMillimetres(3);
 
     @Override
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
-        LengthFormat millimetres = LengthFormat.of(LengthUnit.MILLIMETRE);
-        subject.stacked().stacks().stream().flatMap(Optional::stream).forEach(stack -> {
-            for (Map.Entry<CreaseRef, Length> entry : stack.enclosed().entrySet()) {
-                if (entry.getValue().isLongerThan(SINGLE_SCORE)) {
-                    checks.add(Check.watch("spine-" + entry.getKey(), Optional.of(SINGLE_SCORE.minus(entry.getValue())),
-                            CheckWords.GOES_ROUND.of("crease", entry.getKey().crease(), "thickness",
-                                    Measured.of(entry.getValue(), millimetres), "creep",
-                                    subject.onRuler(Winding.creep(entry.getValue())), "apart",
-                                    subject.exact(subject.step().up(Winding.spine(entry.getValue(),
-                                            caliper(stack, entry.getKey().piece())))))));
-                }
-            }
-        });
+        subject.stacked().stacks().stream().flatMap(Optional::stream)
+                .forEach(stack -> stack.rounds().forEach((crease, round) -> {
+                    Length width = subject.design().piece(crease.piece()).scores().stream()
+                            .filter(score -> score.id().equals(crease.crease())).findFirst().map(Score::width)
+                            .orElse(Length.ZERO);
+                    if (width.isPositive()) {
+                        checks.add(spine(subject, stack, crease, width, round.anywhere()));
+                    } else if (round.beside().isLongerThan(SINGLE_SCORE)) {
+                        checks.add(single(subject, stack, crease, round.beside()));
+                    }
+                }));
         return checks;
     }
 
-    private static Length caliper(ClosedStack stack, String piece) {
-        return stack.layers().stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL
-                && layer.panel().filter(panel -> panel.piece().equals(piece)).isPresent()).findFirst()
-                .map(StackLayer::thickness).orElse(Length.ZERO);
+    private static Check single(CheckSubject subject, ClosedStack stack, CreaseRef crease, Length enclosed) {
+        return Check.watch("spine-" + crease, Optional.of(SINGLE_SCORE.minus(enclosed)),
+                CheckWords.GOES_ROUND.of("crease", crease.crease(), "thickness", millimetres(enclosed), "creep",
+                        subject.onRuler(Winding.creep(enclosed)), "apart",
+                        subject.exact(subject.step().up(Winding.spine(enclosed, stack.caliper(crease.piece()))))));
+    }
+
+    private static Check spine(CheckSubject subject, ClosedStack stack, CreaseRef crease, Length width,
+            Length enclosed) {
+        Length needed = Winding.spine(enclosed, stack.caliper(crease.piece()));
+        Length margin = width.minus(needed);
+        String id = "spine-" + crease;
+        if (margin.isNegative()) {
+            return Check.bad(id, Optional.of(margin),
+                    CheckWords.SPINE_TOO_NARROW.of("spine", crease.crease(), "width", subject.exact(width), "way",
+                            millimetres(needed), "wanted", subject.exact(subject.step().up(needed))),
+                    change(subject, crease));
+        }
+        return HOLLOW.isLongerThan(margin)
+                ? Check.good(id, margin, CheckWords.SPINE_GOES_ROUND.of("spine", crease.crease(), "width",
+                        subject.exact(width), "way", millimetres(needed)))
+                : Check.watch(id, Optional.of(HOLLOW.minus(margin)),
+                        CheckWords.SPINE_HOLLOW.of("spine", crease.crease(), "width", subject.exact(width), "way",
+                                millimetres(needed), "wanted", subject.exact(subject.step().up(needed))));
+    }
+
+    private static Optional<Check.Change> change(CheckSubject subject, CreaseRef crease) {
+        return Facts.measure(subject.design().definition(), crease).map(Measure::name)
+                .flatMap(subject::change);
+    }
+
+    /** Paper and what lies in it is measured in millimetres by everybody. */
+    private static Measured millimetres(Length length) {
+        return Measured.of(length, LengthFormat.of(LengthUnit.MILLIMETRE));
     }
 }

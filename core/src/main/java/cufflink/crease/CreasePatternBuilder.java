@@ -22,9 +22,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
@@ -41,7 +41,8 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * <li>the outline, less cut-outs and slits that have a width;</li>
  * <li>outline, folded score lines and slits are noded and polygonized, each region's ring put in its normal form, since
  * the order in which they come is not stated;</li>
- * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge.</li>
+ * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge; what lies between
+ * the two lines of a spine is no panel.</li>
  * </ol>
  * Scores may be full, partial, diagonal; decorative ones divide nothing.
  */
@@ -93,8 +94,9 @@ public final class CreasePatternBuilder {
         if (panels.isEmpty()) {
             return Outcome.failed(problems);
         }
-        folded().forEach(score -> divides(score, outline, panels));
-        List<Hinge> hinges = hinges(panels);
+        HingeFinder finder = new HingeFinder(piece, panels);
+        folded().forEach(score -> problems.addAll(finder.faults(score, outline)));
+        List<Hinge> hinges = finder.hinges();
         List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive())
                 .map(slit -> segment(slit.line())).toList();
         return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
@@ -105,7 +107,7 @@ public final class CreasePatternBuilder {
     }
 
     private void linesInside() {
-        List<String> beyond = piece.scores().stream().filter(score -> !inside(score.line())).map(Score::id).toList();
+        List<String> beyond = piece.lines().stream().filter(score -> !inside(score.line())).map(Score::id).toList();
         if (!beyond.isEmpty()) {
             problems.add(problem(PieceWords.SCORES_BEYOND.of("scores", beyond)));
         }
@@ -124,7 +126,6 @@ public final class CreasePatternBuilder {
                 && within(line.y1(), piece.height().length()) && within(line.y2(), piece.height().length());
     }
 
-    /** The first few of many. */
     /** A cut-out that crosses itself or turns itself inside out has no inside; one beside the piece cuts nothing. */
     private void cutOutsWhole() {
         Polygon whole = rectangle(0, 0, piece.width().length().toMillimetres(),
@@ -162,12 +163,12 @@ public final class CreasePatternBuilder {
         return rest;
     }
 
-    private static Polygon rectangle(double x, double y, double width, double height) {
+    static Polygon rectangle(double x, double y, double width, double height) {
         return FACTORY.createPolygon(new Coordinate[] {new Coordinate(x, y), new Coordinate(x + width, y),
             new Coordinate(x + width, y + height), new Coordinate(x, y + height), new Coordinate(x, y)});
     }
 
-    private static LineSegment segment(Line line) {
+    static LineSegment segment(Line line) {
         return new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(), line.x2().toMillimetres(),
                 line.y2().toMillimetres());
     }
@@ -176,13 +177,25 @@ public final class CreasePatternBuilder {
         return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).toList();
     }
 
+    /** Between the two lines of a spine: no panel, since it has no width in the closed card. */
+    private boolean isSpine(Polygon region) {
+        return folded().stream().filter(score -> score.second().isPresent()).anyMatch(score -> {
+            LineSegment first = segment(score.line());
+            LineSegment second = segment(score.second().orElseThrow());
+            Envelope between = new Envelope(first.p0, second.p1);
+            between.expandBy(ON_LINE);
+            return between.contains(region.getEnvelopeInternal());
+        });
+    }
+
     private List<Panel> panels(Polygon outline) {
         List<Geometry> lines = new ArrayList<>();
         lines.add(outline.getBoundary());
-        folded().forEach(score -> lines.add(line(segment(score.line()))));
+        folded().stream().flatMap(score -> score.lines().stream())
+                .forEach(score -> lines.add(line(segment(score.line()))));
         piece.slits().stream().filter(slit -> !slit.width().isPositive())
                 .forEach(slit -> lines.add(line(segment(slit.line()))));
-        joints().forEach(slit -> lines.add(line(across(slit))));
+        HingeFinder.joints(piece).forEach(slit -> lines.add(line(HingeFinder.across(slit, piece))));
         Polygonizer polygonizer = new Polygonizer();
         polygonizer.add(UnaryUnionNG.union(lines, GRID));
         Collection<?> regions = polygonizer.getPolygons();
@@ -192,7 +205,8 @@ public final class CreasePatternBuilder {
         List<Polygon> inside = new ArrayList<>();
         for (Object region : regions) {
             Polygon polygon = (Polygon) region;
-            if (SimplePointInAreaLocator.isContained(polygon.getInteriorPoint().getCoordinate(), outline)) {
+            if (SimplePointInAreaLocator.isContained(polygon.getInteriorPoint().getCoordinate(), outline)
+                    && !isSpine(polygon)) {
                 polygon.normalize();
                 inside.add(polygon);
             }
@@ -211,22 +225,7 @@ public final class CreasePatternBuilder {
         return List.of();
     }
 
-    private List<Slit> joints() {
-        return piece.slits().stream().filter(Slit::joint).toList();
-    }
-
-    /** The line of a slit, carried on across the whole piece. */
-    private LineSegment across(Slit slit) {
-        LineSegment line = segment(slit.line());
-        double reach = (piece.width().length().toMillimetres() + piece.height().length().toMillimetres())
-                / line.getLength();
-        LineSegment longer = new LineSegment(line.pointAlong(-reach), line.pointAlong(1 + reach));
-        Geometry inside = RobustOverlay.intersection(line(longer),
-                rectangle(0, 0, piece.width().length().toMillimetres(), piece.height().length().toMillimetres()));
-        return new LineSegment(inside.getCoordinates()[0], inside.getCoordinates()[inside.getNumPoints() - 1]);
-    }
-
-    private static LineString line(LineSegment segment) {
+    static LineString line(LineSegment segment) {
         return segment.toGeometry(FACTORY);
     }
 
@@ -267,80 +266,5 @@ public final class CreasePatternBuilder {
         Coordinate place = new Coordinate(at.x().toMillimetres(), at.y().toMillimetres());
         return IntStream.range(0, regions.size()).boxed()
                 .filter(i -> SimplePointInAreaLocator.locate(place, regions.get(i)) == Location.INTERIOR).findFirst();
-    }
-
-    /**
-     * A stretch of a score line that is a side of a panel: from and to along the line, and the side of the line the
-     * panel is on.
-     */
-    private record Stretch(String panel, double from, double to, boolean left) {
-    }
-
-    private List<Hinge> hinges(List<Panel> panels) {
-        List<Hinge> hinges = new ArrayList<>();
-        folded().forEach(score -> addHinges(score.id(), score.fold(), segment(score.line()), panels, hinges));
-        joints().forEach(slit -> addHinges(slit.id(), Fold.DECORATIVE, across(slit), panels, hinges));
-        return hinges;
-    }
-
-    /** A score that is folded has a panel on each side all along, where there is paper. */
-    private void divides(Score score, Polygon outline, List<Panel> panels) {
-        LineSegment line = segment(score.line());
-        double inside = RobustOverlay.intersection(line(line), outline).getLength();
-        List<Stretch> stretches = new ArrayList<>();
-        panels.forEach(panel -> collect(panel, line, stretches));
-        stretches.sort(Comparator.comparingDouble(Stretch::from));
-        double bounded = 0;
-        double to = 0;
-        for (Stretch stretch : stretches) {
-            bounded += Math.max(0, stretch.to() - Math.max(to, stretch.from()));
-            to = Math.max(to, stretch.to());
-        }
-        if (inside <= ENDS_SHORT) {
-            problems.add(problem(PieceWords.SCORE_ON_NO_PAPER.of("score", score.id())));
-        } else if (inside - bounded > ENDS_SHORT) {
-            problems.add(problem(PieceWords.SCORE_ENDS_INSIDE.of("score", score.id())));
-        }
-    }
-
-    private void addHinges(String crease, Fold fold, LineSegment line, List<Panel> panels, List<Hinge> hinges) {
-        List<Stretch> stretches = new ArrayList<>();
-        panels.forEach(panel -> collect(panel, line, stretches));
-        for (Stretch a : stretches) {
-            for (Stretch b : stretches) {
-                double from = Math.max(a.from, b.from);
-                double to = Math.min(a.to, b.to);
-                if (a.left && !b.left && to - from > ON_LINE
-                        && !slitAt(line.pointAlong((from + to) / 2 / line.getLength()))) {
-                    hinges.add(new Hinge(crease, fold, a.panel, b.panel, new LineSegment(
-                            line.pointAlong(from / line.getLength()), line.pointAlong(to / line.getLength()))));
-                }
-            }
-        }
-    }
-
-    private static void collect(Panel panel, LineSegment line, List<Stretch> stretches) {
-        collect(panel, panel.outline().getExteriorRing().getCoordinates(), true, line, stretches);
-        for (int i = 0; i < panel.outline().getNumInteriorRing(); i++) {
-            collect(panel, panel.outline().getInteriorRingN(i).getCoordinates(), false, line, stretches);
-        }
-    }
-
-    private static void collect(Panel panel, Coordinate[] corners, boolean outer, LineSegment line,
-            List<Stretch> stretches) {
-        boolean paperOnLeft = Orientation.isCCW(corners) == outer;
-        for (int i = 0; i + 1 < corners.length; i++) {
-            if (line.distancePerpendicular(corners[i]) < ON_LINE
-                    && line.distancePerpendicular(corners[i + 1]) < ON_LINE) {
-                double a = line.projectionFactor(corners[i]) * line.getLength();
-                double b = line.projectionFactor(corners[i + 1]) * line.getLength();
-                stretches.add(new Stretch(panel.id(), Math.max(0, Math.min(a, b)),
-                        Math.min(line.getLength(), Math.max(a, b)), b > a == paperOnLeft));
-            }
-        }
-    }
-
-    private boolean slitAt(Coordinate point) {
-        return piece.slits().stream().anyMatch(slit -> segment(slit.line()).distance(point) < ON_LINE);
     }
 }

@@ -90,7 +90,10 @@ public final class DesignSizer {
                 sheet.all(marks.scores(),
                         score -> new SizedDesign.Score(sheet.text(score.id()),
                                 line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
-                                score.pinched().map(sheet::truth).orElse(false))),
+                                score.pinched().map(sheet::truth).orElse(false),
+                                score.second().filter(second -> sheet.length(score.width().orElseThrow()).isPositive())
+                                        .map(second -> line(second,
+                                                "score " + SizedDesign.Score.second(sheet.text(score.id())), whole)))),
                 sheet.all(marks.slits(),
                         slit -> new SizedDesign.Slit(sheet.text(slit.id()),
                                 line(slit.line(), "slit " + sheet.text(slit.id()), whole),

@@ -32,7 +32,8 @@ public record Facts(Map<String, Length> found) {
     private static final String PANEL = "panel ";
     private static final String INSIDE = "inside ";
     private static final String FOLDED = "folded ";
-    private static final List<String> OF_PARTS = List.of(PANEL, INSIDE, FOLDED);
+    private static final String STACK = "stack ";
+    private static final List<String> WITH_A_SPACE = List.of(PANEL, INSIDE, FOLDED, STACK);
 
     public Facts {
         found = Ordered.map(found);
@@ -53,6 +54,14 @@ public record Facts(Map<String, Length> found) {
         return PANEL + panel + (width ? WIDTH : HEIGHT);
     }
 
+    /**
+     * The name of how thick the stack is at a crease or over a panel of the closed card, written as creases are; only a
+     * measure of that kind asks for it.
+     */
+    public static String ofStack(CreaseRef at) {
+        return STACK + at + THICKNESS;
+    }
+
     /** What a part goes round: three lengths have this name in front. */
     static String inside(String part) {
         return INSIDE + part;
@@ -65,7 +74,7 @@ public record Facts(Map<String, Length> found) {
 
     /** What a fact that a part of its own asks for is called in the whole; absent for other names. */
     static Optional<String> ofPart(String name, String part) {
-        return OF_PARTS.stream().filter(name::startsWith).findFirst()
+        return WITH_A_SPACE.stream().filter(name::startsWith).findFirst()
                 .map(kind -> kind + part + "." + name.substring(kind.length()));
     }
 
@@ -74,6 +83,13 @@ public record Facts(Map<String, Length> found) {
         Map<String, Length> more = new LinkedHashMap<>(found);
         more.put(ofPanel(panel, true), width);
         more.put(ofPanel(panel, false), height);
+        return new Facts(more);
+    }
+
+    /** These facts and how thick a stack is. */
+    public Facts withStack(CreaseRef at, Length thickness) {
+        Map<String, Length> more = new LinkedHashMap<>(found);
+        more.put(ofStack(at), thickness);
         return new Facts(more);
     }
 
@@ -130,13 +146,31 @@ public record Facts(Map<String, Length> found) {
 
     /** Whether a design asks for the closed card. */
     public static boolean areOfCard(DesignDefinition definition) {
-        return asked(definition).anyMatch(name -> OF_PARTS.stream().noneMatch(name::startsWith));
+        return asked(definition).anyMatch(name -> WITH_A_SPACE.stream().noneMatch(name::startsWith));
     }
 
     /** The panels whose size a design asks for. */
     public static Set<PanelRef> panels(DesignDefinition definition) {
         return Ordered.set(asked(definition).filter(name -> name.startsWith(PANEL))
-                .map(name -> PanelRef.read(panel(name)).orElseThrow()).collect(Collectors.toList()));
+                .map(name -> PanelRef.read(place(name)).orElseThrow()).collect(Collectors.toList()));
+    }
+
+    /** The creases and panels at which a design asks how thick the stack is. */
+    public static Set<CreaseRef> stacks(DesignDefinition definition) {
+        return Ordered.set(asked(definition).filter(name -> name.startsWith(STACK))
+                .map(Facts::stack).collect(Collectors.toList()));
+    }
+
+    private static CreaseRef stack(String name) {
+        return CreaseRef.read(place(name), "");
+    }
+
+    /** The measure that asks how thick the stack is at a crease. */
+    public static Optional<Measure> measure(DesignDefinition definition, CreaseRef at) {
+        return definition.measures().stream()
+                .filter(measure -> measure.formulas()
+                        .anyMatch(formula -> Names.in(formula.expression()).contains(ofStack(at))))
+                .findFirst();
     }
 
     private static Stream<String> asked(DesignDefinition definition) {
@@ -145,21 +179,33 @@ public record Facts(Map<String, Length> found) {
     }
 
     private static boolean isFact(String name) {
-        return OF_PARTS.stream().anyMatch(name::startsWith)
+        return WITH_A_SPACE.stream().anyMatch(name::startsWith)
                 || List.of(WIDTH, HEIGHT, THICKNESS).stream().anyMatch(side -> name.equals(CLOSED + side));
     }
 
-    private static String panel(String name) {
-        return name.substring(PANEL.length(), name.lastIndexOf('.'));
+    /** The panel or crease in a name. */
+    private static String place(String name) {
+        return name.substring(name.indexOf(' ') + 1, name.lastIndexOf('.'));
     }
 
     /** A name in words: {@code thickness of the closed card}, {@code width of the back leaf}. */
     static String label(String name, DesignDefinition definition) {
         int dot = name.lastIndexOf('.');
+        if (name.startsWith(STACK)) {
+            CreaseRef at = stack(name);
+            return isCrease(at, definition) ? "way round the stack at “" + at.crease() + "”"
+                    : "thickness over the " + label(new PanelRef(at.piece(), at.crease()), definition);
+        }
         String what = name.startsWith(PANEL)
-                ? PanelRef.read(panel(name)).map(panel -> label(panel, definition)).orElseThrow()
+                ? PanelRef.read(place(name)).map(panel -> label(panel, definition)).orElseThrow()
                 : name.startsWith(FOLDED) ? part(name.substring(FOLDED.length(), dot), definition) : "closed card";
         return name.substring(dot + 1) + " of " + (name.startsWith(INSIDE) ? "what is in it" : "the " + what);
+    }
+
+    private static boolean isCrease(CreaseRef at, DesignDefinition definition) {
+        return definition.pieces().stream().map(Occurs::what).filter(piece -> piece.id().isFixed(at.piece()))
+                .flatMap(piece -> piece.marks().scores().stream())
+                .anyMatch(score -> score.what().id().equals(Template.of(at.crease())));
     }
 
     private static String part(String name, DesignDefinition definition) {

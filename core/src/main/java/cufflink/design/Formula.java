@@ -20,6 +20,11 @@ public record Formula(Expression expression, Place place) {
                         other.get().expression), one.get().place));
     }
 
+    /** The sum with another length or number. */
+    public Formula plus(Formula more) {
+        return new Formula(new Expression.Binary(0, Expression.Operator.PLUS, expression, more.expression), place);
+    }
+
     /** The opposite of a condition. */
     Formula not() {
         return new Formula(new Expression.Unary(0, Expression.Operator.NOT, expression), place);

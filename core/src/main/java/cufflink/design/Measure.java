@@ -21,7 +21,8 @@ public record Measure(String name, String label, Role role, Amount amount, List<
     /** What a measure is to the maker. */
     public enum Role {
         FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"),
-        ALLOWANCE("allowance"), COUNT("count"), ANGLE("angle"), CHOICE("choice"), CONTENTS("contents"),
+        ALLOWANCE("allowance"), THICKNESS("thickness"), COUNT("count"), ANGLE("angle"), CHOICE("choice"),
+        CONTENTS("contents"),
         RESULT("result");
 
         private final String words;

@@ -78,12 +78,32 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
     }
 
     /**
-     * A score line.
+     * A score line, or two beside each other with a spine between them.
      *
      * @param fold    comes to one of the words of {@link Fold}
      * @param pinched whether it is not scored, but pinched round what the piece goes round; never if absent
+     * @param width   of the spine: from this line to the second, to the right or down; one line if absent or nothing
      */
-    public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched) {
+    public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched, Optional<Formula> width) {
+        /** The line on the other side of the spine; only upright and level lines have one. */
+        Optional<Line> second() {
+            return width.flatMap(wide -> line.accept(new Line.Cases<Optional<Line>>() {
+                @Override
+                public Optional<Line> upright(AtX at) {
+                    return Optional.of(new AtX(at.x().plus(wide), at.from(), at.to()));
+                }
+
+                @Override
+                public Optional<Line> level(AtY at) {
+                    return Optional.of(new AtY(at.y().plus(wide), at.from(), at.to()));
+                }
+
+                @Override
+                public Optional<Line> between(Between ends) {
+                    return Optional.empty();
+                }
+            }));
+        }
     }
 
     /**

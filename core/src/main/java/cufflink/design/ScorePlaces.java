@@ -38,7 +38,8 @@ final class ScorePlaces {
                 .flatMap(piece -> piece.what().marks().scores().stream())
                 .filter(score -> places.isWanted(score.when()) && places.isMade(score.repeat())
                         && !(score.what().pinched().isPresent() && places.isWanted(score.what().pinched())))
-                .flatMap(score -> names(score.what().line())).collect(Collectors.toUnmodifiableSet());
+                .flatMap(score -> Stream.concat(Stream.of(score.what().line()), score.what().second().stream()))
+                .flatMap(ScorePlaces::names).collect(Collectors.toUnmodifiableSet());
     }
 
     private static Stream<String> names(Line line) {

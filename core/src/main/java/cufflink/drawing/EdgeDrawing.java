@@ -44,10 +44,11 @@ public final class EdgeDrawing {
         Map<PanelRef, Double> lift = LayerLift.of(state, end, order, GAP * point, Double.MAX_VALUE);
         List<Shape> shapes = new ArrayList<>();
         for (Hinge hinge : pattern.hinges()) {
-            Coordinate middle = hinge.at().pointAlong(0.5);
             shapes.add(new Shape.Path("fold", Ink.EDGE,
-                    List.of(spot(state, new PanelRef(pattern.piece(), hinge.first()), middle, lift, upright),
-                            spot(state, new PanelRef(pattern.piece(), hinge.second()), middle, lift, upright))));
+                    List.of(spot(state, new PanelRef(pattern.piece(), hinge.first()), hinge.at().midPoint(), lift,
+                            upright),
+                            spot(state, new PanelRef(pattern.piece(), hinge.second()), hinge.beyond().midPoint(), lift,
+                                    upright))));
         }
         for (Panel panel : pattern.panels()) {
             PanelRef ref = new PanelRef(pattern.piece(), panel.id());

@@ -136,7 +136,7 @@ public final class FoldDrawing {
     /** Flat creases are drawn by their kind as seen from this side; marked ones as "now" whatever their angle. */
     private void addCrease(PanelRef ref, Hinge hinge, boolean upSeen, List<Shape> shapes) {
         CreaseRef crease = new CreaseRef(ref.piece(), hinge.crease());
-        LineSegment at = hinge.at();
+        LineSegment at = hinge.side(ref.panel());
         List<Spot> ends = List.of(spot(lifted.at(ref, at.p0)), spot(lifted.at(ref, at.p1)));
         if (scene.marked().contains(crease)) {
             shapes.add(new Shape.Path(crease.crease(), Ink.NOW, ends));

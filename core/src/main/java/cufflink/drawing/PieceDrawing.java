@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
@@ -120,7 +121,10 @@ public final class PieceDrawing {
                 continue;
             }
             Fold fold = mirrored ? hinge.fold().seenFromBehind() : hinge.fold();
-            shapes.add(new Shape.Path(hinge.crease(), ink(fold), List.of(spot(hinge.at().p0), spot(hinge.at().p1))));
+            crease(hinge.crease(), fold, hinge.at());
+            if (hinge.width() > 0) {
+                crease(SizedDesign.Score.second(hinge.crease()), fold, hinge.beyond());
+            }
         }
         for (SizedDesign.Score score : piece.scores()) {
             if (score.fold() == Fold.DECORATIVE) {
@@ -129,10 +133,14 @@ public final class PieceDrawing {
         }
     }
 
+    private void crease(String id, Fold fold, LineSegment at) {
+        shapes.add(new Shape.Path(id, ink(fold), List.of(spot(at.p0), spot(at.p1))));
+    }
+
     private void scores() {
         piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
-        for (SizedDesign.Score score : piece.scores()) {
+        for (SizedDesign.Score score : piece.lines()) {
             if (score.fold() != Fold.DECORATIVE && !score.pinched()) {
                 mark(score);
             }

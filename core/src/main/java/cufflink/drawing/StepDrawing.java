@@ -267,7 +267,8 @@ public final class StepDrawing {
                 Optional.empty(), Optional.empty());
         List<Shape> shapes = new ArrayList<>();
         for (Shape shape : flat.shapes()) {
-            if (shape instanceof Shape.Path path && fold.stage().step().creases().contains(path.id())) {
+            if (shape instanceof Shape.Path path
+                    && fold.stage().step().creases().contains(SizedDesign.Score.crease(path.id()))) {
                 shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
             }
             shapes.add(shape);

@@ -118,7 +118,9 @@ final class Linkage {
             links.add(new Link(crease, hinge.folds() ? number(crease) : -1,
                     index.get(new PanelRef(pattern.piece(), hinge.first())),
                     index.get(new PanelRef(pattern.piece(), hinge.second())), hinge.at(), sense, false,
-                    RigidMotion.STAY));
+                    hinge.width() == 0 ? RigidMotion.STAY
+                            : RigidMotion.shift(hinge.at().p0.x - hinge.beyond().p0.x,
+                                    hinge.at().p0.y - hinge.beyond().p0.y)));
         }
     }
 

@@ -150,7 +150,7 @@ final class Sweep {
             PanelRef first = new PanelRef(pattern.piece(), hinge.first());
             PanelRef second = new PanelRef(pattern.piece(), hinge.second());
             if (shapes.get(panels.indexOf(first)).isBeside(hinge.at())
-                    && shapes.get(panels.indexOf(second)).isBeside(hinge.at())) {
+                    && shapes.get(panels.indexOf(second)).isBeside(hinge.beyond())) {
                 hinged.add(Pair.of(first, second));
             }
         }));

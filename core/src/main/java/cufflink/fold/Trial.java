@@ -45,8 +45,7 @@ public record Trial(String crease, boolean folds, Optional<FoldStage> stage, Str
 
     private static CreasePattern turnedRound(CreasePattern pattern, String crease) {
         List<Hinge> hinges = pattern.hinges().stream().map(hinge -> hinge.crease().equals(crease)
-                ? new Hinge(hinge.crease(), hinge.fold().seenFromBehind(), hinge.first(), hinge.second(), hinge.at())
-                : hinge).toList();
+                ? hinge.reversed() : hinge).toList();
         return new CreasePattern(pattern.piece(), pattern.up(), pattern.outline(), pattern.panels(), hinges,
                 pattern.slits());
     }

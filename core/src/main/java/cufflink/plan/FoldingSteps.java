@@ -62,7 +62,14 @@ final class FoldingSteps {
         Said said = step.said().all().isEmpty()
                 ? Said.of(StepWords.FOLD.of("creases", String.join(" and ", step.creases())).sentence())
                 : step.said();
-        add(i, said, i == 0 ? Optional.of(StepWords.BURNISH.of()) : Optional.empty());
+        List<Message> more = new ArrayList<>();
+        sheet.plan().design().piece(id(piece)).scores().stream()
+                .filter(score -> score.second().isPresent() && step.creases().contains(score.id()))
+                .forEach(spine -> more.add(StepWords.SPINE_STANDS.of("spine", spine.id())));
+        if (i == 0) {
+            more.add(StepWords.BURNISH.of());
+        }
+        add(i, said, more);
     }
 
     /** All creases in a row that are folded over and opened again, as one step, told at the first of them. */
@@ -79,12 +86,12 @@ final class FoldingSteps {
         }
         String all = String.join(" ", says.stream().map(Said::all).distinct().toList());
         add(first, says.stream().distinct().count() == 1 ? says.get(0) : Said.of(all),
-                Optional.of(StepWords.OVER_AND_OPEN.of("creases", String.join(", ", creases))));
+                List.of(StepWords.OVER_AND_OPEN.of("creases", String.join(", ", creases))));
     }
 
-    private void add(int stage, Said said, Optional<Message> more) {
+    private void add(int stage, Said said, List<Message> more) {
         List<Message> told = new ArrayList<>(List.of(StepWords.OF_PIECE.of("piece", label, "say", said.all())));
-        more.ifPresent(told::add);
+        told.addAll(more);
         sheet.add(StepWords.NAMED.of("what", said.title()), told, Optional.empty(),
                 new StepSubject.OfFold(piece.pattern().piece(), stage, piece.stages().get(stage)), List.of());
     }

@@ -4,6 +4,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.CreasedDesign;
 import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
 import cufflink.design.DesignSizer;
 import cufflink.design.Facts;
 import cufflink.design.Given;
@@ -12,6 +13,7 @@ import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.fold.ClosedDesign;
 import cufflink.fold.FoldedDesign;
+import cufflink.measure.Length;
 import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -32,7 +34,7 @@ final class Stages {
     private static final int MOST_ROUNDS = 16;
 
     private final Project project;
-    private final Map<Alone, Optional<ClosedSize>> closed = new HashMap<>();
+    private final Map<Alone, Optional<StackedDesign>> closed = new HashMap<>();
 
     Stages(Project project) {
         this.project = project;
@@ -91,6 +93,10 @@ final class Stages {
                 facts = facts.with(panel, found.get().width(), found.get().height());
             }
         }
+        for (CreaseRef at : Facts.stacks(project.design())) {
+            Facts before = facts;
+            facts = sizes.stack(at).map(thickness -> before.withStack(at, thickness)).orElse(before);
+        }
         PartSizes parts = new PartSizes(sized, sizes);
         for (SizedDesign.PutStep put : sized.puts()) {
             PartDefinition part = put.part();
@@ -120,7 +126,7 @@ final class Stages {
      */
     private final class OneByOne implements PartSizes.Sizes {
         private final SizedDesign sized;
-        private Optional<Optional<ClosedSize>> card = Optional.empty();
+        private Optional<Optional<StackedDesign>> card = Optional.empty();
 
         OneByOne(SizedDesign sized) {
             this.sized = sized;
@@ -128,18 +134,30 @@ final class Stages {
 
         @Override
         public Optional<ClosedSize> card() {
+            return stackedCard().flatMap(StackedDesign::closedSize);
+        }
+
+        private Optional<StackedDesign> stackedCard() {
             if (card.isEmpty()) {
-                card = Optional.of(stacked(sized.only(piece -> sized.apart(piece).isEmpty())).value()
-                        .flatMap(StackedDesign::closedSize));
+                card = Optional.of(stacked(sized.only(piece -> sized.apart(piece).isEmpty())).value());
             }
             return card.get();
         }
 
         @Override
         public Optional<ClosedSize> part(PartDefinition part) {
+            return stackedPart(part).flatMap(stacked -> stacked.wholeSize(stacked.design().main().id()));
+        }
+
+        private Optional<StackedDesign> stackedPart(PartDefinition part) {
             SizedDesign alone = sized.only(piece -> sized.apart(piece).filter(part::equals).isPresent());
-            return closed.computeIfAbsent(new Alone(alone), none -> stacked(alone).value()
-                    .flatMap(stacked -> stacked.wholeSize(alone.main().id())));
+            return closed.computeIfAbsent(new Alone(alone), none -> stacked(alone).value());
+        }
+
+        /** See {@link StackedDesign#thickness}. */
+        Optional<Length> stack(CreaseRef at) {
+            return (sized.apart(at.piece()).isPresent() ? stackedPart(sized.apart(at.piece()).get()) : stackedCard())
+                    .flatMap(stacked -> stacked.thickness(at));
         }
     }
 

@@ -2,11 +2,14 @@ package cufflink.stack;
 
 import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
+import cufflink.design.PanelRef;
 import cufflink.fold.FlatFoldedState;
 import cufflink.measure.Length;
+import cufflink.problem.Ordered;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
@@ -19,20 +22,51 @@ import org.locationtech.jts.geom.GeometryFactory;
  *
  * @param flat      its panels, their order proved
  * @param layers    front first
- * @param bounds    of the panels seen from the front, millimetres
- * @param thickness at the thickest place
+ * @param bounds    of the panels seen from the front, with the paper of spines at the edge, millimetres
+ * @param thickness at the thickest place, or of a spine that stands up wider
  * @param thickest  a point there
- * @param enclosed  by folded crease: the thickness of what lies between its two panels beside it
+ * @param over      by panel: the thickness at the thickest place of it, itself included
+ * @param rounds    by folded crease, what it goes round
  * @param spaces    spaces between the layers that walls close on most sides
  */
 public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness,
-        Coordinate thickest,
-        Map<CreaseRef, Length> enclosed, List<PocketSpace> spaces) {
+        Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Round> rounds, List<PocketSpace> spaces) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     public ClosedStack {
         layers = List.copyOf(layers);
+        over = Ordered.map(over);
+        rounds = Ordered.map(rounds);
         spaces = List.copyOf(spaces);
+    }
+
+    /**
+     * What a folded crease goes round: the thickness of what lies between its two panels.
+     *
+     * @param beside   right beside the crease, where a single score bulges
+     * @param anywhere at the thickest place, which a spine has to be as high as if its panels are to lie level
+     */
+    public record Round(Length beside, Length anywhere) {
+        static final Round NOTHING = new Round(Length.ZERO, Length.ZERO);
+
+        /** What two stretches of one crease go round. */
+        Round and(Round other) {
+            return new Round(Length.longer(beside, other.beside), Length.longer(anywhere, other.anywhere));
+        }
+    }
+
+    /** By folded crease: the thickness of what lies between its two panels right beside it. */
+    public Map<CreaseRef, Length> enclosed() {
+        Map<CreaseRef, Length> enclosed = new LinkedHashMap<>();
+        rounds.forEach((crease, round) -> enclosed.put(crease, round.beside()));
+        return enclosed;
+    }
+
+    /** How thick the paper of a piece is. */
+    public Length caliper(String piece) {
+        return layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL
+                && layer.panel().filter(panel -> panel.piece().equals(piece)).isPresent()).findFirst()
+                .map(StackLayer::thickness).orElse(Length.ZERO);
     }
 
     /** To 1/100 000 mm, which every ruler's divisions are multiples of. */

@@ -139,14 +139,56 @@ public final class ClosedStackBuilder {
         Overlay overlay = Overlay.of(layers.stream().map(StackLayer::footprint).toList());
         Length most = Length.ZERO;
         Coordinate thickest = bounds.centre();
+        Map<PanelRef, Length> over = new LinkedHashMap<>();
         for (Overlay.Cell cell : overlay.cells()) {
             Length here = thickness(cell.faces(), 0, layers.size());
             if (here.isLongerThan(most)) {
                 most = here;
                 thickest = cell.inside();
             }
+            cell.faces().stream().mapToObj(layers::get).filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
+                    .forEach(layer -> over.merge(layer.panel().orElseThrow(), here, Length::longer));
         }
-        return new ClosedStack(flat, layers, bounds, most, thickest, enclosed(overlay), spaces);
+        for (Spine spine : spines()) {
+            spine.outside().forEach(bounds::expandToInclude);
+            if (spine.height().isLongerThan(most)) {
+                most = spine.height();
+                thickest = spine.line().midPoint();
+            }
+        }
+        return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds(overlay), spaces);
+    }
+
+    /**
+     * A spine in the closed card: its paper stands on the line at which its panels meet, outside of them, and as high
+     * as it is wide and the halves of both panels thick.
+     */
+    private record Spine(LineSegment line, List<Coordinate> outside, Length height) {
+    }
+
+    private List<Spine> spines() {
+        List<Spine> spines = new ArrayList<>();
+        for (CreasePattern pattern : flat.state().assembly().pieces()) {
+            for (Hinge hinge : pattern.hinges()) {
+                if (hinge.width() > 0 && isShut(pattern, hinge)) {
+                    spines.add(spine(new PanelRef(pattern.piece(), hinge.first()), hinge));
+                }
+            }
+        }
+        return spines;
+    }
+
+    private Spine spine(PanelRef first, Hinge hinge) {
+        LineSegment line = Footprints.of(hinge.at(), flat.state().position().get(first));
+        Length caliper = calipers.get(first.piece());
+        Coordinate inside = flat.state().footprint(first).getInteriorPoint().getCoordinate();
+        double out = Math.signum(line.orientationIndex(inside)) * -caliper.toMillimetres();
+        return new Spine(line, List.of(line.pointAlongOffset(0, out), line.pointAlongOffset(1, out)),
+                Length.nearestToMillimetres(hinge.width()).plus(caliper));
+    }
+
+    private boolean isShut(CreasePattern pattern, Hinge hinge) {
+        return hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90;
     }
 
     /** The thickness of the layers over a place from one index to before another. */
@@ -158,35 +200,41 @@ public final class ClosedStackBuilder {
         return sum;
     }
 
-    private Map<CreaseRef, Length> enclosed(Overlay overlay) {
-        Map<CreaseRef, Length> enclosed = new LinkedHashMap<>();
+    private Map<CreaseRef, ClosedStack.Round> rounds(Overlay overlay) {
+        Map<CreaseRef, ClosedStack.Round> rounds = new LinkedHashMap<>();
         for (CreasePattern pattern : flat.state().assembly().pieces()) {
             for (Hinge hinge : pattern.hinges()) {
-                CreaseRef crease = new CreaseRef(pattern.piece(), hinge.crease());
-                if (hinge.folds() && Math.abs(flat.state().angle(crease)) > 90) {
-                    enclosed.merge(crease, enclosed(pattern.piece(), hinge, overlay), Length::longer);
+                if (isShut(pattern, hinge)) {
+                    rounds.merge(new CreaseRef(pattern.piece(), hinge.crease()),
+                            round(pattern.piece(), hinge, overlay), ClosedStack.Round::and);
                 }
             }
         }
-        return enclosed;
+        return rounds;
     }
 
-    private Length enclosed(String piece, Hinge hinge, Overlay overlay) {
+    private ClosedStack.Round round(String piece, Hinge hinge, Overlay overlay) {
         PanelRef first = new PanelRef(piece, hinge.first());
         int a = indexOf(first);
         int b = indexOf(new PanelRef(piece, hinge.second()));
         LineSegment line = Footprints.of(hinge.at(), flat.state().position().get(first));
-        Length most = Length.ZERO;
+        Length beside = Length.ZERO;
         for (Overlay.Edge edge : overlay.edges()) {
             if (Overlay.runsAlong(edge, line)) {
                 for (int cell : new int[] {edge.left(), edge.right()}) {
-                    BitSet over = overlay.faces(cell);
-                    if (over.get(a) && over.get(b)) {
-                        most = Length.longer(most, thickness(over, Math.min(a, b) + 1, Math.max(a, b)));
-                    }
+                    beside = Length.longer(beside, between(a, b, overlay.faces(cell)));
                 }
             }
         }
-        return most;
+        Length anywhere = Length.ZERO;
+        for (Overlay.Cell cell : overlay.cells()) {
+            anywhere = Length.longer(anywhere, between(a, b, cell.faces()));
+        }
+        return new ClosedStack.Round(beside, anywhere);
+    }
+
+    /** The thickness of what lies between two layers where both are. */
+    private Length between(int a, int b, BitSet over) {
+        return over.get(a) && over.get(b) ? thickness(over, Math.min(a, b) + 1, Math.max(a, b)) : Length.ZERO;
     }
 }

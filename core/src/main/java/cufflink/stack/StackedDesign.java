@@ -1,5 +1,6 @@
 package cufflink.stack;
 
+import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.fold.Assembly;
@@ -64,6 +65,22 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Optio
     /** The closed card; absent while it does not close. */
     public Optional<ClosedStack> stack() {
         return stacks.get(0);
+    }
+
+    /**
+     * How thick the closed stack is at a crease: the way round it, the square way; or over a panel at its thickest
+     * place. A crease that is not folded goes round nothing. Absent where the piece is not there or does not close.
+     */
+    public Optional<Length> thickness(CreaseRef at) {
+        if (!pieces().containsKey(at.piece())) {
+            return Optional.empty();
+        }
+        boolean isCrease = design().piece(at.piece()).scores().stream()
+                .anyMatch(score -> score.id().equals(at.crease()));
+        return stack(at.piece()).flatMap(stack -> isCrease
+                ? Optional.of(Winding.spine(stack.rounds().getOrDefault(at, ClosedStack.Round.NOTHING).anywhere(),
+                        stack.caliper(at.piece())))
+                : Optional.ofNullable(stack.over().get(new PanelRef(at.piece(), at.crease()))));
     }
 
     /** What a piece is joined to, closed; absent while it does not close. */

@@ -105,7 +105,13 @@ public enum CheckWords implements Code {
     LONGER_THAN_TRIMMER("The longest cut is {cut}, the trimmer {trimmer} long.",
             "Make the long cuts with a knife and a metal rule."),
     GOES_ROUND("Crease {crease} goes round {thickness}: each of its leaves ends {creep} short of what lies in it.",
-            "Score it twice, {apart} apart, or take thinner layers.");
+            "Score it twice, {apart} apart, or take thinner layers."),
+    SPINE_GOES_ROUND("Crease {spine} is a spine {width} wide; the way round what lies in it is {way}."),
+    SPINE_TOO_NARROW("Crease {spine} is a spine {width} wide; the way round what lies in it is {way}: the card stays "
+            + "open.", "Make the spine {wanted} wide."),
+    SPINE_HOLLOW("Crease {spine} is a spine {width} wide; the way round what lies in it is only {way}: it looks "
+            + "hollow.",
+            "Make the spine {wanted} wide, or put more in.");
 
     private final Sentences sentences;
 

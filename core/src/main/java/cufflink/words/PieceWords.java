@@ -30,6 +30,8 @@ public enum PieceWords implements Code {
             "Change the measures it is made of, or leave it out with when."),
     SCORE_ENDS_INSIDE("Score {score} ends inside a panel: it cannot be folded there.",
             "Let it end at an edge, a slit or another score, or make it decorative."),
+    SPINE_CROSSED("Crease {crease} crosses the spine {spine}: a spine stands up stiff and takes no other crease.",
+            "Let {crease} end at the spine, or make the spine a single score."),
     ODD_FOLDS("An odd number of folds, {folds}, meet where {creases} meet: paper cannot lie flat there.",
             "A crease is missing there, or one too many."),
     ANGLES_OFF("Where {creases} meet, every other angle adds up to {sum} instead of 180°: paper cannot lie "

@@ -56,6 +56,7 @@ public enum StepWords implements Code {
             + "and its layers: {what}."),
     FOLD("Fold {creases}."),
     OF_PIECE("{piece}: {say}"),
+    SPINE_STANDS("Crease {spine} is two lines: fold each to a right angle, with the strip between them standing up."),
     BURNISH("Burnish each fold with the bone folder."),
     OVER_AND_OPEN("Fold each over, burnish it and open it again: {creases}."),
     GLUE_ALL_ROUND("Glue it all round, as the picture shows it."),

@@ -176,6 +176,11 @@ class JudgementsTest {
                 row(CheckWords.HARD_TO_GRIP, Verdict.WATCH, set("m-fold-holder", "notch=1/8 in")),
                 row(CheckWords.NO_POCKET, Verdict.BAD, set("m-fold-holder", "width=2 in")),
                 row(CheckWords.GOES_ROUND, Verdict.WATCH, set("m-fold-holder", "contents=1 x 1 x 1/2 in"))));
+        rows.addAll(List.of(row(CheckWords.SPINE_GOES_ROUND, Verdict.GOOD, set("spine-fold")),
+                row(CheckWords.SPINE_HOLLOW, Verdict.WATCH, set("spine-fold", "spine=1 in")),
+                row(CheckWords.SPINE_TOO_NARROW, Verdict.BAD,
+                        with(Plans.adding(set("spine-fold"), "sleeve=notch-sleeve@base.back:inside").orThrow(),
+                                "sleeve.holds=3 x 2 x 1/4 in", "spine=1/8 in"))));
         rows.add(row(CheckWords.POCKET_THE_OTHER_WAY, Verdict.BAD,
                 trial(TRIAL.replace("between: [base.back, tag.tag]", "between: [tag.tag, base.back]"))));
         rows.add(row(CheckWords.MOUTH_CLOSED, Verdict.BAD, trial(TRIAL.replace("open: top", "open: bottom"))));

@@ -50,7 +50,7 @@ class PartOffersTest {
     @Test
     void eachPlace_hasWhatGoesThere_drawnAsItWouldLie() {
         Plan plan = plan(project("pocket-fold"));
-        assertEquals(List.of("half-fold", "notch-sleeve", "panel-pockets", "pocket-fold"),
+        assertEquals(List.of("half-fold", "notch-sleeve", "panel-pockets", "pocket-fold", "spine-fold"),
                 ids(offers(plan, "base.front")));
         assertEquals(List.of("insert", "turned-tag"), ids(offers(plan, "pocket:pocket.pocket")));
         assertEquals(List.of("belly-band", "envelope", "little-bag"), ids(offers(plan, "around")));

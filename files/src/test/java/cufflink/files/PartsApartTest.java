@@ -7,9 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
-import cufflink.design.Face;
-import cufflink.design.PartAdding;
-import cufflink.design.PartPlace;
 import cufflink.design.SizedDesign;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
@@ -34,7 +31,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.RepeatedTest;
@@ -55,15 +51,9 @@ class PartsApartTest {
         Project project = Project.of(builtIn(host), step);
         project = project.withMats(project.mats().withLayers(0));
         for (String part : parts) {
-            project = with(project, part).orThrow();
+            project = Plans.adding(project, part).orThrow();
         }
         return project;
-    }
-
-    private static Outcome<Project> with(Project project, String part) {
-        String[] said = part.split("[=@]");
-        return PartAdding.part(project.design(), said[0], builtIn(said[1]),
-                PartPlace.read(said[2], Optional.<Face>empty()).orElseThrow()).map(project::withPart);
     }
 
     private static Plan plan(Project project) {
@@ -272,7 +262,7 @@ class PartsApartTest {
         "half-fold, tag=turned-tag@around, GOES_ROUND_NOTHING",
         "half-fold, width=turned-tag@around, NO_PART_NAME"})
     void misplacedPart_isRefusedWithTheReason(String host, String part, DesignWords code) {
-        Outcome<Project> outcome = with(project(host, RulerStep.SIXTEENTH_INCH), part);
+        Outcome<Project> outcome = Plans.adding(project(host, RulerStep.SIXTEENTH_INCH), part);
         assertEquals(List.of(code), outcome.problems().stream().map(Problem::code).toList());
     }
 

@@ -5,6 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.design.Face;
+import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.design.SizedDesign;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
@@ -19,9 +22,12 @@ import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.problem.Outcome;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Plans of the built-in designs, and what is expected of them, in the maker's words. */
 public final class Plans {
@@ -48,6 +54,16 @@ public final class Plans {
     }
 
     /** The same project always has an equal plan: one that was asked for lately is not worked out again. */
+    /** The project with a part of a built-in design, written {@code name=design@place}, or {@code @place:face}. */
+    public static Outcome<Project> adding(Project project, String part) {
+        String[] said = part.split("[=@]");
+        Optional<Face> face = Arrays.stream(Face.values()).filter(one -> said[2].endsWith(":" + one.word()))
+                .findFirst();
+        String place = face.map(one -> said[2].substring(0, said[2].lastIndexOf(':'))).orElse(said[2]);
+        return PartAdding.part(project.design(), said[0], project(said[1]).design(),
+                PartPlace.read(place, face).orElseThrow()).map(project::withPart);
+    }
+
     public static Plan plan(Project project) {
         synchronized (LATELY) {
             return LATELY.computeIfAbsent(project, asked -> Planner.plan(asked).orThrow());

@@ -70,7 +70,7 @@ public final class BenchScreen extends ListeningScreen {
 
     private void explainPicked(String id) {
         for (var piece : work.plan().design().pieces()) {
-            piece.scores().stream().filter(score -> score.id().equals(id)).findFirst()
+            piece.lines().stream().filter(score -> score.id().equals(id)).findFirst()
                     .flatMap(score -> score.line().at())
                     .ifPresent(at -> readOut.explain(at.derivation().text(work.plan().format())));
         }

@@ -154,7 +154,7 @@ final class MeasureRows {
                     now.isLength() && measure.rounding() != Rounding.EXACT && !plan.project().step().has(now.length()));
         });
         boolean slides = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT
-                || measure.role() == Role.PROPORTION;
+                || measure.role() == Role.PROPORTION || measure.role() == Role.THICKNESS;
         if (slides) {
             cell.getChildren().add(slider(measure));
         }

@@ -9,7 +9,8 @@ import java.util.List;
 
 /** The designs that come with Cufflink. */
 public final class BuiltInDesigns {
-    private static final List<String> IDS = List.of("half-fold", "overlapping-gate", "accordion", "slim-tent",
+    private static final List<String> IDS = List.of("half-fold", "spine-fold", "overlapping-gate", "accordion",
+            "slim-tent",
             "centre-step", "crossover", "secret-panel",
             "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
             "back-fold-holder", "criss-cross-pocket",

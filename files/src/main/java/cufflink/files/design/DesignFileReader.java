@@ -4,7 +4,9 @@ import cufflink.crease.CreasedDesign;
 import cufflink.design.CreaseRef;
 import cufflink.design.DesignDefinition;
 import cufflink.design.DesignSizer;
+import cufflink.design.Facts;
 import cufflink.design.Given;
+import cufflink.design.Measure;
 import cufflink.design.Occurs;
 import cufflink.design.PanelRef;
 import cufflink.design.PieceDefinition;
@@ -128,6 +130,12 @@ public final class DesignFileReader {
                 .forEach((name, pose) -> pose.angles().keySet().stream().filter(crease -> !isCrease(crease, creased))
                         .forEach(crease -> problems.add(Problem.error(file + ", pose " + name,
                                 DesignFileWords.NO_CREASE.of("crease", crease)))));
+        Facts.stacks(design.definition()).stream()
+                .filter(at -> !isCrease(at, creased)
+                        && creased.panel(new PanelRef(at.piece(), at.crease())).isEmpty())
+                .forEach(at -> problems.add(Problem.error(
+                        file + ", measure " + Facts.measure(design.definition(), at).map(Measure::name).orElse(""),
+                        DesignFileWords.NO_CREASE_OR_PANEL.of("at", at))));
         design.pockets().forEach(pocket -> {
             String where = "pocket " + pocket.definition().id();
             reference(file, where, pocket.definition().front(), creased, problems);

@@ -14,18 +14,13 @@ import cufflink.design.Face;
 import cufflink.design.Formula;
 import cufflink.design.Held;
 import cufflink.design.Measure;
-import cufflink.design.Measure.Role;
 import cufflink.design.Occurs;
 import cufflink.design.Occurs.Repeat;
 import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.PieceDefinition;
-import cufflink.design.Rounding;
 import cufflink.design.Side;
 import cufflink.design.Template;
-import cufflink.measure.LengthReading;
-import cufflink.measure.LengthUnit;
-import cufflink.paper.Contents;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.DesignFileWords;
@@ -33,16 +28,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Turns the tree of a design file into a definition. The fields it asks for are the language. */
 final class DesignParser {
-    private static final int MOST_MEASURES = 300;
-    private static final Set<String> TAKEN = Set.of("card", "ruler", "closed");
-
     private final List<Problem> problems = new ArrayList<>();
     private final PartParser parts;
 
@@ -73,13 +63,7 @@ final class DesignParser {
                 Map<String, YamlNode> listed = fields.entries("parts");
                 return base.map(of -> parts.with(of.with(head, seen.orElse(of.shown().angle())), listed, fields));
             }
-            List<Measure> measures = new ArrayList<>();
-            Map<String, YamlNode> written = fields.entries("measures");
-            if (written.size() > MOST_MEASURES) {
-                fields.problem(fields.place(), DesignFileWords.TOO_MANY_MEASURES.of("count", written.size(),
-                        "most", MOST_MEASURES));
-            }
-            written.forEach((name, node) -> measures.add(measure(name, node, fields)));
+            List<Measure> measures = new MeasureParser(problems).measures(fields);
             List<Occurs<PieceDefinition>> pieces = new ArrayList<>();
             Optional<Formula> lean = lean(fields);
             fields.entries("pieces")
@@ -180,56 +164,6 @@ final class DesignParser {
             return 0;
         }
         return Integer.parseInt(text);
-    }
-
-    private Measure measure(String name, YamlNode node, Fields parent) {
-        if (!name.matches("[a-z][A-Za-z0-9]{0,30}")) {
-            parent.problem(node.place(), DesignFileWords.NO_MEASURE_NAME.of("name", name));
-        }
-        if (TAKEN.contains(name)) {
-            parent.problem(node.place(), DesignFileWords.NAME_TAKEN.of("name", name));
-        }
-        try (Fields fields = fields(node, "A measure")) {
-            Role role = fields.word("is", Role.class, Role::words).orElse(Role.PROPORTION);
-            boolean counted = role != Role.CHOICE && role != Role.CONTENTS;
-            Units units = counted ? units(fields, fields.has("default") ? "default" : "value")
-                    : new Units(Optional.empty(), Optional.empty());
-            List<String> choices = role == Role.CHOICE ? fields.texts("choices") : List.of();
-            if (role == Role.CHOICE && choices.isEmpty()) {
-                fields.problem(fields.place(), DesignFileWords.CHOICE_OF_NOTHING.of());
-            }
-            Rounding rounding = fields.word("round", Rounding.class, word -> word.name().toLowerCase(Locale.ROOT))
-                    .orElse(role == Role.RESULT ? Rounding.EXACT : Rounding.NEAREST);
-            String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
-            return new Measure(name, label, role, new Measure.Amount(units.inch(), units.metric(), rounding,
-                    fields.formula("min"), fields.formula("max")), choices,
-                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(),
-                    fields.text("about").orElse(""), fields.text("closes"));
-        }
-    }
-
-    /** A value, and the one instead of it where the ruler is metric. */
-    private record Units(Optional<Formula> inch, Optional<Formula> metric) {
-    }
-
-    /** One formula, or one for each unit: {@code {in: 1/8 in, mm: 3 mm}}. */
-    private Units units(Fields fields, String name) {
-        Optional<YamlNode> node = fields.node(name);
-        if (node.isEmpty() || !(node.get() instanceof YamlNode.Mapping)) {
-            return new Units(Optional.of(fields.requiredFormula(name)), Optional.empty());
-        }
-        try (Fields both = fields(node.get(), "A value for both units")) {
-            return new Units(Optional.of(both.requiredFormula("in")), Optional.of(both.requiredFormula("mm")));
-        }
-    }
-
-    private static Contents contents(Fields fields) {
-        LengthReading<Contents> read = Contents.read(fields.requiredText("default"), LengthUnit.MILLIMETRE);
-        return read.value().orElseGet(() -> {
-            fields.problem(fields.node("default").map(YamlNode::place).orElse(fields.place()),
-                    read.trouble().orElseThrow());
-            return Contents.GIFT_CARD;
-        });
     }
 
     private static Mat mat(Fields fields) {

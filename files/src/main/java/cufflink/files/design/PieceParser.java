@@ -64,7 +64,12 @@ final class PieceParser {
     }
 
     private static Score score(Fields fields) {
-        return new Score(fields.requiredTemplate("id"), line(fields), fold(fields), fields.formula("pinched"));
+        Line line = line(fields);
+        Optional<Formula> width = fields.formula("width");
+        if (width.isPresent() && line instanceof PieceDefinition.Between) {
+            fields.problem(fields.place(), DesignFileWords.SPINE_ON_A_SLANT.of());
+        }
+        return new Score(fields.requiredTemplate("id"), line, fold(fields), fields.formula("pinched"), width);
     }
 
     /** A fold is one of three plain words, or a formula that gives one. */

@@ -72,6 +72,9 @@ public final class FoldJson {
             ObjectNode node = creases.addObject().put("id", pattern.piece() + "." + hinge.crease())
                     .put("fold", hinge.folds() ? hinge.fold().word() : "joint")
                     .put("length", hinge.at().getLength());
+            if (hinge.width() > 0) {
+                node.put("width", hinge.width());
+            }
             node.putArray("panels").add(pattern.piece() + "." + hinge.first())
                     .add(pattern.piece() + "." + hinge.second());
         }
