@@ -12,7 +12,7 @@ import java.util.Set;
 
 /**
  * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a
- * repeat, and to {@code card.caliper}, {@code ruler.step}.
+ * repeat, and to {@code card.caliper} and that of other materials, {@code ruler.step}.
  *
  * @param pieces the main piece first; at least one
  * @param parts  designs that are worked into it already, those within a part after it with its name in front; their

@@ -25,6 +25,8 @@ import java.util.Set;
  * is put on the ruler; both are held between the measure's limits, and the derivation says so.
  */
 final class MeasureSizer {
+    private static final String CALIPER = ".caliper";
+
     private final DesignDefinition definition;
     private final Given given;
     private final List<Problem> problems;
@@ -42,8 +44,10 @@ final class MeasureSizer {
         this.problems = problems;
         this.causes = new Causes(definition, given);
         this.scorePlaces = ScorePlaces.measures(definition, given);
-        this.scope = Scope.empty().with("card.caliper", Value.length(given.cardCaliper())).with("ruler.step",
+        this.scope = Scope.empty().with("card" + CALIPER, Value.length(given.calipers().card())).with("ruler.step",
                 Value.length(given.step().length()));
+        definition.materials().forEach(material -> scope = scope.with(material + CALIPER,
+                Value.length(given.calipers().of(material.toString()))));
         this.facts = given.facts().completed(definition);
         facts.found().forEach((name, length) -> {
             scope = scope.with(name, Value.length(length));

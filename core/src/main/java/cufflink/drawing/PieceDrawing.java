@@ -147,16 +147,23 @@ public final class PieceDrawing {
         }
     }
 
-    /** The letter in a ring near the line's lower end, so that the kind does not depend on colour. */
+    /**
+     * The letter in a ring near the line's lower end, so that the kind does not depend on colour; that of the second
+     * line of a spine a ring higher, beside which the first one has room.
+     */
     private void mark(SizedDesign.Score score) {
         Fold fold = mirrored ? score.fold().seenFromBehind() : score.fold();
         List<Spot> ends = ends(score.line());
         Spot from = ends.get(0);
         Spot to = ends.get(1);
         double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
-        double share = length == 0 ? 0 : Math.max(0.5, 1 - 16 * point / length);
+        double share = length == 0 ? 0 : Math.max(0.5, 1 - (isSecond(score) ? 36 : 16) * point / length);
         Spot at = new Spot(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
         shapes.add(new Shape.Mark(score.id(), ink(fold), at, fold.letter(), 7.5, Ink.PAPER.colour(), Ink.PAPER_EDGE));
+    }
+
+    private static boolean isSecond(SizedDesign.Score score) {
+        return !SizedDesign.Score.crease(score.id()).equals(score.id());
     }
 
     private void panelNames(LengthFormat format) {

@@ -22,6 +22,7 @@ import cufflink.fold.Assembly;
 import cufflink.fold.GluePatch;
 import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.problem.Outcome;
@@ -85,7 +86,10 @@ public final class Planner {
     }
 
     private Given given() {
-        Given given = Given.defaults(project.step(), project.card().caliper());
+        Map<String, Length> calipers = new LinkedHashMap<>();
+        project.design().materials()
+                .forEach(material -> calipers.put(material.toString(), project.paper(material).caliper()));
+        Given given = Given.defaults(project.step(), project.card().caliper()).on(calipers);
         given = project.tools().onGrooves() ? given.onGrooves(project.tools().grooveStep()) : given;
         for (Map.Entry<String, String> entry : project.set().entrySet()) {
             Outcome<Given> next = MeasureReader.set(project.design(), given, entry.getKey(), entry.getValue());

@@ -205,8 +205,11 @@ class BuiltInDesignsTest {
         expect(project("belly-band").withSet("holds", "4 x 6 x 1/8 in").withSet("slack", "1/8 in").withSet("overlap",
                 "1/2 in")).measures("front", "4 1/4 in").cuts("band", "9 in", "1 1/2 in")
                 .scores("band", "2 3/8 in", "6 5/8 in").hasNothingBad();
-        assertEquals(List.of(),
-                expect(project("belly-band").withSet("school", "pinched")).hasNothingBad().plan().scores());
+        // Pinched, each half turn takes π/2 of 1/8 in and the band's own 0.0128 in: 4 + 0.216 + 1/8 in, rounded up.
+        Plan pinched = expect(project("belly-band").withSet("holds", "4 x 6 x 1/8 in").withSet("slack", "1/8 in")
+                .withSet("school", "pinched")).measures("front", "4 3/8 in").cuts("band", "9 1/4 in", "1 1/2 in")
+                .hasNothingBad().plan();
+        assertEquals(List.of(), pinched.scores());
     }
 
     /**
