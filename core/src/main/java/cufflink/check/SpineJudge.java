@@ -22,6 +22,11 @@ import java.util.Optional;
 final class SpineJudge implements Judge {
     /** A single score of ordinary card closes round this much (common practice). */
     private static final Length SINGLE_SCORE = Length.ofMicrometres(2500);
+    /** What a fold goes round shows at its edges from here on: as much as careful cutting is off (common practice). */
+    private static final Length NOTICED = Length.ofInches(1, 64);
+    private static final Length TENTH = Length.ofMicrometres(100);
+    /** Edges that far apart are trimmed after folding (common practice). */
+    private static final Length MUCH = Length.ofMillimetres(1);
     /** A spine may be so much wider and still look filled (common practice). */
     private static final Length HOLLOW = Length.ofMillimetres(3);
 
@@ -37,9 +42,28 @@ final class SpineJudge implements Judge {
                         checks.add(spine(subject, stack, crease, width, round.anywhere()));
                     } else if (round.beside().isLongerThan(SINGLE_SCORE)) {
                         checks.add(single(subject, stack, crease, round.beside()));
+                    } else {
+                        creep(subject, crease, round.paper()).ifPresent(checks::add);
                     }
                 }));
         return checks;
+    }
+
+    /**
+     * By how much the leaves of a fold end short of the paper that lies in it; less than what cutting gives is not
+     * told.
+     */
+    private static Optional<Check> creep(CheckSubject subject, CreaseRef crease, Length paper) {
+        Length creep = Winding.creep(paper);
+        String id = "creep-" + crease;
+        return NOTICED.isLongerThan(creep) ? Optional.empty()
+                : Optional.of(MUCH.isLongerThan(creep)
+                        ? Check.good(id, MUCH.minus(creep),
+                                CheckWords.CREEPS_A_LITTLE.of("crease", crease.crease(), "thickness",
+                                        millimetres(paper), "creep", millimetres(creep.upTo(TENTH))))
+                        : Check.watch(id, Optional.of(MUCH.minus(creep)),
+                                CheckWords.CREEPS.of("crease", crease.crease(), "thickness", millimetres(paper),
+                                        "creep", subject.onRuler(creep))));
     }
 
     private static Check single(CheckSubject subject, ClosedStack stack, CreaseRef crease, Length enclosed) {

@@ -44,14 +44,16 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
      * What a folded crease goes round: the thickness of what lies between its two panels.
      *
      * @param beside   right beside the crease, where a single score bulges
+     * @param paper    of that what is paper and stays there; contents give way
      * @param anywhere at the thickest place, which a spine has to be as high as if its panels are to lie level
      */
-    public record Round(Length beside, Length anywhere) {
-        static final Round NOTHING = new Round(Length.ZERO, Length.ZERO);
+    public record Round(Length beside, Length paper, Length anywhere) {
+        static final Round NOTHING = new Round(Length.ZERO, Length.ZERO, Length.ZERO);
 
         /** What two stretches of one crease go round. */
         Round and(Round other) {
-            return new Round(Length.longer(beside, other.beside), Length.longer(anywhere, other.anywhere));
+            return new Round(Length.longer(beside, other.beside), Length.longer(paper, other.paper),
+                    Length.longer(anywhere, other.anywhere));
         }
     }
 

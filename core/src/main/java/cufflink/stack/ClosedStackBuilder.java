@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -218,11 +219,19 @@ public final class ClosedStackBuilder {
         int a = indexOf(first);
         int b = indexOf(new PanelRef(piece, hinge.second()));
         LineSegment line = Footprints.of(hinge.at(), flat.state().position().get(first));
+        BitSet paper = new BitSet();
+        IntStream.range(0, layers.size()).filter(i -> layers.get(i).kind() != StackLayer.Kind.CONTENTS)
+                .forEach(paper::set);
         Length beside = Length.ZERO;
+        Length besidePaper = Length.ZERO;
         for (Overlay.Edge edge : overlay.edges()) {
             if (Overlay.runsAlong(edge, line)) {
                 for (int cell : new int[] {edge.left(), edge.right()}) {
-                    beside = Length.longer(beside, between(a, b, overlay.faces(cell)));
+                    BitSet here = overlay.faces(cell);
+                    beside = Length.longer(beside, between(a, b, here));
+                    BitSet sheets = (BitSet) here.clone();
+                    sheets.and(paper);
+                    besidePaper = Length.longer(besidePaper, between(a, b, sheets));
                 }
             }
         }
@@ -230,7 +239,7 @@ public final class ClosedStackBuilder {
         for (Overlay.Cell cell : overlay.cells()) {
             anywhere = Length.longer(anywhere, between(a, b, cell.faces()));
         }
-        return new ClosedStack.Round(beside, anywhere);
+        return new ClosedStack.Round(beside, besidePaper, anywhere);
     }
 
     /** The thickness of what lies between two layers where both are. */

@@ -106,6 +106,10 @@ public enum CheckWords implements Code {
             "Make the long cuts with a knife and a metal rule."),
     GOES_ROUND("Crease {crease} goes round {thickness}: each of its leaves ends {creep} short of what lies in it.",
             "Score it twice, {apart} apart, or take thinner layers."),
+    CREEPS_A_LITTLE(
+            "Crease {crease} goes round {thickness} of paper: its leaves end {creep} short of what lies in it."),
+    CREEPS("Crease {crease} goes round {thickness} of paper: its leaves end {creep} short of what lies in it.",
+            "Trim the edges when it is folded, or cut what lies inside {creep} narrower."),
     SPINE_GOES_ROUND("Crease {spine} is a spine {width} wide; the way round what lies in it is {way}."),
     SPINE_TOO_NARROW("Crease {spine} is a spine {width} wide; the way round what lies in it is {way}: the card stays "
             + "open.", "Make the spine {wanted} wide."),

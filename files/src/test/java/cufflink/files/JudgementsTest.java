@@ -17,6 +17,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.GrainRule;
 import cufflink.paper.NamedSize;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -102,6 +103,10 @@ class JudgementsTest {
                 Optional.empty(), Optional.of(side), Optional.of(Length.ofInches(5)))));
     }
 
+    private static Project inBoard(Project project) {
+        return project.withPaper(project.cardRole(), Stock.plain("Board", Plans.sheet("Letter"), 700));
+    }
+
     private static Project inEnvelope(String width, String height) {
         NamedSize envelope = new NamedSize(NamedSize.Kind.ENVELOPE, "trial", Plans.length(width), Plans.length(height),
                 List.of(), "test");
@@ -176,7 +181,9 @@ class JudgementsTest {
                 row(CheckWords.HARD_TO_GRIP, Verdict.WATCH, set("m-fold-holder", "notch=1/8 in")),
                 row(CheckWords.NO_POCKET, Verdict.BAD, set("m-fold-holder", "width=2 in")),
                 row(CheckWords.GOES_ROUND, Verdict.WATCH, set("m-fold-holder", "contents=1 x 1 x 1/2 in"))));
-        rows.addAll(List.of(row(CheckWords.SPINE_GOES_ROUND, Verdict.GOOD, set("spine-fold")),
+        rows.addAll(List.of(row(CheckWords.CREEPS_A_LITTLE, Verdict.GOOD, set("nested-diagonal-pockets")),
+                row(CheckWords.CREEPS, Verdict.WATCH, inBoard(set("nested-diagonal-pockets"))),
+                row(CheckWords.SPINE_GOES_ROUND, Verdict.GOOD, set("spine-fold")),
                 row(CheckWords.SPINE_HOLLOW, Verdict.WATCH, set("spine-fold", "spine=1 in")),
                 row(CheckWords.SPINE_TOO_NARROW, Verdict.BAD,
                         with(Plans.adding(set("spine-fold"), "sleeve=notch-sleeve@base.back:inside").orThrow(),

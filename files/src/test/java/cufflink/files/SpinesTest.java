@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.design.CreaseRef;
 import cufflink.files.design.DesignFileReader;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
@@ -19,6 +20,7 @@ import cufflink.problem.Problem;
 import cufflink.score.ScoringStyle;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackLayer;
+import cufflink.stack.Winding;
 import cufflink.words.CheckWords;
 import cufflink.words.DesignFileWords;
 import cufflink.words.StepWords;
@@ -125,6 +127,48 @@ class SpinesTest {
         assertEquals(Length.ofInches(1, 8), measure(plan, "book.spine"));
         assertTrue(plan.checks().stream().anyMatch(check -> check.id().equals("spine-book.base.spine")),
                 plan.checks().toString());
+    }
+
+    /** A booklet: sheets folded once, each glued by its back into the fold of the one before. */
+    private static String booklet(int sheets) {
+        StringBuilder text = new StringBuilder("""
+                id: booklet
+                title: Booklet
+                group: card base
+                about: Nested sheets
+                difficulty: easy
+                pieces:
+                """);
+        for (int i = 0; i < sheets; i++) {
+            text.append("  s" + i
+                    + ": {size: [8 in, 5 in], scores: [{id: fold, x: 4 in, fold: valley}], panels: [front, back]}\n");
+        }
+        text.append("folding:\n");
+        for (int i = 0; i < sheets; i++) {
+            text.append("  - {piece: s" + i + ", fold: [fold], say: Fold it.}\n");
+        }
+        text.append("glue:\n");
+        for (int i = 1; i < sheets; i++) {
+            text.append("  - {id: g" + i + ", glue: s" + i + ".back, onto: s" + (i - 1)
+                    + ".back, face: inside, at: [0 mm, 0 mm], edges: [left, right], say: Glue it in.}\n");
+        }
+        return text.toString();
+    }
+
+    /**
+     * Push-out of a saddle-stitched booklet: each further sheet's edge lies π/2 of a caliper further back than that of
+     * the sheet in it, so the outer one of n ends (n − 1) · π/2 · t short (bookbinding handbooks, from memory).
+     */
+    @ParameterizedTest
+    @CsvSource({"2", "3", "4"})
+    void sheetsFoldedIntoOneAnother_creepAsABookletDoes(int sheets) {
+        Project project = Project.of(DesignFileReader.read("booklet.yaml", booklet(sheets)).orThrow(),
+                RulerStep.MILLIMETRE);
+        Plan plan = Plans.plan(project.withMats(project.mats().withLayers(0)));
+        double caliper = project.card().caliper().toMillimetres();
+        Length around = plan.stack().orElseThrow().rounds().get(new CreaseRef("s0", "fold")).paper();
+        assertEquals((sheets - 1) * Math.PI / 2 * caliper, Winding.creep(around).toMillimetres(), 1e-5);
+        assertTrue(plan.checks().stream().anyMatch(check -> check.id().equals("creep-s0.fold")));
     }
 
     private static final String DESIGN = """
