@@ -86,7 +86,7 @@ public final class TestDesigns {
         return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),
                 new DesignDefinition.Shown(Held.UPRIGHT, DesignDefinition.Angle.USUAL), measures,
                 List.of(Occurs.once(piece)),
-                new DesignDefinition.Making(List.of(), steps, List.of(), List.of()),
+                new DesignDefinition.Making(List.of(), steps, List.of(), List.of(), DesignDefinition.Trim.NONE),
                 new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of(),
                 PartDefinition.Use.UNSAID);
     }

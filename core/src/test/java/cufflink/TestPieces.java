@@ -56,7 +56,9 @@ public final class TestPieces {
     public static SizedDesign design(Piece piece, SizedDesign.Mat... mats) {
         SizedDesign strip = TestDesigns.sized(TestDesigns.strip(List.of("width", "width"), "v", List.of("c1")));
         return new SizedDesign(strip.definition(), strip.measures(), List.of(piece),
-                new SizedDesign.Making(List.of(mats), List.of(), List.of(), List.of(), List.of()), List.of(),
+                new SizedDesign.Making(List.of(mats), List.of(), List.of(), List.of(), List.of(),
+                        SizedDesign.Trim.NONE),
+                List.of(),
                 Map.of(), List.of());
     }
 }

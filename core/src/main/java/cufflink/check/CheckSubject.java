@@ -11,6 +11,7 @@ import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
@@ -18,8 +19,8 @@ import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.PartSizes;
+import cufflink.stack.SoftWay;
 import cufflink.stack.StackedDesign;
-import cufflink.measure.Measured;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,10 +31,11 @@ import java.util.Optional;
  * @param stacked  the design after its last stage
  * @param glued    where each joint takes glue, by its id
  * @param poses    of the closed card
+ * @param soft     soft pieces, measured in all of them
  * @param envelope the one it is to go into
  */
 public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, List<PosedCard> poses,
-        List<ScoreSetup> scores, LayoutPlan layout,
+        List<SoftWay> soft, List<ScoreSetup> scores, LayoutPlan layout,
         Optional<Into> envelope, BenchTools tools, RulerStep step) {
     /**
      * An envelope.

@@ -25,7 +25,8 @@ final class OutlineJudge implements Judge {
                 .max(Comparator.comparingDouble(layer -> layer.footprint().getEnvelopeInternal().getArea()))
                 .orElseThrow();
         Envelope covered = cover.footprint().getEnvelopeInternal();
-        StackLayer worst = stack.layers().stream().filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS)
+        StackLayer worst = stack.layers().stream()
+                .filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS && layer.panel().isPresent())
                 .max(Comparator.comparingDouble(layer -> beyond(layer, covered))).orElseThrow();
         Length by = Length.nearestToMillimetres(Math.max(0, beyond(worst, covered)));
         if (by.toMillimetres() < 1e-3) {

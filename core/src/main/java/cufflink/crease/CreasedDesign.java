@@ -1,7 +1,11 @@
 package cufflink.crease;
 
+import cufflink.design.Fixing;
 import cufflink.design.PanelRef;
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign;
+import cufflink.design.Soft;
+import cufflink.measure.Length;
 import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -11,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The second stage of a plan: every piece of a sized design as panels and hinges.
@@ -22,8 +27,57 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         patterns = Ordered.map(patterns);
     }
 
-    /** The pieces creased, or what is wrong with each. */
+    /** The pieces creased, with a hole for each fixing that needs one; or what is wrong with each. */
     public static Outcome<CreasedDesign> of(SizedDesign sized) {
+        Outcome<CreasedDesign> creased = creased(sized);
+        List<Problem> lost = creased.value().map(CreasedDesign::lost).orElse(List.of());
+        if (!lost.isEmpty()) {
+            return Outcome.failed(lost);
+        }
+        SizedDesign punched = creased.value().map(CreasedDesign::punched).orElse(sized);
+        return punched.equals(sized) ? creased : creased(punched);
+    }
+
+    /** Soft pieces and fixings on panels that their pieces do not have. */
+    private List<Problem> lost() {
+        Stream<Problem> soft = sized.soft().stream().flatMap(one -> one.way().stream().map(Soft.Stay::panel)
+                .filter(this::isLost).map(panel -> lost(one.label(), panel)));
+        Stream<Problem> fixings = sized.fixings().stream().filter(one -> isLost(one.panel()))
+                .map(one -> lost(one.label(), one.panel()));
+        return Stream.concat(soft, fixings).toList();
+    }
+
+    private boolean isLost(PanelRef panel) {
+        return patterns.containsKey(panel.piece()) && panel(panel).isEmpty();
+    }
+
+    private static Problem lost(String label, PanelRef panel) {
+        return Problem.error(label, PieceWords.LIES_ON_NO_PANEL.of("panel", panel));
+    }
+
+    /** The design with the holes of its fixings; where a panel lies is known when its piece is creased. */
+    private SizedDesign punched() {
+        SizedDesign punched = sized;
+        for (Fixing fixing : sized.fixings()) {
+            Optional<Panel> panel = panel(fixing.panel());
+            if (panel.isPresent() && fixing.sizes().hole().isPositive()) {
+                punched = punched.with(punched.pieces().stream().map(piece -> piece.id().equals(fixing.panel().piece())
+                        && piece.cutOuts().stream().noneMatch(cut -> cut.id().equals(fixing.id()))
+                                ? piece.with(hole(fixing, panel.get())) : piece)
+                        .toList());
+            }
+        }
+        return punched;
+    }
+
+    private static SizedDesign.CutOut hole(Fixing fixing, Panel panel) {
+        Length x = Length.nearestToMillimetres(panel.bounds().getMinX()).plus(fixing.at().x());
+        Length y = Length.nearestToMillimetres(panel.bounds().getMinY()).plus(fixing.at().y());
+        Length radius = Length.ofNanometres(fixing.sizes().hole().nanometres() / 2);
+        return new SizedDesign.CutOut(fixing.id(), CutShape.CIRCLE, List.of(x, y, radius), false, true);
+    }
+
+    private static Outcome<CreasedDesign> creased(SizedDesign sized) {
         List<Problem> problems = new ArrayList<>();
         Map<String, CreasePattern> patterns = new LinkedHashMap<>();
         for (SizedDesign.Piece piece : sized.pieces()) {

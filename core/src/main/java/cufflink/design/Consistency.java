@@ -44,6 +44,8 @@ final class Consistency {
             once(piece.label(), "panel", piece.marks().panelNames(), SizedDesign.PanelName::id);
         }
         once("glue", "joint", design.glue(), SizedDesign.Glue::id);
+        once("soft", "soft piece", design.soft(), Soft::id);
+        once("hardware", "fixing", design.fixings(), Fixing::id);
         once("pockets", "pocket", design.pockets(), pocket -> pocket.definition().id());
         once("checks", "check", design.definition().claims().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
@@ -52,6 +54,10 @@ final class Consistency {
         design.glue().forEach(glue -> Stream.of(glue.part(), glue.onto()).map(PanelRef::piece).distinct()
                 .filter(piece -> !known.contains(piece)).forEach(
                         piece -> add("joint " + glue.id(), DesignWords.GLUES_NO_PIECE.of("piece", piece))));
+        design.soft().forEach(soft -> soft.way().stream().map(stay -> stay.panel().piece()).distinct()
+                .filter(piece -> !known.contains(piece)).forEach(piece -> lost(soft.label(), piece)));
+        design.fixings().stream().filter(fixing -> !known.contains(fixing.panel().piece()))
+                .forEach(fixing -> lost(fixing.label(), fixing.panel().piece()));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
                 DesignWords.PUT_ON_ITSELF.of("panel", glue.part())));
         design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
@@ -70,6 +76,10 @@ final class Consistency {
 
     private static Message tooFar(List<String> creases, double angle) {
         return DesignWords.BEYOND_SHUT.of("creases", creases, "angle", Math.round(angle));
+    }
+
+    private void lost(String label, String piece) {
+        add(label, DesignWords.LIES_ON_NO_PIECE.of("piece", piece));
     }
 
     private void add(String where, Message message) {

@@ -62,12 +62,22 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
 
     /** What is done with the pieces. */
     public record Making(List<Occurs<Mat>> mats, List<Occurs<FoldStep>> folding, List<Occurs<Glue>> glue,
-            List<Occurs<Layers>> stack) {
+            List<Occurs<Layers>> stack, Trim trim) {
         public Making {
             mats = List.copyOf(mats);
             folding = List.copyOf(folding);
             glue = List.copyOf(glue);
             stack = List.copyOf(stack);
+        }
+    }
+
+    /** What is no paper: soft pieces, and small hardware that holds them or the paper. */
+    public record Trim(List<Occurs<SoftDefinition>> soft, List<Occurs<SoftDefinition.Fixing>> fixings) {
+        public static final Trim NONE = new Trim(List.of(), List.of());
+
+        public Trim {
+            soft = List.copyOf(soft);
+            fixings = List.copyOf(fixings);
         }
     }
 

@@ -49,13 +49,21 @@ public final class DesignSizer {
             return Outcome.failed(problems);
         }
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
-        SizedDesign design = new SizedDesign(definition, measures, sheet.all(definition.pieces(), this::piece),
-                making(), pockets(), poses(), judgements(measureSizer));
+        List<SizedDesign.Piece> pieces = sheet.all(definition.pieces(), this::piece);
+        Set<String> known = ids(piece -> true);
+        SizedDesign design = new SizedDesign(definition, measures, pieces, making(left(known, pieces)), pockets(),
+                poses(), judgements(measureSizer));
         if (problems.stream().noneMatch(Problem::isError)) {
-            problems.addAll(
-                    new Consistency(design, ids(piece -> true), ids(piece -> piece.lying().loose())).problems());
+            problems.addAll(new Consistency(design, known, ids(piece -> piece.lying().loose())).problems());
         }
         return problems.stream().anyMatch(Problem::isError) ? Outcome.failed(problems) : Outcome.of(design, problems);
+    }
+
+    /** The pieces that a condition leaves out. */
+    private static Set<String> left(Set<String> known, List<SizedDesign.Piece> pieces) {
+        Set<String> left = new HashSet<>(known);
+        pieces.forEach(piece -> left.remove(piece.id()));
+        return left;
     }
 
     /** Ids of pieces, those included that a condition leaves out. */
@@ -150,14 +158,24 @@ public final class DesignSizer {
         return Fold.DECORATIVE;
     }
 
-    private SizedDesign.Making making() {
+    private SizedDesign.Making making(Set<String> left) {
         DesignDefinition.Making making = definition.making();
         return new SizedDesign.Making(sheet.all(making.mats(), this::mat),
                 sheet.all(making.folding(), step -> step.opens() ? creasing(step) : List.of(folding(step))).stream()
                         .flatMap(List::stream).toList(),
                 sheet.all(making.glue(), this::glue), sheet.all(making.stack(),
                         layers -> new SizedDesign.Layers(panel(layers.front()), panel(layers.behind()))),
-                puts());
+                puts(), trim(making.trim(), left));
+    }
+
+    /** What lies on a piece that is left out is left out with it. */
+    private SizedDesign.Trim trim(DesignDefinition.Trim trim, Set<String> left) {
+        SoftSizer sizer = new SoftSizer(sheet, this::panel, this::said);
+        return new SizedDesign.Trim(
+                sheet.all(trim.soft(), sizer::soft).stream().filter(
+                        soft -> soft.way().stream().noneMatch(stay -> left.contains(stay.panel().piece()))).toList(),
+                sheet.all(trim.fixings(), sizer::fixing).stream()
+                        .filter(fixing -> !left.contains(fixing.panel().piece())).toList());
     }
 
     /** How many parts by themselves a part is in, one in the other. */

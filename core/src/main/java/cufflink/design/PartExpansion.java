@@ -75,7 +75,9 @@ public final class PartExpansion {
                                                 names.label(mat.label())))),
                         joined(making.folding(), all(more.folding(), this::fold)), glue(making.glue()),
                         joined(making.stack(), all(more.stack(), layers -> new DesignDefinition.Layers(
-                                names.place(layers.front()), names.place(layers.behind()))))),
+                                names.place(layers.front()), names.place(layers.behind())))),
+                        new DesignDefinition.Trim(joined(making.trim().soft(), all(more.trim().soft(), names::soft)),
+                                joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)))),
                 claims(host.claims()), joined(host.parts(), parts()), host.asPart());
     }
 

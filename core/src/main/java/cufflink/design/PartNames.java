@@ -106,6 +106,35 @@ final class PartNames {
         return new DesignDefinition.Said(said.title().map(this::label), own.template(said.all()));
     }
 
+    SoftDefinition soft(SoftDefinition soft) {
+        SoftDefinition.Strand strand = soft.strand();
+        SoftDefinition.Ends ends = soft.ends();
+        return new SoftDefinition(id(soft.id()), label(soft.label()),
+                new SoftDefinition.Strand(strand.material(), own.formula(strand.width()),
+                        own.formula(strand.caliper())),
+                soft.way().stream().map(stay -> new SoftDefinition.Stay(place(stay.panel()), stay.face().or(this::face),
+                        own.spot(stay.at()), stay.slides())).toList(),
+                own.formula(soft.round()),
+                new SoftDefinition.Ends(own.formula(ends.tails()), own.formula(ends.bow()),
+                        own.formula(ends.length()), ends.tied()),
+                said(soft.said()));
+    }
+
+    SoftDefinition.Fixing fixing(SoftDefinition.Fixing fixing) {
+        SoftDefinition.Sizes sizes = fixing.sizes();
+        return new SoftDefinition.Fixing(id(fixing.id()), label(fixing.label()), fixing.kind(),
+                new SoftDefinition.Seat(place(fixing.seat().panel()), fixing.seat().face().or(this::face),
+                        own.spot(fixing.seat().at())),
+                new SoftDefinition.Sizes(own.formula(sizes.hole()), own.formula(sizes.head()),
+                        own.formula(sizes.height()), own.formula(sizes.behind())),
+                said(fixing.said()));
+    }
+
+    /** The face of the panel on which the part is put, if it is put on one. */
+    private Optional<Face> face() {
+        return part.seat() instanceof PartDefinition.OnPanel on ? on.face() : Optional.empty();
+    }
+
     DesignDefinition.PanelPlace place(DesignDefinition.PanelPlace place) {
         return isStandIn(place) ? seat(panel())
                 : new DesignDefinition.PanelPlace(id(place.piece()), own.template(place.panel()));

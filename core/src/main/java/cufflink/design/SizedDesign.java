@@ -33,13 +33,31 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** What is done with the pieces. */
     public record Making(List<Mat> mats, List<FoldStep> folding, List<Glue> glue, List<Layers> stack,
-            List<PutStep> puts) {
+            List<PutStep> puts, Trim trim) {
         public Making {
             mats = List.copyOf(mats);
             folding = List.copyOf(folding);
             glue = List.copyOf(glue);
             stack = List.copyOf(stack);
             puts = List.copyOf(puts);
+        }
+    }
+
+    /** What is no paper: soft pieces, and small hardware that holds them or the paper. */
+    public record Trim(List<Soft> soft, List<Fixing> fixings) {
+        public static final Trim NONE = new Trim(List.of(), List.of());
+
+        public Trim {
+            soft = List.copyOf(soft);
+            fixings = List.copyOf(fixings);
+        }
+
+        /** What is on some pieces only; what goes round the card is on the main one. */
+        Trim only(Predicate<String> wanted, String main) {
+            return new Trim(
+                    soft.stream().filter(one -> one.round().isPresent() && wanted.test(main)
+                            || one.way().stream().anyMatch(stay -> wanted.test(stay.panel().piece()))).toList(),
+                    fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList());
         }
     }
 
@@ -86,6 +104,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
         public List<CutOut> cutOuts() {
             return marks.cutOuts();
+        }
+
+        /** The same piece with another cut-out. */
+        public Piece with(CutOut more) {
+            List<CutOut> all = new ArrayList<>(cutOuts());
+            all.add(more);
+            return new Piece(id, label, source, lying, width, height,
+                    new Marks(scores(), marks.slits(), all, marks.panelNames()));
         }
 
         /** The same piece with another score line. */
@@ -363,10 +389,15 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
+    /** The same design with other pieces. */
+    public SizedDesign with(List<Piece> otherPieces) {
+        return with(otherPieces, folding());
+    }
+
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
         return new SizedDesign(definition, measures, otherPieces,
-                new Making(mats(), otherFolding, glue(), stack(), puts()),
+                new Making(mats(), otherFolding, glue(), stack(), puts(), making.trim()),
                 pockets, poses, judgements);
     }
 
@@ -377,7 +408,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                 new Making(mats().stream().filter(mat -> wanted.test(mat.on().piece())).toList(),
                         folding().stream().filter(step -> wanted.test(step.piece())).toList(),
                         glue().stream().filter(glue -> wanted.test(glue.onto().piece())).toList(),
-                        stack().stream().filter(layers -> wanted.test(layers.front().piece())).toList(), List.of()),
+                        stack().stream().filter(layers -> wanted.test(layers.front().piece())).toList(), List.of(),
+                        making.trim().only(wanted, main().id())),
                 pockets.stream().filter(pocket -> wanted.test(pocket.definition().back().piece())).toList(), poses,
                 judgements);
     }
@@ -395,6 +427,16 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /** The joints, in the order in which they are made. */
     public List<Glue> glue() {
         return making.glue();
+    }
+
+    /** Ribbons, strings and the like. */
+    public List<Soft> soft() {
+        return making.trim().soft();
+    }
+
+    /** Brads, eyelets and the like. */
+    public List<Fixing> fixings() {
+        return making.trim().fixings();
     }
 
     /** What is said of the order of the closed card's panels. */
@@ -433,10 +475,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return pieces.stream().filter(piece -> part.has(piece.id())).findFirst();
     }
 
-    /** The parts that are there; a design without a piece of its own is none. */
+    /** The parts that are there: that have a piece, a ribbon or a fixing of their own. */
     public List<PartDefinition> parts() {
         return definition.parts().stream()
-                .filter(part -> main(part).isPresent()).toList();
+                .filter(part -> main(part).isPresent() || soft().stream().anyMatch(soft -> part.has(soft.id()))
+                        || fixings().stream().anyMatch(fixing -> part.has(fixing.id())))
+                .toList();
     }
 
     /** A piece by id; it must exist. */

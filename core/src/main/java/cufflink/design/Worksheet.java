@@ -10,6 +10,7 @@ import cufflink.design.Value.Word;
 import cufflink.measure.Length;
 import cufflink.problem.Problem;
 import cufflink.words.FormulaWords;
+import cufflink.words.Message;
 import cufflink.words.NoteWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -51,6 +52,11 @@ final class Worksheet {
 
     String word(Formula formula) {
         return value(formula, Word.class, "a word", new Word("")).text();
+    }
+
+    /** Something is wrong with what a formula comes to. */
+    void problem(Formula formula, Message what) {
+        problems.add(causes.problem(formula, what));
     }
 
     Length length(Formula formula) {

@@ -70,6 +70,8 @@ public final class ClosedDrawing {
     private static String colour(Plan plan, StackLayer layer, Face facing) {
         return switch (layer.kind()) {
             case CONTENTS -> Ink.CONTENTS.colour();
+            case SOFT -> Ink.SOFT.colour();
+            case HARDWARE -> Ink.HARDWARE.colour();
             case MAT -> plan.project().paper(PaperRole.layer(layer.level())).face();
             case PANEL -> {
                 var stock = plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material());

@@ -11,6 +11,8 @@ import cufflink.fold.Point3;
 import cufflink.fold.RigidMotion;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
+import cufflink.stack.Attached;
+import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -101,6 +103,17 @@ public final class FoldDrawing {
                 addMat(ref, mat, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1));
             }
         }
+        double above = HAIR * (scene.layers().size() + 1);
+        scene.trim().stream().filter(trim -> trim.on().equals(ref) && trim.face() == seen)
+                .forEach(trim -> addTrim(ref, trim, motion, lift + above * (upSeen ? 1 : -1)));
+    }
+
+    private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
+        List<View.Seen> ring = ring(trim.outline(), motion, lift);
+        Ink ink = trim.kind() == StackLayer.Kind.SOFT ? Ink.SOFT : Ink.HARDWARE;
+        faces.add(new DepthSorter.Face3(trim.label(), ring, List.of(new Shape.Area(ref.toString(), ink,
+                ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), List.of(),
+                Optional.of(ink.colour()), Optional.of(Ink.DIMENSION)))));
     }
 
     private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {

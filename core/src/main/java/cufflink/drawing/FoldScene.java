@@ -10,6 +10,7 @@ import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Ordered;
+import cufflink.stack.Attached;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,12 +24,12 @@ import java.util.Set;
  * @param papers by piece id
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
+ * @param trim   soft pieces and hardware on the panels
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats,
-        Map<Integer, Stock> layers,
-        Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
+        Map<Integer, Stock> layers, List<Attached> trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
     /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -38,6 +39,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         papers = Ordered.map(papers);
         mats = List.copyOf(mats);
         layers = Ordered.map(layers);
+        trim = List.copyOf(trim);
         marked = Ordered.set(marked);
         top = Ordered.map(top);
     }
@@ -54,7 +56,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers,
-                Set.of(), tops(plan));
+                plan.workings().stacked().trim(), Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -71,6 +73,6 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
 
     /** The same with creases marked. */
     public FoldScene marking(Set<CreaseRef> creases) {
-        return new FoldScene(state, lift, papers, mats, layers, creases, top);
+        return new FoldScene(state, lift, papers, mats, layers, trim, creases, top);
     }
 }

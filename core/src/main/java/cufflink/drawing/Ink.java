@@ -10,7 +10,7 @@ public enum Ink {
     MOUNTAIN("#74376F", 1.3, Fill.NONE, 7, 2.5, 1.5, 2.5), VALLEY("#1C6B5A", 1.3, Fill.NONE, 5, 3),
     DECORATIVE("#9A7422", 1.0, Fill.NONE, 1.2, 2.6),
     WASTE("#8C9A9D", 0.5, Fill.HATCH), GLUE("#D9A83A", 0.8, Fill.HATCH), MAT("#C3CFCD", 0.6, Fill.SOLID),
-    CONTENTS("#DDE8E5", 0.6, Fill.SOLID),
+    CONTENTS("#DDE8E5", 0.6, Fill.SOLID), SOFT("#8FA9B8", 0.8, Fill.SOLID), HARDWARE("#6E7F86", 0.8, Fill.SOLID),
     BLADE("#AE2339", 1.1, Fill.NONE), HIDDEN("#8C9A9D", 0.6, Fill.NONE, 2, 2), DIMENSION("#55666B", 0.6, Fill.NONE),
     TEXT("#14242B", 0, Fill.NONE),
     SOFT_TEXT("#55666B", 0, Fill.NONE), RULER("#D5DEDD", 0.5, Fill.SOLID), TICK("#55666B", 0.6, Fill.NONE),

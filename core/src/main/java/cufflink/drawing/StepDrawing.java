@@ -104,6 +104,17 @@ public final class StepDrawing {
             }
 
             @Override
+            public Picture strands(StepSubject.OfStrands strands) {
+                return TrimDrawing.strands(strands.ways(), plan.format(), point);
+            }
+
+            @Override
+            public Picture trim(StepSubject.OfTrim trim) {
+                boolean mirrored = trim.face() != plan.design().piece(trim.panel().piece()).up();
+                return TrimDrawing.on(plan, trim, flat(trim.panel().piece(), mirrored), mirrored);
+            }
+
+            @Override
             public Picture card(StepSubject.OfCard card) {
                 return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().main().id()));
             }

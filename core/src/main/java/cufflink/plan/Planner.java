@@ -29,6 +29,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.SoftMeasurer;
 import cufflink.stack.StackedDesign;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -105,6 +106,7 @@ public final class Planner {
         List<ScoreSetup> scores = stacked.design().pieces().stream().flatMap(piece -> ScoreLister
                 .list(piece, stacked.pieces().get(piece.id()).pattern(), project.scoring()).stream()).toList();
         return new Workings(project, answer, stacked, glued(stacked), poses,
+                SoftMeasurer.measure(stacked, poses, project.step()),
                 LAYOUTS.plan(job(stacked.design(), stacked.mats())),
                 scores);
     }
@@ -123,7 +125,8 @@ public final class Planner {
     private static Plan told(Workings workings, List<Problem> notices) {
         Project project = workings.project();
         List<Check> checks = Checker
-                .check(new CheckSubject(workings.stacked(), workings.glued(), workings.poses(), workings.scores(),
+                .check(new CheckSubject(workings.stacked(), workings.glued(), workings.poses(), workings.soft(),
+                        workings.scores(),
                         workings.layout(), into(project), project.tools(), project.step()));
         return new Plan(workings, checks, RunSheet.of(workings), notices);
     }

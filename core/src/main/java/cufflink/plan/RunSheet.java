@@ -46,7 +46,10 @@ final class RunSheet {
 
     private void write() {
         switch (phase) {
-            case CUT -> cutting();
+            case CUT -> {
+                cutting();
+                SoftSteps.cut(this);
+            }
             case SCORE -> ScoreSteps.write(this);
             case MAT -> LayerSteps.cut(this);
             case PUNCH -> PunchSteps.write(this);
@@ -54,6 +57,7 @@ final class RunSheet {
             case GLUE -> {
                 LayerSteps.glue(this);
                 joining();
+                SoftSteps.fix(this);
                 putting();
             }
             case CHECK -> checking();
@@ -75,7 +79,7 @@ final class RunSheet {
     }
 
     /** Adds a step that is done once, however many copies are made. */
-    private void addOnce(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
+    void addOnce(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
             List<Reading> readings) {
         steps.add(new RunStep(steps.size() + 1, phase, title, told, caution, subject,
                 readings.stream().map(this::read).toList()));
@@ -178,7 +182,7 @@ final class RunSheet {
     }
 
     /** How far inside an edge something lies, or how far past it. */
-    private Reading place(String id, String edge, Length at) {
+    Reading place(String id, String edge, Length at) {
         return Reading.mark(id, (at.isNegative() ? "past the " : "from the ") + edge, at.abs(), plan.project().step(),
                 Optional.empty());
     }

@@ -1,12 +1,14 @@
 package cufflink.plan;
 
 import cufflink.cut.SheetLayout;
+import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;
 import cufflink.mat.MatLayer;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.SoftWay;
 import java.util.List;
 
 /** What a step is about, for whoever draws it. */
@@ -83,6 +85,26 @@ public sealed interface StepSubject {
         }
     }
 
+    /** Ribbons and the like that are cut to length, all of one material and width. */
+    record OfStrands(List<SoftWay> ways) implements StepSubject {
+        public OfStrands {
+            ways = List.copyOf(ways);
+        }
+
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.strands(this);
+        }
+    }
+
+    /** A soft piece or a fixing that goes on a face of a panel; {@code label} as it is shown. */
+    record OfTrim(PanelRef panel, Face face, String label) implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.trim(this);
+        }
+    }
+
     /** The closed card. */
     record OfCard() implements StepSubject {
         @Override
@@ -108,6 +130,10 @@ public sealed interface StepSubject {
         R glue(OfGlue glue);
 
         R part(OfPart part);
+
+        R strands(OfStrands strands);
+
+        R trim(OfTrim trim);
 
         R card(OfCard card);
     }

@@ -13,6 +13,7 @@ import cufflink.problem.Ordered;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.stack.SoftWay;
 import cufflink.stack.StackedDesign;
 import java.util.List;
 import java.util.Map;
@@ -24,12 +25,14 @@ import java.util.Optional;
  * @param stacked the design after its last stage
  * @param glued   where each joint takes glue, by its id
  * @param poses   of the closed card; none while it does not close
+ * @param soft    soft pieces, measured in all of them
  */
 public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Map<String, GluePatch> glued,
-        List<PosedCard> poses, LayoutPlan layout, List<ScoreSetup> scores) {
+        List<PosedCard> poses, List<SoftWay> soft, LayoutPlan layout, List<ScoreSetup> scores) {
     public Workings {
         glued = Ordered.map(glued);
         poses = List.copyOf(poses);
+        soft = List.copyOf(soft);
         scores = List.copyOf(scores);
     }
 
@@ -68,6 +71,6 @@ public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Ma
 
     /** The same with another layout. */
     Workings with(LayoutPlan other) {
-        return new Workings(project, fit, stacked, glued, poses, other, scores);
+        return new Workings(project, fit, stacked, glued, poses, soft, other, scores);
     }
 }

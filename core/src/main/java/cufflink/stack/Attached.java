@@ -6,14 +6,16 @@ import cufflink.measure.Length;
 import org.locationtech.jts.geom.Polygon;
 
 /**
- * Paper glued on a panel's face, the lowest first.
+ * What lies on a panel's face, the lowest first.
  *
+ * @param kind      a mat, a soft piece or hardware
  * @param on        the panel
  * @param face      its face
  * @param outline   in the piece's coordinates, millimetres
- * @param thickness of the paper
+ * @param thickness of it
  * @param label     as shown
- * @param layer     1 lies on the panel
+ * @param layer     of a mat: 1 lies on the panel; otherwise 0
  */
-public record Attached(PanelRef on, Face face, Polygon outline, Length thickness, String label, int layer) {
+public record Attached(StackLayer.Kind kind, PanelRef on, Face face, Polygon outline, Length thickness, String label,
+        int layer) {
 }

@@ -9,6 +9,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Pocket;
+import cufflink.design.Soft;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.Footprints;
 import cufflink.fold.Overlay;
@@ -56,12 +57,14 @@ public final class ClosedStackBuilder {
      * @param calipers thickness by piece id
      * @param contents by pocket, for the pockets that hold something
      * @param flaps    panels that close a mouth and are opened to put something in
+     * @param bands    soft pieces that go round it
      */
     public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers,
-            List<Attached> attached, Map<Pocket, Contents> contents, Set<PanelRef> flaps) {
+            List<Attached> attached, Map<Pocket, Contents> contents, Set<PanelRef> flaps, List<Soft> bands) {
         ClosedStackBuilder builder = new ClosedStackBuilder(flat, calipers, attached);
         flat.order().forEach(builder::addPanel);
         contents.forEach(builder::fill);
+        bands.forEach(builder::band);
         return builder.stack(PocketFinder.find(flat, glue, flaps));
     }
 
@@ -76,7 +79,7 @@ public final class ClosedStackBuilder {
                 turned(place)));
         for (Attached mat : attached) {
             if (mat.on().equals(ref)) {
-                StackLayer layer = new StackLayer(StackLayer.Kind.MAT, mat.label(), Optional.of(ref), mat.layer(),
+                StackLayer layer = new StackLayer(mat.kind(), mat.label(), Optional.of(ref), mat.layer(),
                         mat.face(), Footprints.of(mat.outline(), place), mat.thickness(), turned(place));
                 layers.add(mat.face() == facing ? front : layers.size(), layer);
             }
@@ -117,6 +120,28 @@ public final class ClosedStackBuilder {
                 footprint, item.thickness(), 0));
     }
 
+    /** Over the front and under the back, across the middle. */
+    private void band(Soft band) {
+        Envelope bounds = bounds();
+        boolean isShort = band.round().orElseThrow() == Soft.Round.SHORT_WAY;
+        boolean level = isShort == bounds.getWidth() <= bounds.getHeight();
+        double half = band.strand().width().toMillimetres() / 2;
+        Coordinate c = bounds.centre();
+        Envelope lies = level ? new Envelope(bounds.getMinX(), bounds.getMaxX(), c.y - half, c.y + half)
+                : new Envelope(c.x - half, c.x + half, bounds.getMinY(), bounds.getMaxY());
+        StackLayer layer = new StackLayer(StackLayer.Kind.SOFT, band.label(), Optional.empty(), 0, Face.OUTSIDE,
+                (Polygon) FACTORY.toGeometry(lies), band.strand().caliper(), 0);
+        layers.add(0, layer);
+        layers.add(layer);
+    }
+
+    private Envelope bounds() {
+        Envelope bounds = new Envelope();
+        layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
+                .forEach(layer -> bounds.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        return bounds;
+    }
+
     /** Of two panels of one piece the front one where the other is only a part of the pocket's back. */
     private PanelRef wider(PanelRef front, PanelRef back, Side open) {
         Envelope before = flat.state().assembly().panel(front).bounds();
@@ -134,9 +159,7 @@ public final class ClosedStackBuilder {
     }
 
     private ClosedStack stack(List<PocketSpace> spaces) {
-        Envelope bounds = new Envelope();
-        layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL)
-                .forEach(layer -> bounds.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        Envelope bounds = bounds();
         Overlay overlay = Overlay.of(layers.stream().map(StackLayer::footprint).toList());
         Length most = Length.ZERO;
         Coordinate thickest = bounds.centre();

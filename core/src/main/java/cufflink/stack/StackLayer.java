@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.Polygon;
  * @param kind      what it is
  * @param label     as shown
  * @param panel     the panel it is, or lies on; absent for contents
- * @param level     0 for a panel, 1 and up for mats
+ * @param level     1 and up for mats, otherwise 0
  * @param facing    the face that looks to the front
  * @param footprint seen from the front, millimetres
  * @param thickness of the layer
@@ -22,5 +22,5 @@ import org.locationtech.jts.geom.Polygon;
 public record StackLayer(Kind kind, String label, Optional<PanelRef> panel, int level, Face facing, Polygon footprint,
         Length thickness, int turned) {
     /** Kinds of layers. */
-    public enum Kind { PANEL, MAT, CONTENTS }
+    public enum Kind { PANEL, MAT, SOFT, HARDWARE, CONTENTS }
 }

@@ -3,6 +3,7 @@ package cufflink.stack;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
+import cufflink.design.Soft;
 import cufflink.fold.Assembly;
 import cufflink.fold.ClosedDesign;
 import cufflink.fold.FlatFoldedState;
@@ -13,7 +14,6 @@ import cufflink.mat.MatSizer;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
-import cufflink.paper.PaperRole;
 import cufflink.paper.Papers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -28,33 +28,41 @@ import java.util.stream.Collectors;
  * The last stage of a plan's geometry: layers and contents in the closed card, and how thick it is with them.
  *
  * @param mats   every layer to cut
+ * @param trim   soft pieces and hardware, where they lie on panels
  * @param stacks the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies; one
  *               that does not close has none
  */
-public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Optional<ClosedStack>> stacks) {
+public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attached> trim,
+        List<Optional<ClosedStack>> stacks) {
     public StackedDesign {
         mats = List.copyOf(mats);
+        trim = List.copyOf(trim);
         stacks = List.copyOf(stacks);
     }
 
     /** The closed design with layers, in these papers; notices where a layer has no room. */
     public static Outcome<StackedDesign> of(ClosedDesign closed, Papers papers, MatSettings settings, RulerStep step) {
-        return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> new StackedDesign(closed, mats,
-                closed.assemblies().stream().map(assembly -> assembly.closed().value()
-                        .map(flat -> stack(closed.design(), papers, flat, mats))).toList()));
+        return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> {
+            List<Attached> attached = Attachments.of(closed.folded().creased(), mats, papers);
+            List<Attached> trim = attached.stream().filter(one -> one.kind() != StackLayer.Kind.MAT).toList();
+            return new StackedDesign(closed, mats, trim, closed.assemblies().stream().map(assembly -> assembly.closed()
+                    .value().map(flat -> stack(closed.design(), papers, flat, attached))).toList());
+        });
     }
 
-    private static ClosedStack stack(SizedDesign design, Papers papers, FlatFoldedState closed, List<MatLayer> mats) {
+    private static ClosedStack stack(SizedDesign design, Papers papers, FlatFoldedState closed,
+            List<Attached> attached) {
         Map<String, Length> calipers = new LinkedHashMap<>();
         design.pieces().forEach(piece -> calipers.put(piece.id(), papers.of(piece.material()).caliper()));
-        List<Attached> attached = mats.stream().map(mat -> new Attached(mat.on().on(), mat.on().face(), mat.outline(),
-                papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())).toList();
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
         design.pockets().stream().filter(pocket -> has(closed, pocket))
                 .forEach(pocket -> design.contents(pocket).ifPresent(item -> contents.put(pocket, item)));
         Set<PanelRef> flaps = design.pockets().stream()
                 .flatMap(pocket -> pocket.definition().space().flap().stream()).collect(Collectors.toSet());
-        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents, flaps);
+        List<Soft> bands = closed.state().assembly().pieces().stream()
+                .anyMatch(pattern -> pattern.piece().equals(design.main().id()))
+                        ? design.soft().stream().filter(soft -> soft.round().isPresent()).toList() : List.of();
+        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents, flaps, bands);
     }
 
     private static boolean has(FlatFoldedState closed, SizedDesign.Pocket pocket) {

@@ -106,6 +106,12 @@ public enum CheckWords implements Code {
             "Make the long cuts with a knife and a metal rule."),
     GOES_ROUND("Crease {crease} goes round {thickness}: each of its leaves ends {creep} short of what lies in it.",
             "Score it twice, {apart} apart, or take thinner layers."),
+    SOFT_REACHES("{soft}, {length} long, reaches wherever the card stands; its slack is {slack} at most ({state})."),
+    SOFT_REACHES_CLOSED("{soft}, {length} long, reaches in the closed card."),
+    SOFT_TOO_SHORT("{soft} is {lack} too short: the card cannot be “{state}” with it.", "Cut it {wanted} long."),
+    SOFT_BESIDE("{soft}: its way lies beside its panel at point {points}.", "Move the point onto the panel."),
+    SOFT_PIERCES("{soft}: at point {points} its way goes through paper where there is neither an edge nor a hole.",
+            "Lead it round an edge, or make a hole or a slit there."),
     CREEPS_A_LITTLE(
             "Crease {crease} goes round {thickness} of paper: its leaves end {creep} short of what lies in it."),
     CREEPS("Crease {crease} goes round {thickness} of paper: its leaves end {creep} short of what lies in it.",

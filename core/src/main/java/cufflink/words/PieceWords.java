@@ -30,6 +30,7 @@ public enum PieceWords implements Code {
             "Change the measures it is made of, or leave it out with when."),
     SCORE_ENDS_INSIDE("Score {score} ends inside a panel: it cannot be folded there.",
             "Let it end at an edge, a slit or another score, or make it decorative."),
+    LIES_ON_NO_PANEL("It lies on a panel {panel} that there is not.", "Name a piece and one of its panels."),
     SPINE_CROSSED("Crease {crease} crosses the spine {spine}: a spine stands up stiff and takes no other crease.",
             "Let {crease} end at the spine, or make the spine a single score."),
     ODD_FOLDS("An odd number of folds, {folds}, meet where {creases} meet: paper cannot lie flat there.",

@@ -136,7 +136,7 @@ class SpineTest {
     void closedCard_isAsWideAndThickAsItsSpineMakesIt() {
         CreasePattern pattern = strip(new int[] {40, 40}, new int[] {5}, new Fold[] {Fold.VALLEY});
         ClosedStack stack = ClosedStackBuilder.build(folded(pattern).flat().orElseThrow(), List.of(),
-                Map.of("base", CALIPER), List.of(), Map.of(), Set.of());
+                Map.of("base", CALIPER), List.of(), Map.of(), Set.of(), List.of());
         assertEquals(Length.ofMicrometres(40_300), stack.width());
         assertEquals(Length.ofMillimetres(60), stack.height());
         assertEquals(Length.ofMicrometres(5300), stack.thickness());

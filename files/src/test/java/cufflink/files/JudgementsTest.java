@@ -103,6 +103,17 @@ class JudgementsTest {
                 Optional.empty(), Optional.of(side), Optional.of(Length.ofInches(5)))));
     }
 
+    /** With a string from leaf to leaf, something of it said otherwise. */
+    private static Project strung(String other) {
+        String at = other.contains("at:") ? "[9 in, 1 in]" : "[1 in, 1 in]";
+        String on = other.contains("on:") ? "base.front, face: outside" : "base.back, face: inside";
+        return trial(TRIAL + """
+                soft:
+                  - {id: string, of: string, width: 1 mm, thickness: 1 mm, say: Glue it.,
+                     way: [{on: base.front, face: inside, at: [1 in, 1 in]}, {on: %s, at: %s}]%s}
+                """.formatted(on, at, other.contains("length") ? other : ""));
+    }
+
     private static Project inBoard(Project project) {
         return project.withPaper(project.cardRole(), Stock.plain("Board", Plans.sheet("Letter"), 700));
     }
@@ -181,6 +192,11 @@ class JudgementsTest {
                 row(CheckWords.HARD_TO_GRIP, Verdict.WATCH, set("m-fold-holder", "notch=1/8 in")),
                 row(CheckWords.NO_POCKET, Verdict.BAD, set("m-fold-holder", "width=2 in")),
                 row(CheckWords.GOES_ROUND, Verdict.WATCH, set("m-fold-holder", "contents=1 x 1 x 1/2 in"))));
+        rows.addAll(List.of(row(CheckWords.SOFT_REACHES, Verdict.GOOD, strung("")),
+                row(CheckWords.SOFT_REACHES_CLOSED, Verdict.GOOD, set("ribbon-tie")),
+                row(CheckWords.SOFT_TOO_SHORT, Verdict.BAD, strung(", length: 1 in")),
+                row(CheckWords.SOFT_BESIDE, Verdict.BAD, strung(", at: [9 in, 1 in]")),
+                row(CheckWords.SOFT_PIERCES, Verdict.BAD, strung(", on: base.front"))));
         rows.addAll(List.of(row(CheckWords.CREEPS_A_LITTLE, Verdict.GOOD, set("nested-diagonal-pockets")),
                 row(CheckWords.CREEPS, Verdict.WATCH, inBoard(set("nested-diagonal-pockets"))),
                 row(CheckWords.SPINE_GOES_ROUND, Verdict.GOOD, set("spine-fold")),

@@ -50,7 +50,9 @@ class PartOffersTest {
     @Test
     void eachPlace_hasWhatGoesThere_drawnAsItWouldLie() {
         Plan plan = plan(project("pocket-fold"));
-        assertEquals(List.of("half-fold", "notch-sleeve", "panel-pockets", "pocket-fold", "spine-fold"),
+        assertEquals(
+                List.of("half-fold", "notch-sleeve", "panel-pockets", "pocket-fold", "ribbon-pull", "ribbon-tie",
+                        "spine-fold"),
                 ids(offers(plan, "base.front")));
         assertEquals(List.of("insert", "turned-tag"), ids(offers(plan, "pocket:pocket.pocket")));
         assertEquals(List.of("belly-band", "envelope", "little-bag"), ids(offers(plan, "around")));

@@ -95,7 +95,7 @@ final class LayersPane extends ScrollPane {
 
     private static Optional<Stock> paper(Plan plan, StackLayer layer) {
         return switch (layer.kind()) {
-            case CONTENTS -> Optional.empty();
+            case CONTENTS, SOFT, HARDWARE -> Optional.empty();
             case MAT -> Optional.of(plan.project().paper(PaperRole.layer(layer.level())));
             case PANEL ->
                 Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
@@ -103,7 +103,11 @@ final class LayersPane extends ScrollPane {
     }
 
     private static String colour(Plan plan, StackLayer layer) {
-        return paper(plan, layer).map(Stock::face).orElse(Ink.CONTENTS.colour());
+        return paper(plan, layer).map(Stock::face).orElse(switch (layer.kind()) {
+            case SOFT -> Ink.SOFT.colour();
+            case HARDWARE -> Ink.HARDWARE.colour();
+            default -> Ink.CONTENTS.colour();
+        });
     }
 
     private void spines(ClosedStack stack) {

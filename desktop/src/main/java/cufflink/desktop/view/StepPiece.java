@@ -46,6 +46,16 @@ final class StepPiece implements StepSubject.Cases<Optional<String>> {
     }
 
     @Override
+    public Optional<String> strands(StepSubject.OfStrands strands) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<String> trim(StepSubject.OfTrim trim) {
+        return Optional.of(trim.panel().piece());
+    }
+
+    @Override
     public Optional<String> card(StepSubject.OfCard card) {
         return Optional.empty();
     }

@@ -77,7 +77,7 @@ final class DesignParser {
                     fields.all("mats", "A mat", DesignParser::mat),
                     fields.all("folding", "A fold step", DesignParser::foldStep),
                     fields.all("glue", "Glue", DesignParser::glue),
-                    fields.all("stack", "“stack”", DesignParser::layers));
+                    fields.all("stack", "“stack”", DesignParser::layers), SoftParser.trim(fields));
             DesignDefinition.Claims claims = claims(fields);
             PartDefinition.Use asPart = fields.node("asPart").map(node -> new UseParser(problems, measures).use(node))
                     .orElse(PartDefinition.Use.UNSAID);
@@ -197,7 +197,7 @@ final class DesignParser {
         return tucks;
     }
 
-    private static PanelPlace place(Fields fields, String name) {
+    static PanelPlace place(Fields fields, String name) {
         return fields.node(name).map(node -> place(fields, fields.requiredText(name), node)).orElseGet(() -> {
             fields.requiredText(name);
             return new PanelPlace(Template.of("?"), Template.of("?"));

@@ -3,7 +3,7 @@ package cufflink.files.handout;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.cut.LayoutMessages;
-import cufflink.cut.SheetLayout;
+import cufflink.design.Fixing;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.ClosedDrawing;
@@ -25,6 +25,7 @@ import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import cufflink.score.ScoreSetup;
+import cufflink.stack.SoftWay;
 import cufflink.words.Vocabulary;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -145,6 +146,14 @@ public final class HandOutWriter {
             flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format),
                     plan.project().paper(PaperRole.layer(mat.layer())).name()), columns, TEXT, false);
         }
+        for (SoftWay way : plan.workings().soft()) {
+            flow.row(List.of(copies + " ×", way.soft().label(), format.text(way.length()),
+                    way.soft().strand().material() + ", " + format.text(way.soft().strand().width()) + " wide"),
+                    columns, TEXT, false);
+        }
+        for (Fixing fixing : plan.design().fixings()) {
+            flow.row(List.of(copies + " ×", fixing.label(), "", fixing.kind().word()), columns, TEXT, false);
+        }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);
         sheets();
@@ -154,7 +163,9 @@ public final class HandOutWriter {
         double column = flow.width() / 3;
         int place = 0;
         for (RunStep step : steps(Phase.CUT)) {
-            StepSubject.OfSheet subject = (StepSubject.OfSheet) step.subject();
+            if (!(step.subject() instanceof StepSubject.OfSheet subject)) {
+                continue;
+            }
             double width = subject.layout().stock().width().toMillimetres();
             double height = subject.layout().stock().height().toMillimetres();
             double scale = Math.min((column - 16) / width, 190 / height);
@@ -174,10 +185,10 @@ public final class HandOutWriter {
             flow.skip(222);
         }
         for (RunStep step : steps(Phase.CUT)) {
-            SheetLayout layout = ((StepSubject.OfSheet) step.subject()).layout();
-            flow.text(step.title() + ". " + Vocabulary.sentences(Stream
-                    .concat(LayoutMessages.cuts(layout, format).stream(), LayoutMessages.diagonals(layout).stream())
-                    .toList()), 10, 0, false);
+            flow.text(step.title() + ". " + Vocabulary.sentences(step.subject() instanceof StepSubject.OfSheet subject
+                    ? Stream.concat(LayoutMessages.cuts(subject.layout(), format).stream(),
+                            LayoutMessages.diagonals(subject.layout()).stream()).toList()
+                    : step.told()), 10, 0, false);
             flow.skip(3);
         }
     }

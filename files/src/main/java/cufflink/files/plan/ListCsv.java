@@ -9,6 +9,7 @@ import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
+import cufflink.stack.SoftWay;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -17,19 +18,28 @@ public final class ListCsv {
     private ListCsv() {
     }
 
-    /** One line for each piece and layer, with the sheet that it comes from. */
+    /** One line for each piece, layer and strand, with what it comes from. */
     public static String cutList(Plan plan) {
         LengthFormat format = plan.format();
         return CsvWriter.write(
                 List.of("piece", "quantity", "width mm", "height mm", "width", "height", "shape", "stock"),
-                Stream.concat(
+                Stream.of(
                         plan.design().pieces().stream()
                                 .map(piece -> row(format, piece.label(), plan.project().copies(),
                                         piece.width().length(), piece.height().length(), LayerForm.Kind.RECTANGLE,
                                         plan.project().paper(piece.material()).name())),
                         plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(),
-                                mat.height(), mat.form().kind(), matPaper(plan, mat))))
-                        .toList());
+                                mat.height(), mat.form().kind(), matPaper(plan, mat))),
+                        plan.workings().soft().stream().map(way -> strand(plan, way)))
+                        .flatMap(rows -> rows).toList());
+    }
+
+    /** A ribbon or string has its length for a width. */
+    private static List<Object> strand(Plan plan, SoftWay way) {
+        Length width = way.soft().strand().width();
+        return List.of(way.soft().label(), plan.project().copies(), way.length().toMillimetres(),
+                width.toMillimetres(), plan.format().text(way.length()), plan.format().text(width), "strand",
+                way.soft().strand().material());
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {

@@ -1,0 +1,106 @@
+package cufflink.plan;
+
+import cufflink.design.Fixing;
+import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign.Offset;
+import cufflink.design.SizedDesign.Said;
+import cufflink.design.Soft;
+import cufflink.measure.Length;
+import cufflink.measure.Measured;
+import cufflink.stack.SoftWay;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Cutting soft pieces to length, and fixing them and small hardware when the paper is joined. */
+final class SoftSteps {
+    private final RunSheet sheet;
+    private final Workings plan;
+
+    private SoftSteps(RunSheet sheet) {
+        this.sheet = sheet;
+        this.plan = sheet.plan();
+    }
+
+    /** A step for each material and width. */
+    static void cut(RunSheet sheet) {
+        SoftSteps steps = new SoftSteps(sheet);
+        Map<List<Object>, List<SoftWay>> alike = new LinkedHashMap<>();
+        steps.plan.soft().forEach(way -> alike.computeIfAbsent(
+                List.of(way.soft().strand().material(), way.soft().strand().width()), key -> new ArrayList<>())
+                .add(way));
+        alike.values().forEach(steps::cut);
+    }
+
+    private void cut(List<SoftWay> ways) {
+        Soft.Strand strand = ways.get(0).soft().strand();
+        Map<Length, List<SoftWay>> lengths = ways.stream()
+                .collect(Collectors.groupingBy(SoftWay::length, LinkedHashMap::new, Collectors.toList()));
+        List<String> cuts = new ArrayList<>();
+        List<Reading> readings = new ArrayList<>();
+        lengths.forEach((length, those) -> {
+            String names = those.stream().map(way -> way.soft().label().toLowerCase(Locale.ROOT)).distinct()
+                    .collect(Collectors.joining(", "));
+            cuts.add(StepWords.CUT_STRAND.of("count", those.size() * plan.project().copies(), "length",
+                    measured(length), "soft", names).sentence());
+            readings.add(new Reading(those.get(0).soft().id(), names, length, Optional.empty(), "", Optional.empty()));
+        });
+        Length total = ways.stream().map(SoftWay::length).reduce(Length.ZERO, Length::plus)
+                .times(plan.project().copies());
+        String material = strand.material();
+        sheet.addOnce(
+                StepWords.CUT_STRANDS_TITLE.of("material",
+                        Character.toUpperCase(material.charAt(0)) + material.substring(1), "width",
+                        measured(strand.width())),
+                List.of(StepWords.CUT_STRANDS.of("material", material, "width", measured(strand.width()), "cuts",
+                        String.join("; ", cuts), "total", measured(total))),
+                Optional.empty(), new StepSubject.OfStrands(ways), readings);
+    }
+
+    private Measured measured(Length length) {
+        return Measured.of(length, plan.format());
+    }
+
+    /** Soft pieces first, then what may hold them. */
+    static void fix(RunSheet sheet) {
+        SoftSteps steps = new SoftSteps(sheet);
+        steps.plan.design().soft().forEach(steps::fix);
+        steps.plan.design().fixings().forEach(steps::fix);
+    }
+
+    private void fix(Soft soft) {
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < soft.way().size(); i++) {
+            Soft.Stay stay = soft.way().get(i);
+            if (!stay.slides()) {
+                readings.addAll(place(soft.id() + " " + (i + 1), stay.panel(), stay.at()));
+            }
+        }
+        add(soft.said(), Optional.empty(), soft.way().isEmpty() ? new StepSubject.OfCard()
+                : new StepSubject.OfTrim(soft.way().get(0).panel(), soft.way().get(0).face(), soft.label()), readings);
+    }
+
+    private void fix(Fixing fixing) {
+        add(fixing.said(), Optional.of(StepWords.SMALL_PARTS.of()),
+                new StepSubject.OfTrim(fixing.panel(), fixing.face(), fixing.label()),
+                place(fixing.id(), fixing.panel(), fixing.at()));
+    }
+
+    private void add(Said said, Optional<Message> caution, StepSubject subject, List<Reading> readings) {
+        sheet.add(StepWords.NAMED.of("what", said.title()), List.of(StepWords.NAMED.of("what", said.all())), caution,
+                subject, readings);
+    }
+
+    private List<Reading> place(String id, PanelRef panel, Offset at) {
+        String of = plan.pieces().get(panel.piece()).pattern().panel(panel.panel())
+                .map(onto -> " of the " + onto.label()).orElse("");
+        return List.of(sheet.place(id + " x", "left edge" + of, at.x()),
+                sheet.place(id + " y", "top edge" + of, at.y()));
+    }
+}

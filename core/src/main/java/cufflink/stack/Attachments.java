@@ -1,0 +1,89 @@
+package cufflink.stack;
+
+import cufflink.crease.CreasedDesign;
+import cufflink.crease.Panel;
+import cufflink.crease.RobustOverlay;
+import cufflink.design.Face;
+import cufflink.design.Fixing;
+import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign.Offset;
+import cufflink.design.Soft;
+import cufflink.mat.MatLayer;
+import cufflink.measure.Length;
+import cufflink.paper.PaperRole;
+import cufflink.paper.Papers;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+
+/** What lies on the panels of a design: layers, soft pieces along their ways, heads of fixings. */
+final class Attachments {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    private static final BufferParameters FLAT_ENDS = new BufferParameters(8, BufferParameters.CAP_FLAT);
+
+    private final CreasedDesign creased;
+    private final List<Attached> all = new ArrayList<>();
+
+    private Attachments(CreasedDesign creased) {
+        this.creased = creased;
+    }
+
+    /** The lowest on each face first. */
+    static List<Attached> of(CreasedDesign creased, List<MatLayer> mats, Papers papers) {
+        Attachments attachments = new Attachments(creased);
+        mats.forEach(mat -> attachments.all.add(new Attached(StackLayer.Kind.MAT, mat.on().on(), mat.on().face(),
+                mat.outline(), papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())));
+        creased.sized().soft().forEach(attachments::soft);
+        creased.sized().fixings().forEach(attachments::fixing);
+        return attachments.all;
+    }
+
+    /** Where on its piece a place from the corner of a panel is, millimetres. */
+    static Coordinate place(Panel panel, Offset at) {
+        return new Coordinate(panel.bounds().getMinX() + at.x().toMillimetres(),
+                panel.bounds().getMinY() + at.y().toMillimetres());
+    }
+
+    /** Each stretch on one face of one panel is a strip there. */
+    private void soft(Soft soft) {
+        for (int i = 0; i + 1 < soft.way().size(); i++) {
+            Soft.Stay from = soft.way().get(i);
+            Soft.Stay to = soft.way().get(i + 1);
+            if (from.isBeside(to)) {
+                creased.panel(from.panel()).ifPresent(panel -> {
+                    Geometry line = FACTORY.createLineString(
+                            new Coordinate[] {place(panel, from.at()), place(panel, to.at())});
+                    add(StackLayer.Kind.SOFT, from.panel(), from.face(), panel,
+                            BufferOp.bufferOp(line, soft.strand().width().toMillimetres() / 2, FLAT_ENDS),
+                            soft.strand().caliper(), soft.label());
+                });
+            }
+        }
+    }
+
+    private void fixing(Fixing fixing) {
+        creased.panel(fixing.panel()).ifPresent(panel -> {
+            Geometry head = FACTORY.createPoint(place(panel, fixing.at()))
+                    .buffer(fixing.sizes().head().toMillimetres() / 2);
+            add(StackLayer.Kind.HARDWARE, fixing.panel(), fixing.face(), panel, head, fixing.sizes().height(),
+                    fixing.label());
+            add(StackLayer.Kind.HARDWARE, fixing.panel(), fixing.face().other(), panel, head,
+                    fixing.sizes().behind(), fixing.label());
+        });
+    }
+
+    /** What of a shape lies on the panel, its openings not minded. */
+    private void add(StackLayer.Kind kind, PanelRef on, Face face, Panel panel, Geometry shape, Length thickness,
+            String label) {
+        Polygon whole = FACTORY.createPolygon(panel.outline().getExteriorRing().getCoordinates());
+        if (thickness.isPositive() && RobustOverlay.intersection(whole, shape) instanceof Polygon there
+                && there.getArea() > 0) {
+            all.add(new Attached(kind, on, face, there, thickness, label, 0));
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package cufflink.files.design;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.Expression;
+import cufflink.design.Face;
+import cufflink.design.FixingKind;
+import cufflink.design.Formula;
+import cufflink.design.Soft;
+import cufflink.design.SoftDefinition;
+import cufflink.words.DesignFileWords;
+import java.util.Arrays;
+import java.util.Optional;
+
+/** Turns the trees of soft pieces and fixings into their definitions. */
+final class SoftParser {
+    private SoftParser() {
+    }
+
+    static DesignDefinition.Trim trim(Fields design) {
+        return new DesignDefinition.Trim(design.all("soft", "A soft piece", SoftParser::soft),
+                design.all("hardware", "A fixing", SoftParser::fixing));
+    }
+
+    private static SoftDefinition soft(Fields fields) {
+        SoftDefinition.Ends ends = new SoftDefinition.Ends(fields.formula("tails"), fields.formula("bow"),
+                fields.formula("length"), fields.flag("tied"));
+        SoftDefinition soft = new SoftDefinition(fields.requiredTemplate("id"),
+                fields.has("label") ? fields.template("label") : fields.requiredTemplate("id"),
+                new SoftDefinition.Strand(fields.requiredText("of"), fields.requiredFormula("width"),
+                        fields.requiredFormula("thickness")),
+                fields.list("way").stream().map(stay -> stay(stay, fields)).toList(),
+                fields.has("around") ? Optional.of(around(fields)) : Optional.empty(), ends,
+                DesignParser.said(fields, fields.requiredTemplate("say")));
+        if (soft.way().size() < 2 && soft.round().isEmpty() && ends.length().isEmpty()) {
+            fields.problem(fields.place(), DesignFileWords.SOFT_WITHOUT_LENGTH.of());
+        }
+        return soft;
+    }
+
+    /** One of two plain words, or a formula that gives one. */
+    private static Formula around(Fields fields) {
+        String text = fields.requiredText("around");
+        return Arrays.stream(Soft.Round.values()).anyMatch(round -> round.word().equals(text))
+                ? new Formula(new Expression.Quoted(0, text), fields.place()) : fields.requiredFormula("around");
+    }
+
+    private static SoftDefinition.Stay stay(YamlNode node, Fields parent) {
+        return parent.occurs(node, "A point of the way", fields -> new SoftDefinition.Stay(
+                DesignParser.place(fields, "on"), fields.word("face", Face.class, Face::word), spot(fields),
+                fields.flag("slides"))).what();
+    }
+
+    private static SoftDefinition.Fixing fixing(Fields fields) {
+        FixingKind kind = fields.word("kind", FixingKind.class, FixingKind::word).orElse(FixingKind.BRAD);
+        return new SoftDefinition.Fixing(fields.requiredTemplate("id"),
+                fields.has("label") ? fields.template("label") : fields.requiredTemplate("id"), kind,
+                new SoftDefinition.Seat(DesignParser.place(fields, "on"),
+                        fields.word("face", Face.class, Face::word), spot(fields)),
+                new SoftDefinition.Sizes(fields.formula("hole"), fields.formula("head"), fields.formula("height"),
+                        fields.formula("behind")),
+                DesignParser.said(fields, fields.requiredTemplate("say")));
+    }
+
+    private static DesignDefinition.Spot spot(Fields fields) {
+        return fields.spot().orElseGet(() -> {
+            fields.problem(fields.place(), DesignFileWords.PLACE_NEEDS_TWO.of("field", "at"));
+            return new DesignDefinition.Spot(fields.formula("0 mm", fields.place()),
+                    fields.formula("0 mm", fields.place()));
+        });
+    }
+}

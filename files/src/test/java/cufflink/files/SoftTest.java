@@ -1,0 +1,206 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.design.DesignDefinition;
+import cufflink.files.design.DesignFileReader;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.plan.RunStep;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.stack.SoftWay;
+import cufflink.words.CheckWords;
+import cufflink.words.Code;
+import cufflink.words.DesignWords;
+import cufflink.words.PieceWords;
+import cufflink.words.StepWords;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Ribbons, strings, brads: how long, where they lie, what they make of the card. */
+class SoftTest {
+    private static final Length STRAND = Length.ofMicrometres(300);
+
+    private static String example() throws IOException {
+        return Files.readString(Path.of("../docs/examples/soft.yaml"));
+    }
+
+    private static Project project(String text) {
+        Project project = Project.of(DesignFileReader.read("soft.yaml", text).orThrow(), RulerStep.SIXTEENTH_INCH);
+        return project.withMats(project.mats().withLayers(0));
+    }
+
+    private static Plan plan(String text) {
+        return Plans.plan(project(text));
+    }
+
+    private static SoftWay way(Plan plan, String id) {
+        return plan.workings().soft().stream().filter(way -> way.soft().id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private static List<Code> bad(Plan plan) {
+        return plan.checks().stream().filter(check -> check.verdict() == Verdict.BAD)
+                .map(check -> check.message().code()).toList();
+    }
+
+    /** Two leaves that stand at an angle: the chord between two points as far from the fold, 2·d·sin(angle / 2). */
+    @ParameterizedTest
+    @CsvSource({"90, 1", "60, 2", "150, 1.5", "180, 3"})
+    void ribbonBetweenTwoLeaves_isAsLongAsTheChord(int open, double inches) throws IOException {
+        Plan plan = plan(example().replace("spine: 90 deg", "spine: " + (180 - open) + " deg")
+                .replace("{in: 1 in, mm: 25 mm}", inches + " in"));
+        double chord = 2 * inches * 25.4 * Math.sin(Math.toRadians(open) / 2);
+        assertEquals(chord, way(plan, "stop").lies().get(1).way().toMillimetres(), 1e-4);
+        Length wanted = Length.nearestToMillimetres(chord).plus(Length.ofInches(1));
+        assertFalse(way(plan, "stop").length().plus(Length.ofMicrometres(1)).minus(wanted).isNegative());
+        assertFalse(way(plan, "stop").length().isLongerThan(wanted.plus(Length.ofInches(1, 16))));
+        assertEquals(List.of(), bad(plan));
+    }
+
+    /** Two sides and two half circles round the stack and half of the strand, and what the bow takes. */
+    @ParameterizedTest
+    @CsvSource({"short way, 4", "long way, 5"})
+    void ribbonAround_isTheGirthOfTheRoundedStack(String around, int side) throws IOException {
+        Plan plan = plan(example().replace("around: long way", "around: " + around)
+                .replace("bow: 12 in", "bow: 0 mm"));
+        Length stack = plan.workings().closedSize().orElseThrow().thickness().minus(STRAND.times(2));
+        double girth = 2 * side * 25.4 + Math.PI * stack.plus(STRAND).toMillimetres();
+        assertEquals(plan.project().step().up(Length.nearestToMillimetres(girth)), way(plan, "tie").length());
+    }
+
+    /** Leaf, leaf, brad, its legs; the ribbon round it lies over the brad here, on either side. */
+    @Test
+    void closedCard_isAsThickAsWhatLiesOnIt() throws IOException {
+        String text = example().replace("at: [width / 2, 1/2 in], title: Brad",
+                "at: [width / 2, height / 2], title: B");
+        Length card = plan(text).project().card().caliper();
+        assertEquals(card.times(2).plus(Length.ofMillimetres(2)).plus(STRAND.times(2)),
+                plan(text).workings().closedSize().orElseThrow().thickness());
+        assertTrue(plan(text).stack().orElseThrow().layers().stream().filter(layer -> layer.label().equals("Tie"))
+                .count() == 2);
+    }
+
+    @Test
+    void givenLength_isHeldAgainstEveryPose() throws IOException {
+        Plan plan = plan(example().replace("    tails: 1/2 in ", "    length: 2 in\n    tails: 1/2 in "));
+        Check check = plan.checks().stream().filter(one -> one.message().code() == CheckWords.SOFT_TOO_SHORT)
+                .findFirst().orElseThrow();
+        assertEquals(1 - Math.sqrt(2), check.margin().orElseThrow().toMillimetres() / 25.4, 1e-5);
+        assertTrue(check.text().contains("half open"), check.text());
+        assertTrue(check.remedy().contains("2 7/16 in"), check.remedy());
+    }
+
+    /** From the inside to the outside in the middle of the leaf: through paper, unless there is a hole. */
+    @Test
+    void wayThroughPaper_needsAnEdgeOrAHole() throws IOException {
+        String through = example().replace("      - {on: base.back, face: inside, at: [from, 1 in]}",
+                "      - {on: base.front, face: outside, at: [width - from, 1 in]}");
+        assertEquals(List.of(CheckWords.SOFT_PIERCES), bad(plan(through)));
+        assertEquals(List.of(), bad(plan(through.replace("    scores: [{id: spine",
+                "    cutOuts: [{id: hole, circle: [width - from, 1 in, 1/8 in]}]\n    scores: [{id: spine"))));
+        assertEquals(List.of(), bad(plan(through.replace("at: [width - from, 1 in]", "at: [0 mm, 1 in]"))));
+    }
+
+    @Test
+    void wayBesideItsPanel_isTold() throws IOException {
+        assertEquals(List.of(CheckWords.SOFT_BESIDE),
+                bad(plan(example().replace("at: [from, 1 in]", "at: [from, height + 1 in]"))));
+    }
+
+    @Test
+    void brad_hasItsHole_punchedBeforeFolding() throws IOException {
+        Plan plan = plan(example());
+        assertEquals(Length.ofMicrometres(800), plan.design().main().cutOuts().get(0).numbers().get(2));
+        RunStep punch = plan.run().stream().filter(step -> step.phase() == Phase.PUNCH).findFirst().orElseThrow();
+        assertEquals(Length.ofInches(2), punch.readings().get(0).length());
+        assertTrue(plan.run().stream().anyMatch(step -> step.caution()
+                .equals(StepWords.SMALL_PARTS.of().sentence())));
+    }
+
+    /** Ribbon of one width in one step, for all copies, with what is needed in all. */
+    @Test
+    void cutList_hasTheRibbons() throws IOException {
+        Plan plan = Plans.plan(project(example()).withCopies(3));
+        RunStep cut = plan.run().stream().filter(step -> step.told().stream()
+                .anyMatch(told -> told.code() == StepWords.CUT_STRANDS)).findFirst().orElseThrow();
+        Length all = plan.workings().soft().stream().map(SoftWay::length).reduce(Length.ZERO, Length::plus).times(3);
+        assertEquals(Phase.CUT, cut.phase());
+        assertTrue(cut.told().get(0).sentence().contains(plan.format().text(all)), cut.told().toString());
+        assertTrue(cut.told().get(0).sentence().contains("3 × "), cut.told().toString());
+    }
+
+    /** On an insert that lies in a pocket: named after the part, and thick in the pocket. */
+    @Test
+    void pullOnAnInsert_isThePartsOwn() {
+        Project card = Plans.adding(Plans.adding(Plans.project("pocket-fold"), "note=insert@pocket:pocket.pocket")
+                .orThrow(), "pull=ribbon-pull@note.sheet.sheet:outside").orThrow();
+        Plan plan = Plans.plan(card);
+        assertEquals("pull.pull", plan.workings().soft().get(0).soft().id());
+        assertEquals("note.sheet", plan.design().fixings().get(0).panel().piece());
+        assertTrue(plan.design().piece("note.sheet").cutOuts().stream().anyMatch(cut -> cut.id().equals("pull.brad")));
+        Length without = Plans.plan(Plans.adding(Plans.project("pocket-fold"), "note=insert@pocket:pocket.pocket")
+                .orThrow()).workings().closedSize().orElseThrow().thickness();
+        assertEquals(without.plus(Length.ofMillimetres(2)), plan.workings().closedSize().orElseThrow().thickness());
+    }
+
+    @Test
+    void pullOnAPanelThatIsNotThere_isRefused() {
+        for (String place : List.of("base.nope", "nope.front")) {
+            Project card = Plans.adding(Plans.project("half-fold"), "pull=ribbon-pull@" + place + ":outside").orThrow();
+            Outcome<Plan> plan = Planner.plan(card);
+            assertTrue(plan.problems().stream().allMatch(problem -> problem.code() == PieceWords.LIES_ON_NO_PANEL
+                    || problem.code() == DesignWords.LIES_ON_NO_PIECE), plan.problems().toString());
+        }
+    }
+
+    @Test
+    void ribbonOnAPieceThatIsLeftOut_isLeftOutWithIt() throws IOException {
+        Plan plan = plan(
+                example().replace("folding:", "  tag: {size: [1 in, 1 in], loose: yes, when: width > 20 in}\nfolding:")
+                        .replace("on: base.back, face: inside, at: [from, 1 in]", "on: tag.panel1, at: [0 mm, 0 mm]"));
+        assertEquals(List.of("tie"), plan.workings().soft().stream().map(way -> way.soft().id()).toList());
+    }
+
+    /** A band that goes round the card goes round what ties it, too. */
+    @Test
+    void whatGoesRound_goesRoundTheRibbonToo() {
+        Project tied = Plans.adding(Plans.project("half-fold"), "tie=ribbon-tie@base.back:outside").orThrow();
+        Plan plan = Plans.plan(Plans.adding(tied, "band=belly-band@around").orThrow());
+        assertEquals(plan.workings().closedSize().orElseThrow().thickness(),
+                plan.measures().get("band.holds").orElseThrow().contents().orElseThrow().thickness());
+    }
+
+    private static Outcome<DesignDefinition> read(String from, String to) throws IOException {
+        return DesignFileReader.read("soft.yaml", example().replace(from, to));
+    }
+
+    @Test
+    void unknownPanels_areRefused() throws IOException {
+        assertEquals(PieceWords.LIES_ON_NO_PANEL,
+                read("{on: base.back, face: inside", "{on: base.bak, face: inside").problems().get(0).code());
+        assertEquals(PieceWords.LIES_ON_NO_PANEL, read("on: base.front, face: outside", "on: base.side, face: outside")
+                .problems().get(0).code());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"    around: long way ", "    around: sideways #"})
+    void softPieceWithoutALength_isRefused_withItsLine(String around) throws IOException {
+        Problem problem = read("    around: long way ", around.contains("long") ? "    #" : around).problems().get(0);
+        assertTrue(problem.where().startsWith("soft.yaml, line"), problem.toString());
+    }
+}
