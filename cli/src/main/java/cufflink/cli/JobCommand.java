@@ -173,7 +173,8 @@ final class JobCommand implements Callable<Integer> {
                 .orElseThrow();
         List<String> made = plan.job().kits().stream().map(kit -> kit.copies() + " × " + kit.project().name()).toList();
         AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made,
-                JobMessages.headline(plan), plan.purchases(), plan.sheets()), LengthFormat.of(unit), page));
+                JobMessages.headline(plan), plan.purchases(), JobMessages.strands(plan, LengthFormat.of(unit)),
+                plan.sheets()), LengthFormat.of(unit), page));
     }
 
     private void print(JobPlan plan, LengthFormat words) {
@@ -187,6 +188,10 @@ final class JobCommand implements Callable<Integer> {
                         .put("needed", purchase.needed()).put("spare", purchase.spare());
                 purchase.cost().ifPresent(cost -> node.put("cost", cost));
             });
+            ArrayNode strands = answer.putArray("strands");
+            plan.strands().forEach(need -> strands.addObject().put("material", need.material())
+                    .put("width", words.text(need.width())).put("total", words.text(need.total()))
+                    .put("cuts", need.cuts().size()).put("lacks", words.text(need.lacks())));
             answer.set("problems", PlanJson.problems(problems));
             spec.commandLine().getOut().println(Answers.json(answer));
             return;
@@ -195,6 +200,7 @@ final class JobCommand implements Callable<Integer> {
         plan.purchases().forEach(purchase -> spec.commandLine().getOut().println("  Buy " + line(purchase, words)));
         plan.cost().ifPresent(cost -> spec.commandLine().getOut()
                 .println("  " + cost.toPlainString() + " in all, as far as prices are known."));
+        JobMessages.strands(plan, words).forEach(line -> spec.commandLine().getOut().println("  " + line));
         spec.commandLine().getOut().println(LayoutText.of(plan.layout(), words).stripTrailing());
     }
 

@@ -114,7 +114,8 @@ final class PartNames {
                         own.formula(strand.caliper())),
                 soft.way().stream().map(stay -> new SoftDefinition.Stay(place(stay.panel()), stay.face().or(this::face),
                         own.spot(stay.at()), stay.slides())).toList(),
-                own.formula(soft.round()),
+                soft.wind().map(wind -> new SoftDefinition.Wind(own.formula(wind.round()),
+                        wind.under().stream().map(this::place).toList())),
                 new SoftDefinition.Ends(own.formula(ends.tails()), own.formula(ends.bow()),
                         own.formula(ends.length()), ends.tied()),
                 said(soft.said()));

@@ -55,7 +55,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         /** What is on some pieces only; what goes round the card is on the main one. */
         Trim only(Predicate<String> wanted, String main) {
             return new Trim(
-                    soft.stream().filter(one -> one.round().isPresent() && wanted.test(main)
+                    soft.stream().filter(one -> one.wind().isPresent() && wanted.test(main)
                             || one.way().stream().anyMatch(stay -> wanted.test(stay.panel().piece()))).toList(),
                     fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList());
         }

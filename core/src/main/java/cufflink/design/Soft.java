@@ -9,10 +9,10 @@ import java.util.Optional;
 /**
  * Ribbon, string, elastic or thread, every number worked out.
  *
- * @param way   from point to point; empty where it goes round the card, or where only a length is said
- * @param round which way it goes round the closed card, if it does
+ * @param way  from point to point; empty where it goes round the card, or where only a length is said
+ * @param wind how it goes round the closed card, if it does
  */
-public record Soft(String id, String label, Strand strand, List<Stay> way, Optional<Round> round, Ends ends,
+public record Soft(String id, String label, Strand strand, List<Stay> way, Optional<Wind> wind, Ends ends,
         Said said) {
     /** Round the closed card, across its shorter or its longer side. */
     public enum Round {
@@ -26,6 +26,17 @@ public record Soft(String id, String label, Strand strand, List<Stay> way, Optio
 
         public String word() {
             return word;
+        }
+    }
+
+    /**
+     * How it goes round the closed card.
+     *
+     * @param under panels that lie over it
+     */
+    public record Wind(Round round, List<PanelRef> under) {
+        public Wind {
+            under = List.copyOf(under);
         }
     }
 

@@ -9,12 +9,24 @@ import java.util.Optional;
 /**
  * Ribbon, string, elastic or thread as a design file describes it: cut to a length, not from a sheet.
  *
- * @param round comes to one of the words of {@link Soft.Round}; absent if it does not go round the closed card
+ * @param wind how it goes round the closed card, if it does
  */
-public record SoftDefinition(Template id, Template label, Strand strand, List<Stay> way, Optional<Formula> round,
+public record SoftDefinition(Template id, Template label, Strand strand, List<Stay> way, Optional<Wind> wind,
         Ends ends, Said said) {
     public SoftDefinition {
         way = List.copyOf(way);
+    }
+
+    /**
+     * How it goes round the closed card.
+     *
+     * @param round comes to one of the words of {@link Soft.Round}
+     * @param under panels that lie over it
+     */
+    public record Wind(Formula round, List<PanelPlace> under) {
+        public Wind {
+            under = List.copyOf(under);
+        }
     }
 
     /** What it is of: a word, how wide and how thick. */

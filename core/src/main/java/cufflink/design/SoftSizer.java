@@ -26,10 +26,14 @@ final class SoftSizer {
                 new Soft.Strand(strand.material(), sheet.length(strand.width()), sheet.length(strand.caliper())),
                 soft.way().stream().map(stay -> new Soft.Stay(panel.apply(stay.panel()),
                         stay.face().orElse(Face.INSIDE), offset(stay.at()), stay.slides())).toList(),
-                soft.round().flatMap(this::round),
+                soft.wind().flatMap(this::wind),
                 new Soft.Ends(length(soft.ends().tails(), Length.ZERO), length(soft.ends().bow(), Length.ZERO),
                         soft.ends().length().map(sheet::length), soft.ends().tied()),
                 said.apply(soft.said()));
+    }
+
+    private Optional<Soft.Wind> wind(SoftDefinition.Wind wind) {
+        return round(wind.round()).map(round -> new Soft.Wind(round, wind.under().stream().map(panel).toList()));
     }
 
     private Optional<Soft.Round> round(Formula formula) {

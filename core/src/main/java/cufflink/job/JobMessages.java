@@ -2,6 +2,8 @@ package cufflink.job;
 
 import cufflink.cut.LayoutMessages;
 import cufflink.cut.LayoutPlan;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.SupplyWords;
 import cufflink.words.Vocabulary;
@@ -16,6 +18,16 @@ public final class JobMessages {
     /** How far the stash goes, and how far from the least possible the plan is. */
     public static String headline(JobPlan plan) {
         return Vocabulary.sentences(said(plan));
+    }
+
+    /** A line for each material and width of ribbon or string. */
+    public static List<String> strands(JobPlan plan, LengthFormat format) {
+        return plan.strands().stream().map(need -> (need.lacks().isPositive() ? SupplyWords.STRANDS_LACK
+                : SupplyWords.STRANDS_THERE).of("material",
+                        Character.toUpperCase(need.material().charAt(0)) + need.material().substring(1), "width",
+                        Measured.of(need.width(), format), "total", Measured.of(need.total(), format), "count",
+                        need.cuts().size(), "lacks", Measured.of(need.lacks(), format))
+                .sentence()).toList();
     }
 
     static List<Message> said(JobPlan plan) {

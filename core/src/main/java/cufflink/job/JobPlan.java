@@ -61,6 +61,11 @@ public record JobPlan(Job job, List<Plan> plans, Stash stash, CutJob work, Layou
         return sheets;
     }
 
+    /** Ribbons and strings, by material and width. */
+    public List<StrandNeed> strands() {
+        return StrandNeed.of(job, plans, stash);
+    }
+
     /** What everything to buy costs, as far as prices are known; absent if none is. */
     public Optional<BigDecimal> cost() {
         return purchases.stream().flatMap(purchase -> purchase.cost().stream()).reduce(BigDecimal::add);

@@ -11,11 +11,13 @@ import cufflink.stack.SoftWay;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Cutting soft pieces to length, and fixing them and small hardware when the paper is joined. */
@@ -76,9 +78,11 @@ final class SoftSteps {
 
     private void fix(Soft soft) {
         List<Reading> readings = new ArrayList<>();
+        Set<Object> marked = new HashSet<>();
         for (int i = 0; i < soft.way().size(); i++) {
             Soft.Stay stay = soft.way().get(i);
-            if (!stay.slides()) {
+            // On both faces of a panel at one place: one mark.
+            if (!stay.slides() && marked.add(List.of(stay.panel(), stay.at()))) {
                 readings.addAll(place(soft.id() + " " + (i + 1), stay.panel(), stay.at()));
             }
         }

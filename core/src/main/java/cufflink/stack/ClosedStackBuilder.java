@@ -120,10 +120,11 @@ public final class ClosedStackBuilder {
                 footprint, item.thickness(), 0));
     }
 
-    /** Over the front and under the back, across the middle. */
+    /** Over the front and under the back, across the middle; but for what lies over it. */
     private void band(Soft band) {
         Envelope bounds = bounds();
-        boolean isShort = band.round().orElseThrow() == Soft.Round.SHORT_WAY;
+        Soft.Wind wind = band.wind().orElseThrow();
+        boolean isShort = wind.round() == Soft.Round.SHORT_WAY;
         boolean level = isShort == bounds.getWidth() <= bounds.getHeight();
         double half = band.strand().width().toMillimetres() / 2;
         Coordinate c = bounds.centre();
@@ -131,8 +132,20 @@ public final class ClosedStackBuilder {
                 : new Envelope(c.x - half, c.x + half, bounds.getMinY(), bounds.getMaxY());
         StackLayer layer = new StackLayer(StackLayer.Kind.SOFT, band.label(), Optional.empty(), 0, Face.OUTSIDE,
                 (Polygon) FACTORY.toGeometry(lies), band.strand().caliper(), 0);
-        layers.add(0, layer);
-        layers.add(layer);
+        int front = 0;
+        while (front < layers.size() && isUnder(wind, layers.get(front))) {
+            front++;
+        }
+        int back = layers.size();
+        while (back > front && isUnder(wind, layers.get(back - 1))) {
+            back--;
+        }
+        layers.add(back, layer);
+        layers.add(front, layer);
+    }
+
+    private static boolean isUnder(Soft.Wind wind, StackLayer over) {
+        return over.panel().filter(wind.under()::contains).isPresent();
     }
 
     private Envelope bounds() {

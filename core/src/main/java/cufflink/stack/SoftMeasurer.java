@@ -51,7 +51,7 @@ public final class SoftMeasurer {
 
     private SoftWay measure(Soft soft) {
         Map<String, double[]> ways = ways(soft);
-        int sections = soft.round().isPresent() ? 1 : sections(soft).size();
+        int sections = soft.wind().isPresent() ? 1 : sections(soft).size();
         double[] longest = new double[sections];
         ways.values().forEach(way -> {
             for (int i = 0; i < sections; i++) {
@@ -98,7 +98,7 @@ public final class SoftMeasurer {
     /** By state: the way of each section, millimetres. */
     private Map<String, double[]> ways(Soft soft) {
         Map<String, double[]> ways = new LinkedHashMap<>();
-        soft.round().flatMap(round -> stacked.stack())
+        soft.wind().flatMap(wind -> stacked.stack())
                 .ifPresent(stack -> ways.put(CLOSED, new double[] {girth(soft, stack)}));
         if (soft.way().size() < 2) {
             return ways;
@@ -118,7 +118,7 @@ public final class SoftMeasurer {
 
     /** Two sides of the closed card and two half circles round its edges; the strand itself adds nothing to it. */
     private static double girth(Soft soft, ClosedStack stack) {
-        Length side = soft.round().orElseThrow() == Soft.Round.SHORT_WAY
+        Length side = soft.wind().orElseThrow().round() == Soft.Round.SHORT_WAY
                 ? Length.shorter(stack.width(), stack.height()) : Length.longer(stack.width(), stack.height());
         Length inside = stack.thickness().minus(soft.strand().caliper().times(2));
         return 2 * (side.toMillimetres() + halfTurn(inside, soft));

@@ -61,7 +61,7 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
                 .flatMap(pocket -> pocket.definition().space().flap().stream()).collect(Collectors.toSet());
         List<Soft> bands = closed.state().assembly().pieces().stream()
                 .anyMatch(pattern -> pattern.piece().equals(design.main().id()))
-                        ? design.soft().stream().filter(soft -> soft.round().isPresent()).toList() : List.of();
+                        ? design.soft().stream().filter(soft -> soft.wind().isPresent()).toList() : List.of();
         return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents, flaps, bands);
     }
 

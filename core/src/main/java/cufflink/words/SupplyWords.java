@@ -13,6 +13,8 @@ public enum SupplyWords implements Code {
     ALL_FROM_OFFCUTS("The stash has it all: {sheets}, and no whole sheet."),
     ALL_FROM_STASH_LEAST("The stash has it all: {sheets}; {least} is the least possible."),
     ALL_FROM_STASH_OPEN("The stash has it all: {sheets}; at least {least}."),
+    STRANDS_THERE("{material}, {width} wide: {total} in {count:cut|cuts}; the stash has it."),
+    STRANDS_LACK("{material}, {width} wide: {total} in {count:cut|cuts}; buy {lacks}."),
     TOO_MANY_PIECES("That is {pieces} pieces; at most {most} are laid out at a time.",
             "Make the job in two halves."),
     TOO_SMALL_A_PIECE("Nothing of this design comes out of so small a piece."),

@@ -11,12 +11,13 @@ import cufflink.files.design.DesignLibrary;
 import cufflink.files.handout.JobHandOut;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
+import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobTaking;
-import cufflink.job.JobMessages;
 import cufflink.job.Kit;
 import cufflink.job.Purchase;
+import cufflink.job.StrandNeed;
 import cufflink.job.WhatIf;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -37,6 +38,7 @@ import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
 import java.io.IOException;
 import java.math.BigDecimal;
@@ -123,6 +125,29 @@ class JobPlannerTest {
         assertTrue(plan.isProved());
     }
 
+    /**
+     * Three ties of 20 11/16 in from a reel of 45 in and one of 21: two from the first, one from the other, one lacks.
+     */
+    @Test
+    void ribbons_comeFromReelsThatHaveThem_andTheRestIsBought() {
+        Project tied = Plans.adding(halfFold(), "tie=ribbon-tie@base.back:outside").orThrow();
+        List<StashItem> items = new ArrayList<>(stash(StashPaper.sheets(letter("Moonlight 240"), 20)).items());
+        for (int left : new int[] {21, 45}) {
+            items.add(new StashRibbon(items.size() + 1L, "Dusk", Length.ofInches(3, 8), Length.ofInches(left),
+                    "#334455", ""));
+        }
+        items.add(new StashRibbon(9, "Wide", Length.ofInches(1), Length.ofInches(400), "#334455", ""));
+        Job job = Job.of("Cards", List.of(new Kit(tied, 4)), BenchTools.USUAL_INCH);
+        JobPlan plan = JobPlanner.plan(job, new Stash(items)).orThrow();
+        StrandNeed need = plan.strands().get(0);
+        Length tie = Plans.plan(tied).workings().soft().get(0).length();
+        assertEquals(tie.times(4), need.total());
+        assertEquals(tie, need.lacks());
+        assertTrue(JobMessages.strands(plan, LengthFormat.of(LengthUnit.INCH)).get(0).contains("buy"));
+        assertEquals(Length.ZERO, JobPlanner.plan(Job.of("Cards", List.of(new Kit(tied, 3)), BenchTools.USUAL_INCH),
+                new Stash(items)).orThrow().strands().get(0).lacks());
+    }
+
     @Test
     void papersThatMayTakeItsPlace_areUsed() {
         Job only = job(4);
@@ -200,7 +225,7 @@ class JobPlannerTest {
     void handOut_namesWhatIsMadeAndBought_andEachKindOfSheetOnce() throws IOException {
         JobPlan plan = plan(job(24), stash(StashPaper.sheets(letter("Moonlight 240"), 10)));
         JobHandOut.Content content = new JobHandOut.Content("Spring cards", List.of("24 × Half fold"),
-                JobMessages.headline(plan), plan.purchases(), plan.sheets());
+                JobMessages.headline(plan), plan.purchases(), List.of(), plan.sheets());
         byte[] pdf = JobHandOut.write(content, LengthFormat.of(LengthUnit.INCH),
                 PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow());
         try (PDDocument document = Loader.loadPDF(pdf)) {

@@ -95,6 +95,18 @@ class SoftTest {
                 .count() == 2);
     }
 
+    /** Untied before the card opens: only the closed card is measured; two leaves' outsides and a half circle. */
+    @Test
+    void tiedRibbon_hasToReachInTheClosedCardOnly() throws IOException {
+        Plan plan = plan(example().replace("    tails: 1/2 in ", "    tied: yes\n    tails: 1/2 in ")
+                .replace("face: inside, at: [width - from, 1 in]", "face: outside, at: [0 mm, 1 in]")
+                .replace("face: inside, at: [from, 1 in]", "face: outside, at: [width, 1 in]"));
+        SoftWay tied = way(plan, "stop");
+        Length leaves = plan.project().card().caliper().times(2);
+        assertEquals(List.of("closed"), tied.lies().stream().map(SoftWay.Lie::state).toList());
+        assertEquals(Math.PI / 2 * leaves.plus(STRAND).toMillimetres(), tied.lies().get(0).way().toMillimetres(), 0.01);
+    }
+
     @Test
     void givenLength_isHeldAgainstEveryPose() throws IOException {
         Plan plan = plan(example().replace("    tails: 1/2 in ", "    length: 2 in\n    tails: 1/2 in "));
@@ -155,7 +167,8 @@ class SoftTest {
         assertTrue(plan.design().piece("note.sheet").cutOuts().stream().anyMatch(cut -> cut.id().equals("pull.brad")));
         Length without = Plans.plan(Plans.adding(Plans.project("pocket-fold"), "note=insert@pocket:pocket.pocket")
                 .orThrow()).workings().closedSize().orElseThrow().thickness();
-        assertEquals(without.plus(Length.ofMillimetres(2)), plan.workings().closedSize().orElseThrow().thickness());
+        assertEquals(without.plus(Length.ofMillimetres(2)).plus(STRAND.times(2)),
+                plan.workings().closedSize().orElseThrow().thickness());
     }
 
     @Test

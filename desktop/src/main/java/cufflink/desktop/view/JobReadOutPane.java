@@ -142,6 +142,11 @@ final class JobReadOutPane extends VBox {
                     + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
                     cost(cost.toPlainString()))));
         }
+        List<String> strands = JobMessages.strands(plan, format);
+        if (!strands.isEmpty()) {
+            job.getChildren().add(Rows.heading("Ribbon and string"));
+            strands.forEach(line -> job.getChildren().add(new Fractions(line, "job-strand")));
+        }
         if (plan.layout().unplaced().isEmpty()) {
             Button begin = button("Begin cutting", "job-begin", work::beginCutting);
             begin.getStyleClass().add("main-action");

@@ -10,6 +10,7 @@ import cufflink.job.JobPlanner;
 import cufflink.job.JobSheet;
 import cufflink.job.JobTaking;
 import cufflink.job.Kit;
+import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
 import cufflink.plan.Project;
@@ -151,7 +152,9 @@ public final class JobWork {
                 + " × " + project(kit).map(Project::name).orElse(job().kits().get(kit).project())).toList();
         return new JobHandOut.Content(job().name(), made,
                 plan.get().map(JobMessages::headline).orElse(sheets.get().size() + " sheets"),
-                plan.get().map(JobPlan::purchases).orElse(List.of()), sheets.get());
+                plan.get().map(JobPlan::purchases).orElse(List.of()),
+                plan.get().map(now -> JobMessages.strands(now, LengthFormat.of(unit))).orElse(List.of()),
+                sheets.get());
     }
 
     public boolean isCutting() {

@@ -214,7 +214,7 @@ final class DesignParser {
                 fields.template(new YamlNode.Scalar(text.substring(dot + 1), node.place().after(dot + 1))));
     }
 
-    private static List<PanelPlace> places(Fields fields, String name) {
+    static List<PanelPlace> places(Fields fields, String name) {
         return fields.list(name).stream()
                 .map(node -> place(fields, node instanceof YamlNode.Scalar scalar ? scalar.text() : "", node)).toList();
     }

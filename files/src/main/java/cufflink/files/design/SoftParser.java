@@ -29,9 +29,12 @@ final class SoftParser {
                 new SoftDefinition.Strand(fields.requiredText("of"), fields.requiredFormula("width"),
                         fields.requiredFormula("thickness")),
                 fields.list("way").stream().map(stay -> stay(stay, fields)).toList(),
-                fields.has("around") ? Optional.of(around(fields)) : Optional.empty(), ends,
+                fields.has("around")
+                        ? Optional.of(new SoftDefinition.Wind(around(fields), DesignParser.places(fields, "under")))
+                        : Optional.empty(),
+                ends,
                 DesignParser.said(fields, fields.requiredTemplate("say")));
-        if (soft.way().size() < 2 && soft.round().isEmpty() && ends.length().isEmpty()) {
+        if (soft.way().size() < 2 && soft.wind().isEmpty() && ends.length().isEmpty()) {
             fields.problem(fields.place(), DesignFileWords.SOFT_WITHOUT_LENGTH.of());
         }
         return soft;

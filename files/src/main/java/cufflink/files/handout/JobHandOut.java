@@ -31,12 +31,14 @@ public final class JobHandOut {
      * @param made      a line for each kit: "24 × Comet night invitation"
      * @param headline  how far the stash goes
      * @param purchases what to buy
+     * @param strands   ribbon and string, a line for each kind
      */
     public record Content(String name, List<String> made, String headline, List<Purchase> purchases,
-            List<JobSheet> sheets) {
+            List<String> strands, List<JobSheet> sheets) {
         public Content {
             made = List.copyOf(made);
             purchases = List.copyOf(purchases);
+            strands = List.copyOf(strands);
             sheets = List.copyOf(sheets);
         }
     }
@@ -80,6 +82,12 @@ public final class JobHandOut {
                 flow.text(purchase.count() + " × " + purchase.stock().name() + ", "
                         + format.size(purchase.stock().width(), purchase.stock().height()) + spare
                         + purchase.cost().map(cost -> ": " + cost.toPlainString()).orElse(""), TEXT, 0, false);
+            }
+        }
+        if (!content.strands().isEmpty()) {
+            flow.heading("Ribbon and string", 40);
+            for (String line : content.strands()) {
+                flow.text(line, TEXT, 0, false);
             }
         }
         flow.heading("Cut", BOX);
