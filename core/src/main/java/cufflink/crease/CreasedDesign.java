@@ -40,7 +40,7 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
 
     /** Soft pieces and fixings on panels that their pieces do not have. */
     private List<Problem> lost() {
-        Stream<Problem> soft = sized.soft().stream().flatMap(one -> one.way().stream().map(Soft.Stay::panel)
+        Stream<Problem> soft = sized.soft().stream().flatMap(one -> one.stays().stream().map(Soft.Stay::panel)
                 .filter(this::isLost).map(panel -> lost(one.label(), panel)));
         Stream<Problem> fixings = sized.fixings().stream().filter(one -> isLost(one.panel()))
                 .map(one -> lost(one.label(), one.panel()));

@@ -54,8 +54,11 @@ final class Consistency {
         design.glue().forEach(glue -> Stream.of(glue.part(), glue.onto()).map(PanelRef::piece).distinct()
                 .filter(piece -> !known.contains(piece)).forEach(
                         piece -> add("joint " + glue.id(), DesignWords.GLUES_NO_PIECE.of("piece", piece))));
-        design.soft().forEach(soft -> soft.way().stream().map(stay -> stay.panel().piece()).distinct()
+        design.soft().forEach(soft -> soft.stays().stream().map(stay -> stay.panel().piece()).distinct()
                 .filter(piece -> !known.contains(piece)).forEach(piece -> lost(soft.label(), piece)));
+        Set<String> poses = design.definition().claims().poses().keySet();
+        design.soft().forEach(soft -> soft.inPose().keySet().stream().filter(pose -> !poses.contains(pose))
+                .forEach(pose -> add(soft.label(), DesignWords.GOES_A_WAY_IN_NO_POSE.of("pose", pose))));
         design.fixings().stream().filter(fixing -> !known.contains(fixing.panel().piece()))
                 .forEach(fixing -> lost(fixing.label(), fixing.panel().piece()));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),

@@ -122,11 +122,16 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     }
 
     /**
-     * How two panels are joined: glued, woven over and under others, slid into each other's slits, or only kept lying
-     * flat on each other.
+     * How two panels are joined: glued, woven over and under others, slid into each other's slits, only kept lying flat
+     * on each other, or held by ribbons.
      */
     public enum Way {
         GLUE("glue"), WEAVE("weave"), SLOT("slot"), SLIDE("slide"),
+        /**
+         * Held together along one edge by soft pieces: the part turns about it. Of several such joints between the same
+         * panels one acts at a time: the first, or the one that a pose opens.
+         */
+        TIED("tied"),
         /** Glued when the card stands open: a step for the hands, no part of the proof that it closes flat. */
         LATER("later");
 

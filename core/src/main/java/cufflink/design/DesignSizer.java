@@ -173,7 +173,7 @@ public final class DesignSizer {
         SoftSizer sizer = new SoftSizer(sheet, this::panel, this::said);
         return new SizedDesign.Trim(
                 sheet.all(trim.soft(), sizer::soft).stream().filter(
-                        soft -> soft.way().stream().noneMatch(stay -> left.contains(stay.panel().piece()))).toList(),
+                        soft -> soft.stays().stream().noneMatch(stay -> left.contains(stay.panel().piece()))).toList(),
                 sheet.all(trim.fixings(), sizer::fixing).stream()
                         .filter(fixing -> !left.contains(fixing.panel().piece())).toList());
     }

@@ -112,8 +112,11 @@ final class PartNames {
         return new SoftDefinition(id(soft.id()), label(soft.label()),
                 new SoftDefinition.Strand(strand.material(), own.formula(strand.width()),
                         own.formula(strand.caliper())),
-                soft.way().stream().map(stay -> new SoftDefinition.Stay(place(stay.panel()), stay.face().or(this::face),
-                        own.spot(stay.at()), stay.slides())).toList(),
+                // Poses of a part are left out, and with them how it lies there.
+                new SoftDefinition.Ways(soft.ways().usual().stream()
+                        .map(stay -> new SoftDefinition.Stay(place(stay.panel()), stay.face().or(this::face),
+                                own.spot(stay.at()), stay.slides()))
+                        .toList(), Map.of()),
                 soft.wind().map(wind -> new SoftDefinition.Wind(own.formula(wind.round()),
                         wind.under().stream().map(this::place).toList())),
                 new SoftDefinition.Ends(own.formula(ends.tails()), own.formula(ends.bow()),

@@ -3,16 +3,21 @@ package cufflink.design;
 import cufflink.design.SizedDesign.Offset;
 import cufflink.design.SizedDesign.Said;
 import cufflink.measure.Length;
+import cufflink.problem.Ordered;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Ribbon, string, elastic or thread, every number worked out.
  *
- * @param way  from point to point; empty where it goes round the card, or where only a length is said
- * @param wind how it goes round the closed card, if it does
+ * @param way    from point to point; empty where it goes round the card, or where only a length is said
+ * @param inPose by name of a pose in which it lies otherwise: its way there
+ * @param wind   how it goes round the closed card, if it does
  */
-public record Soft(String id, String label, Strand strand, List<Stay> way, Optional<Wind> wind, Ends ends,
+public record Soft(String id, String label, Strand strand, List<Stay> way, Map<String, List<Stay>> inPose,
+        Optional<Wind> wind, Ends ends,
         Said said) {
     /** Round the closed card, across its shorter or its longer side. */
     public enum Round {
@@ -42,6 +47,12 @@ public record Soft(String id, String label, Strand strand, List<Stay> way, Optio
 
     public Soft {
         way = List.copyOf(way);
+        inPose = Ordered.map(inPose);
+    }
+
+    /** All points of all its ways. */
+    public List<Stay> stays() {
+        return Stream.concat(way.stream(), inPose.values().stream().flatMap(List::stream)).toList();
     }
 
     /** What it is of: a word, how wide and how thick. */

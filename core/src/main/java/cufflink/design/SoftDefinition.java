@@ -3,7 +3,9 @@ package cufflink.design;
 import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Said;
 import cufflink.design.DesignDefinition.Spot;
+import cufflink.problem.Ordered;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -11,10 +13,19 @@ import java.util.Optional;
  *
  * @param wind how it goes round the closed card, if it does
  */
-public record SoftDefinition(Template id, Template label, Strand strand, List<Stay> way, Optional<Wind> wind,
-        Ends ends, Said said) {
-    public SoftDefinition {
-        way = List.copyOf(way);
+public record SoftDefinition(Template id, Template label, Strand strand, Ways ways, Optional<Wind> wind, Ends ends,
+        Said said) {
+    /**
+     * From point to point.
+     *
+     * @param usual  closed, and in every pose that is not named
+     * @param inPose by name of a pose in which it lies otherwise
+     */
+    public record Ways(List<Stay> usual, Map<String, List<Stay>> inPose) {
+        public Ways {
+            usual = List.copyOf(usual);
+            inPose = Ordered.map(inPose);
+        }
     }
 
     /**

@@ -4,6 +4,9 @@ import cufflink.design.SizedDesign.Offset;
 import cufflink.measure.Length;
 import cufflink.words.FormulaWords;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -24,12 +27,22 @@ final class SoftSizer {
         SoftDefinition.Strand strand = soft.strand();
         return new Soft(sheet.text(soft.id()), sheet.text(soft.label()),
                 new Soft.Strand(strand.material(), sheet.length(strand.width()), sheet.length(strand.caliper())),
-                soft.way().stream().map(stay -> new Soft.Stay(panel.apply(stay.panel()),
-                        stay.face().orElse(Face.INSIDE), offset(stay.at()), stay.slides())).toList(),
+                way(soft.ways().usual()), inPose(soft.ways().inPose()),
                 soft.wind().flatMap(this::wind),
                 new Soft.Ends(length(soft.ends().tails(), Length.ZERO), length(soft.ends().bow(), Length.ZERO),
                         soft.ends().length().map(sheet::length), soft.ends().tied()),
                 said.apply(soft.said()));
+    }
+
+    private List<Soft.Stay> way(List<SoftDefinition.Stay> way) {
+        return way.stream().map(stay -> new Soft.Stay(panel.apply(stay.panel()), stay.face().orElse(Face.INSIDE),
+                offset(stay.at()), stay.slides())).toList();
+    }
+
+    private Map<String, List<Soft.Stay>> inPose(Map<String, List<SoftDefinition.Stay>> ways) {
+        Map<String, List<Soft.Stay>> worked = new LinkedHashMap<>();
+        ways.forEach((pose, way) -> worked.put(pose, way(way)));
+        return worked;
     }
 
     private Optional<Soft.Wind> wind(SoftDefinition.Wind wind) {

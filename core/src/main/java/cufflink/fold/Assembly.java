@@ -5,6 +5,7 @@ import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -20,6 +22,7 @@ import java.util.TreeSet;
 public final class Assembly {
     private final List<CreasePattern> pieces;
     private final List<Join> joins;
+    private final List<Join> others;
     private final PanelRef anchor;
     private final double lean;
     private final Map<PanelRef, Panel> panels = new LinkedHashMap<>();
@@ -37,6 +40,12 @@ public final class Assembly {
      * @param lean   degrees by which it is turned in its plane there
      */
     public Assembly(List<CreasePattern> pieces, List<Join> joins, PanelRef anchor, double lean) {
+        this(pieces, joins, List.of(), anchor, lean);
+    }
+
+    /** The same; {@code others} tie panels in the place of joins that do so. */
+    Assembly(List<CreasePattern> pieces, List<Join> joins, List<Join> others, PanelRef anchor, double lean) {
+        this.others = List.copyOf(others);
         this.pieces = List.copyOf(pieces);
         this.joins = List.copyOf(joins);
         this.anchor = anchor;
@@ -57,15 +66,37 @@ public final class Assembly {
         List<Join> all = joins.stream().map(join -> join.place().isPresent() ? join
                 : join.placed(closed.position().get(join.onto()).inverse().after(closed.position().get(join.part()))))
                 .toList();
-        return all.equals(joins) ? this : new Assembly(pieces, all, anchor, lean);
+        return all.equals(joins) ? this : new Assembly(pieces, all, others, anchor, lean);
+    }
+
+    /** The same assembly with the panels that a joint ties held by it; itself if none of that name waits to act. */
+    Assembly tiedBy(CreaseRef slot) {
+        Optional<Join> wanted = others.stream().filter(join -> slot(join).equals(slot)).findFirst();
+        if (wanted.isEmpty()) {
+            return this;
+        }
+        List<Join> acting = new ArrayList<>();
+        List<Join> waiting = new ArrayList<>(others);
+        waiting.remove(wanted.get());
+        joins.forEach(join -> {
+            boolean gives = join.isInsteadOf(wanted.get());
+            acting.add(gives ? wanted.get() : join);
+            if (gives) {
+                waiting.add(join);
+            }
+        });
+        return new Assembly(pieces, acting, waiting, anchor, lean);
     }
 
     /** The same assembly without some pieces, the main one not among them. */
     Assembly without(Collection<String> fewer) {
         return new Assembly(pieces.stream().filter(pattern -> !fewer.contains(pattern.piece())).toList(),
-                joins.stream().filter(join -> !fewer.contains(join.part().piece())
-                        && !fewer.contains(join.onto().piece())).toList(),
-                anchor, lean);
+                without(joins, fewer), without(others, fewer), anchor, lean);
+    }
+
+    private static List<Join> without(List<Join> joins, Collection<String> fewer) {
+        return joins.stream().filter(join -> !fewer.contains(join.part().piece())
+                && !fewer.contains(join.onto().piece())).toList();
     }
 
     private Set<CreaseRef> turning() {
@@ -146,7 +177,7 @@ public final class Assembly {
     @Override
     public boolean equals(Object other) {
         return other == this || other instanceof Assembly assembly && anchor.equals(assembly.anchor)
-                && lean == assembly.lean && joins.equals(assembly.joins)
+                && lean == assembly.lean && joins.equals(assembly.joins) && others.equals(assembly.others)
                 && pieces.equals(assembly.pieces);
     }
 

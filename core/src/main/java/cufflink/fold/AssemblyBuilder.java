@@ -84,7 +84,10 @@ final class AssemblyBuilder {
         List<Join> within = joins.stream()
                 .filter(join -> reached.contains(join.part().piece()) && reached.contains(join.onto().piece()))
                 .toList();
-        return new Assembly(pieces, within, new PanelRef(root, Anchor.of(design, patterns.get(root))),
+        List<Join> acting = new ArrayList<>();
+        List<Join> others = new ArrayList<>();
+        within.forEach(join -> (acting.stream().anyMatch(join::isInsteadOf) ? others : acting).add(join));
+        return new Assembly(pieces, acting, others, new PanelRef(root, Anchor.of(design, patterns.get(root))),
                 design.piece(root).lying().lean());
     }
 
@@ -117,6 +120,7 @@ final class AssemblyBuilder {
             case WEAVE -> Join.Way.WOVEN;
             case SLOT -> Join.Way.SLOTTED;
             case SLIDE -> Join.Way.SLIDING;
+            case TIED -> Join.Way.TIED;
             case LATER -> throw new IllegalArgumentException("glue: a joint made later is no join: " + glue.id());
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
@@ -138,7 +142,8 @@ final class AssemblyBuilder {
             return slit(glue).map(slit -> new LineSegment(slit.line().x1().toMillimetres(),
                     slit.line().y1().toMillimetres(), slit.line().x2().toMillimetres(),
                     slit.line().y2().toMillimetres()));
-        } else if (glue.way() == Way.GLUE && glue.edges().glued().size() == 1 && place.isPresent()) {
+        } else if ((glue.way() == Way.GLUE || glue.way() == Way.TIED) && glue.edges().glued().size() == 1
+                && place.isPresent()) {
             Envelope box = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow().bounds();
             return Optional.of(Footprints.of(Footprints.side(box, glue.edges().glued().get(0)), place.get()));
         }

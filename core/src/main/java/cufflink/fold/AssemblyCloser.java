@@ -54,8 +54,7 @@ public final class AssemblyCloser {
     private Outcome<FlatFoldedState> order(LayerProblem layers, FoldedState state, List<Layers> stated) {
         List<Problem> apart = new ArrayList<>();
         for (Join join : assembly.joins()) {
-            if ((join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING)
-                    && !layers.places().overlap(join.part(), join.onto())) {
+            if (join.lies() && !layers.places().overlap(join.part(), join.onto())) {
                 apart.add(Problem.error("joint " + join.id(),
                         LayerWords.PUT_ON_APART.of("part", label(join.part()), "onto", label(join.onto()))));
             }

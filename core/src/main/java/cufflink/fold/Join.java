@@ -19,7 +19,7 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Join(String id, Way way, PanelRef part, PanelRef onto, Seat seat, List<Polygon> glued, Passing passing) {
     /** Ways to hold together. */
-    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING }
+    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING, TIED }
 
     /**
      * Where a part sits.
@@ -49,6 +49,16 @@ public record Join(String id, Way way, PanelRef part, PanelRef onto, Seat seat, 
     /** The line about which the part may turn, in the coordinates of the other. */
     public Optional<LineSegment> axis() {
         return seat.axis();
+    }
+
+    /** Whether the part lies on the face of the other that the joint names. */
+    boolean lies() {
+        return way == Way.GLUED || way == Way.SLIDING || way == Way.TIED;
+    }
+
+    /** Whether it may act in the place of another: both tie the same panels, at different edges. */
+    boolean isInsteadOf(Join other) {
+        return way == Way.TIED && other.way == Way.TIED && part.equals(other.part) && onto.equals(other.onto);
     }
 
     /** The same join with a known place. */

@@ -197,8 +197,7 @@ public final class LayerOrderVerifier {
     private void join(Join join, List<Problem> problems) {
         int front = state.position().get(join.onto()).turnsOver() ? -1 : 1;
         int onto = join.above() ? front : -front;
-        boolean lies = join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING;
-        boolean right = (!lies || side(join.part(), join.onto()) * onto >= 0)
+        boolean right = (!join.lies() || side(join.part(), join.onto()) * onto >= 0)
                 && join.passing().over().stream().allMatch(under -> side(join.part(), under) * front >= 0)
                 && join.passing().under().stream().allMatch(over -> side(join.part(), over) * front <= 0)
                 && (join.way() != Join.Way.SLOTTED || crosses(join));

@@ -178,8 +178,8 @@ public final class LayerProblem {
             int part = places.index(join.part());
             int onto = places.index(join.onto());
             boolean turned = state.position().get(join.onto()).turnsOver();
-            if (join.way() == Join.Way.GLUED || join.way() == Join.Way.SLIDING) {
-                LayerWords beyond = join.way() == Join.Way.GLUED ? LayerWords.GLUED_BEYOND : LayerWords.SLIDES_BEYOND;
+            if (join.lies()) {
+                LayerWords beyond = join.way() == Join.Way.SLIDING ? LayerWords.SLIDES_BEYOND : LayerWords.GLUED_BEYOND;
                 order(part, onto, join.above() != turned,
                         () -> beyond.of("part", label(part), "onto", label(onto)));
             }

@@ -6,6 +6,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FoldWords;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,12 +27,19 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
 
     /** All poses of a closed card in the order of the design; a pose reached from another follows it. */
     public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses) {
-        Folder folder = new Folder(closed.state().assembly().joinedAsIn(closed.state()));
-        FoldedState shut = folder.fold(closed.state().angles()).orThrow();
+        Assembly joined = closed.state().assembly().joinedAsIn(closed.state());
+        Map<Assembly, Folder> folders = new HashMap<>();
         Map<String, FoldedState> known = new LinkedHashMap<>();
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
-            FoldedState from = pose.after().map(known::get).orElse(shut);
+            Assembly tied = joined;
+            for (CreaseRef angle : pose.angles().keySet()) {
+                tied = tied.tiedBy(angle);
+            }
+            Optional<FoldedState> before = pose.after().map(known::get);
+            // A pose goes on with what holds the card in the one before it.
+            Folder folder = folders.computeIfAbsent(before.map(FoldedState::assembly).orElse(tied), Folder::new);
+            FoldedState from = before.orElseGet(() -> folder.fold(closed.state().angles()).orThrow());
             FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
             Optional<Problem> obstacle = state.value()
@@ -44,6 +52,10 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
 
     private static Outcome<FoldedState> reached(FoldedState end, Pose pose) {
         for (Map.Entry<CreaseRef, Double> wanted : pose.angles().entrySet()) {
+            if (!end.assembly().tiedBy(wanted.getKey()).equals(end.assembly())) {
+                return Outcome.failed(Problem.error(wanted.getKey().piece(),
+                        FoldWords.HELD_ELSEWHERE.of("joint", wanted.getKey().crease())));
+            }
             double stands = end.angle(wanted.getKey());
             if (end.assembly().creases().contains(wanted.getKey()) && Math.abs(stands - wanted.getValue()) > REACHED) {
                 return Outcome.failed(Problem.error(wanted.getKey().piece(),

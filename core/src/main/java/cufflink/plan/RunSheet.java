@@ -133,7 +133,8 @@ final class RunSheet {
     }
 
     private void joining() {
-        plan.design().glue().stream().filter(glue -> !isLate(glue)).forEach(this::join);
+        // What soft pieces tie is told where they are fixed.
+        plan.design().glue().stream().filter(glue -> !isLate(glue) && glue.way() != Way.TIED).forEach(this::join);
     }
 
     /** Whether a joint closes a part round what it goes round. */

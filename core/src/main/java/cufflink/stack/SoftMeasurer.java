@@ -15,9 +15,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Point;
 
 /**
  * Measures the ways of soft pieces. From point to point a way runs straight. Where it goes from one face of a panel to
@@ -30,6 +32,8 @@ public final class SoftMeasurer {
     private static final String CLOSED = "closed";
     /** How far beside an edge, a hole or a panel a point may lie, millimetres. */
     private static final double NEAR = 0.5;
+    /** What roundings add up to, and no ruler shows. */
+    private static final Length NOTHING = Length.ofMicrometres(1);
     /** A share of the way into a panel that is next to nothing. */
     private static final double INSIDE = 1e-4;
 
@@ -51,15 +55,16 @@ public final class SoftMeasurer {
 
     private SoftWay measure(Soft soft) {
         Map<String, double[]> ways = ways(soft);
-        int sections = soft.wind().isPresent() ? 1 : sections(soft).size();
+        int sections = ways.values().stream().mapToInt(way -> way.length).max().orElse(0);
         double[] longest = new double[sections];
         ways.values().forEach(way -> {
-            for (int i = 0; i < sections; i++) {
+            for (int i = 0; i < way.length; i++) {
                 longest[i] = Math.max(longest[i], way[i]);
             }
         });
         Length beside = soft.ends().tails().times(2).plus(soft.ends().bow());
-        Length length = soft.ends().length().orElseGet(() -> step.up(millimetres(sum(longest)).plus(beside)));
+        Length length = soft.ends().length()
+                .orElseGet(() -> step.up(millimetres(sum(longest)).plus(beside).minus(NOTHING)));
         Length given = soft.ends().length().map(all -> all.minus(beside)).orElse(millimetres(sum(longest)));
         List<SoftWay.Lie> lies = new ArrayList<>();
         ways.forEach((state, way) -> lies
@@ -81,13 +86,13 @@ public final class SoftMeasurer {
     }
 
     /** The stretches between fixed points; the ends are fixed. */
-    private static List<List<Soft.Stay>> sections(Soft soft) {
+    private static List<List<Soft.Stay>> sections(List<Soft.Stay> way) {
         List<List<Soft.Stay>> sections = new ArrayList<>();
         List<Soft.Stay> now = new ArrayList<>();
-        for (int i = 0; i < soft.way().size(); i++) {
-            Soft.Stay stay = soft.way().get(i);
+        for (int i = 0; i < way.size(); i++) {
+            Soft.Stay stay = way.get(i);
             now.add(stay);
-            if (i > 0 && (!stay.slides() || i + 1 == soft.way().size())) {
+            if (i > 0 && (!stay.slides() || i + 1 == way.size())) {
                 sections.add(now);
                 now = new ArrayList<>(List.of(stay));
             }
@@ -108,10 +113,11 @@ public final class SoftMeasurer {
             return ways;
         }
         stacked.stack(piece).filter(stack -> isIn(soft, stack.flat().state()))
-                .ifPresent(stack -> ways.put(CLOSED, ways(soft, leg -> closed(leg, stack, soft))));
+                .ifPresent(stack -> ways.put(CLOSED, ways(soft.way(), leg -> closed(leg, stack, soft))));
         for (PosedCard pose : soft.ends().tied() ? List.<PosedCard>of() : poses) {
+            List<Soft.Stay> way = soft.inPose().getOrDefault(pose.name(), soft.way());
             pose.state().value().filter(state -> isIn(soft, state))
-                    .ifPresent(state -> ways.put(pose.name(), ways(soft, leg -> open(leg, state, soft))));
+                    .ifPresent(state -> ways.put(pose.name(), ways(way, leg -> open(leg, state, soft))));
         }
         return ways;
     }
@@ -125,7 +131,7 @@ public final class SoftMeasurer {
     }
 
     private static boolean isIn(Soft soft, FoldedState state) {
-        return soft.way().stream().allMatch(stay -> state.position().containsKey(stay.panel()));
+        return soft.stays().stream().allMatch(stay -> state.position().containsKey(stay.panel()));
     }
 
     /** From one point of a way to the next. */
@@ -137,8 +143,8 @@ public final class SoftMeasurer {
         double of(Leg leg);
     }
 
-    private static double[] ways(Soft soft, Measuring measuring) {
-        return sections(soft).stream().mapToDouble(section -> {
+    private static double[] ways(List<Soft.Stay> way, Measuring measuring) {
+        return sections(way).stream().mapToDouble(section -> {
             double sum = 0;
             for (int i = 0; i + 1 < section.size(); i++) {
                 sum += measuring.of(new Leg(section.get(i), section.get(i + 1)));
@@ -211,32 +217,39 @@ public final class SoftMeasurer {
         return Math.PI / 2 * round.plus(soft.strand().caliper()).toMillimetres();
     }
 
+    /** Points are numbered through all ways, the usual one first. */
     private List<Integer> beside(Soft soft) {
-        List<Integer> beside = new ArrayList<>();
-        for (int i = 0; i < soft.way().size(); i++) {
-            Soft.Stay stay = soft.way().get(i);
-            if (found(stay).filter(panel -> FACTORY.createPolygon(panel.outline().getExteriorRing().getCoordinates())
-                    .distance(FACTORY.createPoint(on(stay))) > NEAR).isPresent()) {
-                beside.add(i + 1);
-            }
-        }
-        return beside;
+        List<Soft.Stay> stays = soft.stays();
+        return IntStream.range(0, stays.size()).filter(i -> found(stays.get(i))
+                .filter(panel -> FACTORY.createPolygon(panel.outline().getExteriorRing().getCoordinates())
+                        .distance(FACTORY.createPoint(on(stays.get(i)))) > NEAR)
+                .isPresent()).mapToObj(i -> i + 1).toList();
     }
 
     private List<Integer> pierces(Soft soft) {
-        List<Integer> pierces = new ArrayList<>();
-        for (int i = 0; i + 1 < soft.way().size(); i++) {
-            Soft.Stay stay = soft.way().get(i);
-            if (stay.isThrough(soft.way().get(i + 1)) && found(stay).filter(panel -> {
-                var at = FACTORY.createPoint(on(stay));
-                return panel.outline().contains(at) && panel.outline().getBoundary().distance(at) > NEAR
-                        && stacked.pieces().get(stay.panel().piece()).pattern().slits().stream()
-                                .noneMatch(slit -> slit.distance(at.getCoordinate()) < NEAR);
-            }).isPresent()) {
-                pierces.add(i + 1);
-            }
+        List<Integer> pierces = new ArrayList<>(pierces(soft.way(), 1));
+        int first = 1 + soft.way().size();
+        for (List<Soft.Stay> way : soft.inPose().values()) {
+            pierces.addAll(pierces(way, first));
+            first += way.size();
         }
         return pierces;
+    }
+
+    private List<Integer> pierces(List<Soft.Stay> way, int first) {
+        return IntStream.range(0, Math.max(0, way.size() - 1))
+                .filter(i -> way.get(i).isThrough(way.get(i + 1)) && isInPaper(way.get(i))).mapToObj(i -> i + first)
+                .toList();
+    }
+
+    /** Inside a panel, away from its edges, its openings and its slits. */
+    private boolean isInPaper(Soft.Stay stay) {
+        return found(stay).filter(panel -> {
+            Point at = FACTORY.createPoint(on(stay));
+            return panel.outline().contains(at) && panel.outline().getBoundary().distance(at) > NEAR
+                    && stacked.pieces().get(stay.panel().piece()).pattern().slits().stream()
+                            .noneMatch(slit -> slit.distance(at.getCoordinate()) < NEAR);
+        }).isPresent();
     }
 
     private Optional<Panel> found(Soft.Stay stay) {

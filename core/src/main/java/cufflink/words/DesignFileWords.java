@@ -15,6 +15,7 @@ public enum DesignFileWords implements Code {
     NO_CREASE_OR_PANEL("There is no crease and no panel “{at}”.", "Name a score or a panel of one of the pieces."),
     CREASE_OR_PANEL_EXPECTED("“{text}” must name a crease or a panel, such as base.spine."),
     SOFT_WITHOUT_LENGTH("A soft piece needs way: with two points or more, around, or length."),
+    TIED_AT_ONE_EDGE("A tied joint needs at: [x, y], and edges: with the one edge that is held."),
     SPINE_ON_A_SLANT("Only an upright or level score has a width: a spine between two lines."),
     FIELDS_EXPECTED("{what} must be written as fields, such as {id: ..., ...}."),
     NO_ID("“{text}” must be letters, figures and hyphens."),

@@ -10,6 +10,8 @@ public enum DesignWords implements Code {
             "Name one of the pieces."),
     LIES_ON_NO_PIECE("It lies on a piece “{piece}” that this design does not have.",
             "Name one of the pieces."),
+    GOES_A_WAY_IN_NO_POSE("It goes another way in a pose “{pose}” that this design does not have.",
+            "Name one of the poses."),
     PUT_ON_ITSELF("The panel {panel} is put on itself.",
             "Name the panel that it is put on."),
     BEYOND_SHUT("Crease {creases} cannot stand at {angle}°: shut is 180°.",

@@ -21,6 +21,8 @@ public enum FoldWords implements Code {
             "{advice}"),
     STAND_ELSEWHERE("Crease {crease} would have to stand at {wanted}° instead of {is}°."),
     NOTHING_NEAR_CLOSES("No nearby angles close it: check the lengths between the creases and the ends of the slits."),
+    HELD_ELSEWHERE("It cannot open at {joint} there: another joint holds the same panels.",
+            "Let the pose start from the closed card."),
     POSE_OUT_OF_REACH("Crease {crease} stops at {stops}°; it cannot reach {wanted}°.",
             "Something it is joined to holds it."),
     LIES_UNDER("Crease {creases} cannot be folded now: the {upper} lies on the {lower}.",

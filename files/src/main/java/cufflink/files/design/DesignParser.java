@@ -234,12 +234,15 @@ final class DesignParser {
         if (placing.isEmpty() && (turn.isPresent() || turned.isPresent())) {
             fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
         }
-        return new Glue(fields.requiredTemplate("id"), fields.word("way", Way.class, Way::word).orElse(Way.GLUE),
-                place(fields, "glue"),
+        Way way = fields.word("way", Way.class, Way::word).orElse(Way.GLUE);
+        if (way == Way.TIED && (placing.isEmpty() || fields.list("edges").size() != 1)) {
+            fields.problem(fields.place(), DesignFileWords.TIED_AT_ONE_EDGE.of());
+        }
+        return new Glue(fields.requiredTemplate("id"), way, place(fields, "glue"),
                 new DesignDefinition.Host(place(fields, "onto"), fields.word("face", Face.class, Face::word), placing),
                 new DesignDefinition.Edges(sides(fields, "edges"), sides(fields, "free"), fields.flag("overhang")),
                 new DesignDefinition.Passing(places(fields, "over"), places(fields, "under"), fields.text("slit")),
-                said(fields, fields.requiredTemplate("say")));
+                said(fields, way == Way.TIED ? fields.template("say") : fields.requiredTemplate("say")));
     }
 
     static DesignDefinition.Said said(Fields fields, Template say) {

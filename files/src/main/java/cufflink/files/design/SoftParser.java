@@ -9,6 +9,9 @@ import cufflink.design.Soft;
 import cufflink.design.SoftDefinition;
 import cufflink.words.DesignFileWords;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Turns the trees of soft pieces and fixings into their definitions. */
@@ -28,13 +31,13 @@ final class SoftParser {
                 fields.has("label") ? fields.template("label") : fields.requiredTemplate("id"),
                 new SoftDefinition.Strand(fields.requiredText("of"), fields.requiredFormula("width"),
                         fields.requiredFormula("thickness")),
-                fields.list("way").stream().map(stay -> stay(stay, fields)).toList(),
+                new SoftDefinition.Ways(way(fields.list("way"), fields), inPose(fields)),
                 fields.has("around")
                         ? Optional.of(new SoftDefinition.Wind(around(fields), DesignParser.places(fields, "under")))
                         : Optional.empty(),
                 ends,
                 DesignParser.said(fields, fields.requiredTemplate("say")));
-        if (soft.way().size() < 2 && soft.wind().isEmpty() && ends.length().isEmpty()) {
+        if (soft.ways().usual().size() < 2 && soft.wind().isEmpty() && ends.length().isEmpty()) {
             fields.problem(fields.place(), DesignFileWords.SOFT_WITHOUT_LENGTH.of());
         }
         return soft;
@@ -45,6 +48,16 @@ final class SoftParser {
         String text = fields.requiredText("around");
         return Arrays.stream(Soft.Round.values()).anyMatch(round -> round.word().equals(text))
                 ? new Formula(new Expression.Quoted(0, text), fields.place()) : fields.requiredFormula("around");
+    }
+
+    private static List<SoftDefinition.Stay> way(List<YamlNode> stays, Fields fields) {
+        return stays.stream().map(stay -> stay(stay, fields)).toList();
+    }
+
+    private static Map<String, List<SoftDefinition.Stay>> inPose(Fields fields) {
+        Map<String, List<SoftDefinition.Stay>> ways = new LinkedHashMap<>();
+        fields.entries("inPose").forEach((pose, node) -> ways.put(pose, way(fields.items(node), fields)));
+        return ways;
     }
 
     private static SoftDefinition.Stay stay(YamlNode node, Fields parent) {
