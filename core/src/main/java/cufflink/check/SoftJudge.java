@@ -3,10 +3,13 @@ package cufflink.check;
 import cufflink.measure.Length;
 import cufflink.stack.SoftWay;
 import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Does every soft piece lie on its panels, go through no paper, and reach in the closed card and in every pose? */
 final class SoftJudge implements Judge {
@@ -14,6 +17,9 @@ final class SoftJudge implements Judge {
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
         subject.soft().forEach(soft -> judge(subject, soft, checks));
+        // Of ribbons alike, one speaks for all.
+        Set<Message> said = new HashSet<>();
+        checks.removeIf(check -> !said.add(check.message()));
         return checks;
     }
 

@@ -12,6 +12,7 @@ import cufflink.fold.RigidMotion;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.stack.Attached;
+import cufflink.stack.SoftSpan;
 import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,6 +56,7 @@ public final class FoldDrawing {
     private static List<DepthSorter.Face3> sorted(FoldScene scene, View view) {
         FoldDrawing drawing = new FoldDrawing(scene, view);
         scene.state().assembly().pieces().forEach(drawing::addPiece);
+        scene.trim().spans().forEach(drawing::addSpan);
         return DepthSorter.farToNear(drawing.faces);
     }
 
@@ -104,16 +106,24 @@ public final class FoldDrawing {
             }
         }
         double above = HAIR * (scene.layers().size() + 1);
-        scene.trim().stream().filter(trim -> trim.on().equals(ref) && trim.face() == seen)
+        scene.trim().on().stream().filter(trim -> trim.on().equals(ref) && trim.face() == seen)
                 .forEach(trim -> addTrim(ref, trim, motion, lift + above * (upSeen ? 1 : -1)));
     }
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
         List<View.Seen> ring = ring(trim.outline(), motion, lift);
         Ink ink = trim.kind() == StackLayer.Kind.SOFT ? Ink.SOFT : Ink.HARDWARE;
-        faces.add(new DepthSorter.Face3(trim.label(), ring, List.of(new Shape.Area(ref.toString(), ink,
+        faces.add(strip(trim.label(), ref.toString(), ink, ring));
+    }
+
+    private void addSpan(SoftSpan span) {
+        faces.add(strip(span.label(), span.label(), Ink.SOFT, span.corners().stream().map(this::seen).toList()));
+    }
+
+    private static DepthSorter.Face3 strip(String label, String id, Ink ink, List<View.Seen> ring) {
+        return new DepthSorter.Face3(label, ring, List.of(new Shape.Area(id, ink,
                 ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), List.of(),
-                Optional.of(ink.colour()), Optional.of(Ink.DIMENSION)))));
+                Optional.of(ink.colour()), Optional.of(Ink.DIMENSION))));
     }
 
     private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {

@@ -11,6 +11,8 @@ import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Ordered;
 import cufflink.stack.Attached;
+import cufflink.stack.SoftSpan;
+import cufflink.stack.StackedDesign;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,22 +26,31 @@ import java.util.Set;
  * @param papers by piece id
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
- * @param trim   soft pieces and hardware on the panels
+ * @param trim   soft pieces and hardware
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats,
-        Map<Integer, Stock> layers, List<Attached> trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
+        Map<Integer, Stock> layers, Trim trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
     /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
+
+    /** Soft pieces and hardware on panels, and what spans from panel to panel. */
+    public record Trim(List<Attached> on, List<SoftSpan> spans) {
+        static final Trim NONE = new Trim(List.of(), List.of());
+
+        public Trim {
+            on = List.copyOf(on);
+            spans = List.copyOf(spans);
+        }
+    }
 
     public FoldScene {
         lift = Ordered.map(lift);
         papers = Ordered.map(papers);
         mats = List.copyOf(mats);
         layers = Ordered.map(layers);
-        trim = List.copyOf(trim);
         marked = Ordered.set(marked);
         top = Ordered.map(top);
     }
@@ -56,7 +67,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers,
-                plan.workings().stacked().trim(), Set.of(), tops(plan));
+                Trim.NONE, Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -69,6 +80,13 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
             tops.put(panel, (int) Math.round(Math.toDegrees(Math.atan2(top.x(), -top.y()))));
         }));
         return tops;
+    }
+
+    /** The same with the ribbons and the hardware of the finished card. */
+    FoldScene trimmed(Plan plan) {
+        StackedDesign stacked = plan.workings().stacked();
+        return new FoldScene(state, lift, papers, mats, layers,
+                new Trim(stacked.trim(), SoftSpan.of(stacked, state)), marked, top);
     }
 
     /** The same with creases marked. */

@@ -39,6 +39,6 @@ public final class PoseDrawing {
 
     private static FoldScene scene(Plan plan, FoldedState state) {
         FlatFoldedState closed = plan.closed().orElseThrow();
-        return FoldScene.of(plan, state, closed.state(), closed.order());
+        return FoldScene.of(plan, state, closed.state(), closed.order()).trimmed(plan);
     }
 }

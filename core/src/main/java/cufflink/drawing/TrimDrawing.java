@@ -44,9 +44,9 @@ final class TrimDrawing {
         for (Attached one : plan.workings().stacked().trim()) {
             if (one.on().piece().equals(trim.panel().piece()) && one.face() == trim.face()) {
                 Ink ink = one.kind() == StackLayer.Kind.SOFT ? Ink.SOFT : Ink.HARDWARE;
-                Shape.Area area = new Shape.Area(one.label(), ink, Outlines.spots(one.outline()), List.of(),
+                Shape.Area area = new Shape.Area(one.id(), ink, Outlines.spots(one.outline()), List.of(),
                         Optional.of(ink.colour()),
-                        Optional.of(one.label().equals(trim.label()) ? Ink.NOW : Ink.CUT));
+                        Optional.of(one.id().equals(trim.id()) ? Ink.NOW : Ink.CUT));
                 shapes.add(mirrored
                         ? area.moved(spot -> new Spot(flat.bounds().getMaxX() - spot.x(), spot.y())) : area);
             }

@@ -6,7 +6,8 @@ public record Point3(double x, double y, double z) {
         return minus(other).length();
     }
 
-    Point3 plus(Point3 other) {
+    /** The sum. */
+    public Point3 plus(Point3 other) {
         return new Point3(x + other.x, y + other.y, z + other.z);
     }
 
@@ -14,7 +15,8 @@ public record Point3(double x, double y, double z) {
         return new Point3(x - other.x, y - other.y, z - other.z);
     }
 
-    Point3 times(double factor) {
+    /** As long by a factor. */
+    public Point3 times(double factor) {
         return new Point3(x * factor, y * factor, z * factor);
     }
 
@@ -28,7 +30,7 @@ public record Point3(double x, double y, double z) {
     }
 
     /** The vector square to both, by the right hand. */
-    Point3 cross(Point3 other) {
+    public Point3 cross(Point3 other) {
         return new Point3(y * other.z - z * other.y, z * other.x - x * other.z, x * other.y - y * other.x);
     }
 }

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Cutting soft pieces to length, and fixing them and small hardware when the paper is joined. */
 final class SoftSteps {
@@ -86,13 +87,21 @@ final class SoftSteps {
                 readings.addAll(place(soft.id() + " " + (i + 1), stay.panel(), stay.at()));
             }
         }
-        add(soft.said(), Optional.empty(), soft.way().isEmpty() ? new StepSubject.OfCard()
-                : new StepSubject.OfTrim(soft.way().get(0).panel(), soft.way().get(0).face(), soft.label()), readings);
+        add(soft.said(), Optional.empty(), lies(soft)
+                .<StepSubject>map(stay -> new StepSubject.OfTrim(stay.panel(), stay.face(), soft.id()))
+                .orElseGet(StepSubject.OfCard::new), readings);
+    }
+
+    /** Where the first stretch lies that is seen on a panel; without one, where it begins. */
+    private static Optional<Soft.Stay> lies(Soft soft) {
+        return IntStream.range(0, soft.way().size() - 1)
+                .filter(i -> soft.way().get(i).isBeside(soft.way().get(i + 1))).mapToObj(soft.way()::get).findFirst()
+                .or(() -> soft.way().stream().findFirst());
     }
 
     private void fix(Fixing fixing) {
         add(fixing.said(), Optional.of(StepWords.SMALL_PARTS.of()),
-                new StepSubject.OfTrim(fixing.panel(), fixing.face(), fixing.label()),
+                new StepSubject.OfTrim(fixing.panel(), fixing.face(), fixing.id()),
                 place(fixing.id(), fixing.panel(), fixing.at()));
     }
 

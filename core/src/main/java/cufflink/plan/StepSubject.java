@@ -97,8 +97,8 @@ public sealed interface StepSubject {
         }
     }
 
-    /** A soft piece or a fixing that goes on a face of a panel; {@code label} as it is shown. */
-    record OfTrim(PanelRef panel, Face face, String label) implements StepSubject {
+    /** A soft piece or a fixing, by its id, that goes on a face of a panel. */
+    record OfTrim(PanelRef panel, Face face, String id) implements StepSubject {
         @Override
         public <R> R accept(Cases<R> cases) {
             return cases.trim(this);

@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Polygon;
  * What lies on a panel's face, the lowest first.
  *
  * @param kind      a mat, a soft piece or hardware
+ * @param id        of the soft piece or fixing; of a mat its label
  * @param on        the panel
  * @param face      its face
  * @param outline   in the piece's coordinates, millimetres
@@ -16,6 +17,7 @@ import org.locationtech.jts.geom.Polygon;
  * @param label     as shown
  * @param layer     of a mat: 1 lies on the panel; otherwise 0
  */
-public record Attached(StackLayer.Kind kind, PanelRef on, Face face, Polygon outline, Length thickness, String label,
+public record Attached(StackLayer.Kind kind, String id, PanelRef on, Face face, Polygon outline, Length thickness,
+        String label,
         int layer) {
 }

@@ -36,8 +36,9 @@ final class Attachments {
     /** The lowest on each face first. */
     static List<Attached> of(CreasedDesign creased, List<MatLayer> mats, Papers papers) {
         Attachments attachments = new Attachments(creased);
-        mats.forEach(mat -> attachments.all.add(new Attached(StackLayer.Kind.MAT, mat.on().on(), mat.on().face(),
-                mat.outline(), papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())));
+        mats.forEach(mat -> attachments.all
+                .add(new Attached(StackLayer.Kind.MAT, mat.label(), mat.on().on(), mat.on().face(),
+                        mat.outline(), papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())));
         creased.sized().soft().forEach(attachments::soft);
         creased.sized().fixings().forEach(attachments::fixing);
         return attachments.all;
@@ -58,7 +59,7 @@ final class Attachments {
                 creased.panel(from.panel()).ifPresent(panel -> {
                     Geometry line = FACTORY.createLineString(
                             new Coordinate[] {place(panel, from.at()), place(panel, to.at())});
-                    add(StackLayer.Kind.SOFT, from.panel(), from.face(), panel,
+                    add(StackLayer.Kind.SOFT, soft.id(), from.panel(), from.face(), panel,
                             BufferOp.bufferOp(line, soft.strand().width().toMillimetres() / 2, FLAT_ENDS),
                             soft.strand().caliper(), soft.label());
                 });
@@ -70,20 +71,22 @@ final class Attachments {
         creased.panel(fixing.panel()).ifPresent(panel -> {
             Geometry head = FACTORY.createPoint(place(panel, fixing.at()))
                     .buffer(fixing.sizes().head().toMillimetres() / 2);
-            add(StackLayer.Kind.HARDWARE, fixing.panel(), fixing.face(), panel, head, fixing.sizes().height(),
+            add(StackLayer.Kind.HARDWARE, fixing.id(), fixing.panel(), fixing.face(), panel, head,
+                    fixing.sizes().height(),
                     fixing.label());
-            add(StackLayer.Kind.HARDWARE, fixing.panel(), fixing.face().other(), panel, head,
+            add(StackLayer.Kind.HARDWARE, fixing.id(), fixing.panel(), fixing.face().other(), panel, head,
                     fixing.sizes().behind(), fixing.label());
         });
     }
 
     /** What of a shape lies on the panel, its openings not minded. */
-    private void add(StackLayer.Kind kind, PanelRef on, Face face, Panel panel, Geometry shape, Length thickness,
+    private void add(StackLayer.Kind kind, String id, PanelRef on, Face face, Panel panel, Geometry shape,
+            Length thickness,
             String label) {
         Polygon whole = FACTORY.createPolygon(panel.outline().getExteriorRing().getCoordinates());
         if (thickness.isPositive() && RobustOverlay.intersection(whole, shape) instanceof Polygon there
                 && there.getArea() > 0) {
-            all.add(new Attached(kind, on, face, there, thickness, label, 0));
+            all.add(new Attached(kind, id, on, face, there, thickness, label, 0));
         }
     }
 }

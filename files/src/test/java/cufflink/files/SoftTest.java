@@ -7,7 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
+import cufflink.drawing.Ink;
+import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.View;
 import cufflink.files.design.DesignFileReader;
+import cufflink.fold.FoldedState;
+import cufflink.fold.Point3;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
@@ -17,6 +22,7 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stack.SoftSpan;
 import cufflink.stack.SoftWay;
 import cufflink.words.CheckWords;
 import cufflink.words.Code;
@@ -105,6 +111,21 @@ class SoftTest {
         Length leaves = plan.project().card().caliper().times(2);
         assertEquals(List.of("closed"), tied.lies().stream().map(SoftWay.Lie::state).toList());
         assertEquals(Math.PI / 2 * leaves.plus(STRAND).toMillimetres(), tied.lies().get(0).way().toMillimetres(), 0.01);
+    }
+
+    /** Between the leaves it hangs in the air, as wide as it is; in the closed card there is nothing of it to see. */
+    @Test
+    void ribbonFromLeafToLeaf_isDrawnInSpace() throws IOException {
+        Plan plan = plan(example());
+        FoldedState open = plan.workings().poses().get(0).state().orThrow();
+        List<SoftSpan> spans = SoftSpan.of(plan.workings().stacked(), open);
+        assertEquals(1, spans.size());
+        List<Point3> corners = spans.get(0).corners();
+        assertEquals(Math.sqrt(2) * 25.4, corners.get(0).distance(corners.get(1)), 1e-6);
+        assertEquals(25.4 / 4, corners.get(1).distance(corners.get(2)), 1e-6);
+        assertEquals(List.of(), SoftSpan.of(plan.workings().stacked(), plan.closed().orElseThrow().state()));
+        assertTrue(PoseDrawing.draw(plan, "half open", View.TILTED, 0.3).orElseThrow().shapes().stream()
+                .anyMatch(shape -> shape.ink() == Ink.SOFT));
     }
 
     @Test
