@@ -151,7 +151,8 @@ class PartsTest {
 
     /** Half folds of 5 × 7 in with a sleeve for a gift card in the middle of the back, its mouth at the top. */
     @ParameterizedTest
-    @CsvSource({"open, none", "open, front", "open, through", "wrapped, none", "wrapped, front", "wrapped, through"})
+    @CsvSource({"open, none", "open, front", "open, through", "wrapped, none", "wrapped, front", "wrapped, through",
+        "cover, none", "cover, front", "cover, through"})
     void sleeve_isGluedOnByItsBack_howeverItEnds(String end, String notch) {
         Project card = Project.of(builtIn("half-fold"), RulerStep.SIXTEENTH_INCH);
         card = card.withMats(card.mats().withLayers(0)).withSet("width", "5 in").withSet("height", "7 in");
