@@ -12,6 +12,7 @@ import cufflink.design.PartAdding;
 import cufflink.design.PartDefinition;
 import cufflink.design.PartPlace;
 import cufflink.design.Side;
+import cufflink.design.SizedDesign;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.SheetUse;
@@ -169,6 +170,16 @@ class PartsTest {
         assertEquals(end.equals("open") ? Set.of(Side.LEFT, Side.RIGHT) : Set.of(Side.LEFT, Side.RIGHT, Side.BOTTOM),
                 space.closed());
         assertTrue(space.open().contains(Side.TOP));
+    }
+
+    /** Inside the front of a sleeve it is glued on before the seam at the back makes a ring of the strip. */
+    @Test
+    void part_isFixed_beforeItsPanelIsClosedIn() {
+        Project sleeve = Project.of(builtIn("notch-sleeve"), RulerStep.SIXTEENTH_INCH).withSet("holds", "4 x 6 in");
+        Plan plan = Planner.plan(sleeve.withPart(PartAdding.part(sleeve.design(), "pocket", builtIn("panel-pockets"),
+                new PartPlace.OnPanel(new PanelRef("strip", "front"), Optional.of(Face.INSIDE))).orThrow())).orThrow();
+        List<String> joints = plan.design().glue().stream().map(SizedDesign.Glue::id).toList();
+        assertEquals(List.of("pocket.pocket", "seam"), joints);
     }
 
     /** What it holds may stand: then its shorter side is across. */
