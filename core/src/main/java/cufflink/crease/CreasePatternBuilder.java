@@ -57,8 +57,6 @@ public final class CreasePatternBuilder {
      * rounding.
      */
     private static final double ON_LINE = 1e-5;
-    /** A score may be so much too long or too short, millimetres. */
-    private static final double ENDS_SHORT = 1e-2;
     /** Lines meet on the nanometre, so that three through one point meet in one point. */
     private static final PrecisionModel GRID = new PrecisionModel(1e6);
     private static final GeometryFactory FACTORY = new GeometryFactory();

@@ -20,8 +20,6 @@ public final class PathChecker {
     /** Paper that has sunk this far below what it lay on moves through it, millimetres. */
     private static final double SUNK = 1e-3;
 
-    /** Creases that are named before the rest is only counted. */
-
     private final FoldMotion motion;
     private final Optional<FlatFoldedState> layers;
     private final Set<Sweep.Pair> exchanged;
