@@ -1,5 +1,7 @@
 package cufflink.check;
 
+import cufflink.crease.Panel;
+import cufflink.design.Fixing;
 import cufflink.measure.Length;
 import cufflink.stack.SoftWay;
 import cufflink.words.CheckWords;
@@ -10,17 +12,43 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 
-/** Does every soft piece lie on its panels, go through no paper, and reach in the closed card and in every pose? */
+/**
+ * Does every fixing sit in its panel? Does every soft piece lie on its panels, go through no paper, and reach in the
+ * closed card and in every pose?
+ */
 final class SoftJudge implements Judge {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    /** So that what pierces paper without a hole has a place, too, millimetres. */
+    private static final double HAIR = 1e-3;
+
     @Override
     public List<Check> judge(CheckSubject subject) {
         List<Check> checks = new ArrayList<>();
         subject.soft().forEach(soft -> judge(subject, soft, checks));
+        subject.design().fixings().forEach(fixing -> beside(subject, fixing).ifPresent(checks::add));
         // Of ribbons alike, one speaks for all.
         Set<Message> said = new HashSet<>();
         checks.removeIf(check -> !said.add(check.message()));
         return checks;
+    }
+
+    private static Optional<Check> beside(CheckSubject subject, Fixing fixing) {
+        Panel panel = subject.pieces().get(fixing.panel().piece()).pattern().panel(fixing.panel().panel())
+                .orElseThrow();
+        double x = panel.bounds().getMinX() + fixing.at().x().toMillimetres();
+        double y = panel.bounds().getMinY() + fixing.at().y().toMillimetres();
+        Polygon whole = FACTORY.createPolygon(panel.outline().getExteriorRing().getCoordinates());
+        Geometry hole = FACTORY.createPoint(new Coordinate(x, y))
+                .buffer(fixing.sizes().hole().toMillimetres() / 2 + HAIR);
+        return whole.contains(hole) ? Optional.empty()
+                : Optional.of(Check.bad("hardware-" + fixing.id(), Optional.empty(),
+                        CheckWords.FIXING_BESIDE.of("fixing", fixing.label(), "panel", panel.label()),
+                        Optional.empty()));
     }
 
     private static void judge(CheckSubject subject, SoftWay way, List<Check> checks) {

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
@@ -54,8 +53,10 @@ final class HingeFinder {
                 second.ifPresent(line -> add(score.id(), score.fold(), line, first, hinges));
             }
         }
-        joints(piece).forEach(slit -> add(slit.id(), Fold.DECORATIVE, across(slit, piece), across(slit, piece),
-                hinges));
+        joints(piece).forEach(slit -> {
+            LineSegment line = across(slit, piece);
+            add(slit.id(), Fold.DECORATIVE, line, line, hinges);
+        });
         return hinges;
     }
 
@@ -120,8 +121,10 @@ final class HingeFinder {
 
     /** Between panels on the left of one line and panels on the right of another beside it, or of the same one. */
     private void add(String crease, Fold fold, LineSegment left, LineSegment right, List<Hinge> hinges) {
-        for (Stretch a : stretches(left)) {
-            for (Stretch b : stretches(right)) {
+        List<Stretch> lefts = stretches(left);
+        List<Stretch> rights = left.equals(right) ? lefts : stretches(right);
+        for (Stretch a : lefts) {
+            for (Stretch b : rights) {
                 double from = Math.max(a.from, b.from);
                 double to = Math.min(a.to, b.to);
                 if (a.left && !b.left && to - from > ON_LINE

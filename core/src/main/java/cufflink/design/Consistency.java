@@ -61,6 +61,12 @@ final class Consistency {
                 .forEach(pose -> add(soft.label(), DesignWords.GOES_A_WAY_IN_NO_POSE.of("pose", pose))));
         design.fixings().stream().filter(fixing -> !known.contains(fixing.panel().piece()))
                 .forEach(fixing -> lost(fixing.label(), fixing.panel().piece()));
+        design.soft().stream().filter(soft -> !soft.isSized())
+                .forEach(soft -> add(soft.label(), DesignWords.SOFT_WITHOUT_SIZE.of()));
+        design.fixings().stream().filter(fixing -> !fixing.sizes().areNotNegative())
+                .forEach(fixing -> add(fixing.label(), DesignWords.FIXING_WITHOUT_SIZE.of()));
+        design.fixings().stream().filter(this::isNamedAsACutOut).forEach(fixing -> add(fixing.label(),
+                DesignWords.TWO_OF_A_NAME.of("kind", "cut-out", "name", fixing.id())));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
                 DesignWords.PUT_ON_ITSELF.of("panel", glue.part())));
         design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
@@ -79,6 +85,12 @@ final class Consistency {
 
     private static Message tooFar(List<String> creases, double angle) {
         return DesignWords.BEYOND_SHUT.of("creases", creases, "angle", Math.round(angle));
+    }
+
+    /** Its hole takes its name. */
+    private boolean isNamedAsACutOut(Fixing fixing) {
+        return design.pieces().stream().filter(piece -> piece.id().equals(fixing.panel().piece()))
+                .flatMap(piece -> piece.cutOuts().stream()).anyMatch(cut -> cut.id().equals(fixing.id()));
     }
 
     private void lost(String label, String piece) {

@@ -99,7 +99,7 @@ public final class DesignSizer {
                         score -> new SizedDesign.Score(sheet.text(score.id()),
                                 line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
                                 score.pinched().map(sheet::truth).orElse(false),
-                                score.second().filter(second -> sheet.length(score.width().orElseThrow()).isPositive())
+                                score.second().filter(second -> isWide(score.width().orElseThrow()))
                                         .map(second -> line(second,
                                                 "score " + SizedDesign.Score.second(sheet.text(score.id())), whole)))),
                 sheet.all(marks.slits(),
@@ -111,6 +111,15 @@ public final class DesignSizer {
                                 cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through())),
                 sheet.all(marks.panels(), panel -> new SizedDesign.PanelName(sheet.text(panel.id()),
                         sheet.text(panel.label()), panel.at().map(this::offset))));
+    }
+
+    /** Whether a spine has a width; nothing makes it one line. */
+    private boolean isWide(Formula width) {
+        Length length = sheet.length(width);
+        if (length.isNegative()) {
+            sheet.problem(width, FormulaWords.SPINE_BELOW_NOTHING.of("width", given.format().text(length)));
+        }
+        return length.isPositive();
     }
 
     private SizedDesign.Offset offset(DesignDefinition.Spot spot) {

@@ -3,6 +3,7 @@ package cufflink.design;
 import cufflink.design.SizedDesign.Offset;
 import cufflink.design.SizedDesign.Said;
 import cufflink.measure.Length;
+import java.util.stream.Stream;
 
 /**
  * Small hardware that is put through a panel, every number worked out.
@@ -21,5 +22,8 @@ public record Fixing(String id, String label, FixingKind kind, PanelRef panel, F
      * @param behind above the other face
      */
     public record Sizes(Length hole, Length head, Length height, Length behind) {
+        boolean areNotNegative() {
+            return Stream.of(hole, head, height, behind).noneMatch(Length::isNegative);
+        }
     }
 }

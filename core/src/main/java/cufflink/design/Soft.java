@@ -50,6 +50,12 @@ public record Soft(String id, String label, Strand strand, List<Stay> way, Map<S
         inPose = Ordered.map(inPose);
     }
 
+    /** Whether it is wide and long at all, and nothing of it less than nothing. */
+    boolean isSized() {
+        return strand.width().isPositive() && !strand.caliper().isNegative() && !ends.bow().isNegative()
+                && !ends.tails().isNegative() && ends.length().map(Length::isPositive).orElse(true);
+    }
+
     /** All points of all its ways. */
     public List<Stay> stays() {
         return Stream.concat(way.stream(), inPose.values().stream().flatMap(List::stream)).toList();

@@ -126,7 +126,7 @@ public final class PieceDrawing {
                 crease(SizedDesign.Score.second(hinge.crease()), fold, hinge.beyond());
             }
         }
-        for (SizedDesign.Score score : piece.scores()) {
+        for (SizedDesign.Score score : piece.lines()) {
             if (score.fold() == Fold.DECORATIVE) {
                 shapes.add(new Shape.Path(score.id(), Ink.DECORATIVE, ends(score.line())));
             }

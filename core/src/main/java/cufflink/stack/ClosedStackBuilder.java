@@ -264,10 +264,12 @@ public final class ClosedStackBuilder {
             if (Overlay.runsAlong(edge, line)) {
                 for (int cell : new int[] {edge.left(), edge.right()}) {
                     BitSet here = overlay.faces(cell);
-                    beside = Length.longer(beside, between(a, b, here));
-                    BitSet sheets = (BitSet) here.clone();
-                    sheets.and(paper);
-                    besidePaper = Length.longer(besidePaper, between(a, b, sheets));
+                    if (here.get(a) && here.get(b)) {
+                        beside = Length.longer(beside, between(a, b, here));
+                        BitSet sheets = (BitSet) here.clone();
+                        sheets.and(paper);
+                        besidePaper = Length.longer(besidePaper, between(a, b, sheets));
+                    }
                 }
             }
         }

@@ -110,6 +110,7 @@ public enum CheckWords implements Code {
     SOFT_REACHES_CLOSED("{soft}, {length} long, reaches in the closed card."),
     SOFT_TOO_SHORT("{soft} is {lack} too short: the card cannot be “{state}” with it.", "Cut it {wanted} long."),
     SOFT_BESIDE("{soft}: its way lies beside its panel at point {points}.", "Move the point onto the panel."),
+    FIXING_BESIDE("{fixing}: its hole lies beside the {panel} or over its edge.", "Move it onto the {panel}."),
     SOFT_PIERCES("{soft}: at point {points} its way goes through paper where there is neither an edge nor a hole.",
             "Lead it round an edge, or make a hole or a slit there."),
     CREEPS_A_LITTLE(

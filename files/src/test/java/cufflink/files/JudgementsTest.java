@@ -196,6 +196,8 @@ class JudgementsTest {
                 row(CheckWords.SOFT_REACHES_CLOSED, Verdict.GOOD, set("ribbon-tie")),
                 row(CheckWords.SOFT_TOO_SHORT, Verdict.BAD, strung(", length: 1 in")),
                 row(CheckWords.SOFT_BESIDE, Verdict.BAD, strung(", at: [9 in, 1 in]")),
+                row(CheckWords.FIXING_BESIDE, Verdict.BAD, trial(TRIAL
+                        + "hardware:\n  - {id: brad, on: base.front, at: [0 mm, 1 in], say: Put it in.}\n")),
                 row(CheckWords.SOFT_PIERCES, Verdict.BAD, strung(", on: base.front"))));
         rows.addAll(List.of(row(CheckWords.CREEPS_A_LITTLE, Verdict.GOOD, set("nested-diagonal-pockets")),
                 row(CheckWords.CREEPS, Verdict.WATCH, inBoard(set("nested-diagonal-pockets"))),

@@ -232,6 +232,19 @@ class SoftTest {
     }
 
     @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"width: 1/4 in|width: 0 mm", "thickness: 0.3 mm|thickness: -5 mm",
+        "tails: 1/2 in|tails: -9 in", "kind: brad,|kind: brad, hole: -1 in,", "of: ribbon|of: ''",
+        "kind: brad,|kind: brad, height: -1 mm,", "id: tie|id: stop", "id: brad,|id: hole,"})
+    void softPiecesAndFixingsWithoutSizeOrName_areRefused(String from, String to) throws IOException {
+        String text = example().replace("    scores: [{id: spine",
+                "    cutOuts: [{id: hole, circle: [1 in, 1 in, 1/8 in]}]\n    scores: [{id: spine");
+        Outcome<DesignDefinition> read = DesignFileReader.read("soft.yaml", text.replaceFirst(from, to));
+        assertFalse(read.problems().isEmpty());
+        assertTrue(read.problems().stream().noneMatch(problem -> problem.fault().isPresent()),
+                read.problems().toString());
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"    around: long way ", "    around: sideways #"})
     void softPieceWithoutALength_isRefused_withItsLine(String around) throws IOException {
         Problem problem = read("    around: long way ", around.contains("long") ? "    #" : around).problems().get(0);

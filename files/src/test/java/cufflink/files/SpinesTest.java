@@ -23,6 +23,8 @@ import cufflink.stack.StackLayer;
 import cufflink.stack.Winding;
 import cufflink.words.CheckWords;
 import cufflink.words.DesignFileWords;
+import cufflink.words.FormulaWords;
+import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.List;
 import java.util.stream.Stream;
@@ -210,6 +212,13 @@ class SpinesTest {
         assertTrue(problem.where().contains("spine"), problem.where());
         assertEquals(DesignFileWords.CREASE_OR_PANEL_EXPECTED,
                 read("of: base.spine", "of: spine").problems().get(0).code());
+    }
+
+    @Test
+    void spineBelowNothing_isRefused_nothingIsOneLine() {
+        assertEquals(FormulaWords.SPINE_BELOW_NOTHING, ((Message) read("width: spine, fold", "width: -1 in, fold")
+                .problems().get(0).message().arguments().get("reason")).code());
+        assertTrue(read("width: spine, fold", "width: 0 mm, fold").value().isPresent());
     }
 
     @ParameterizedTest

@@ -29,7 +29,7 @@ final class SoftParser {
                 fields.formula("length"), fields.flag("tied"));
         SoftDefinition soft = new SoftDefinition(fields.requiredTemplate("id"),
                 fields.has("label") ? fields.template("label") : fields.requiredTemplate("id"),
-                new SoftDefinition.Strand(fields.requiredText("of"), fields.requiredFormula("width"),
+                new SoftDefinition.Strand(material(fields), fields.requiredFormula("width"),
                         fields.requiredFormula("thickness")),
                 new SoftDefinition.Ways(way(fields.list("way"), fields), inPose(fields)),
                 fields.has("around")
@@ -41,6 +41,15 @@ final class SoftParser {
             fields.problem(fields.place(), DesignFileWords.SOFT_WITHOUT_LENGTH.of());
         }
         return soft;
+    }
+
+    private static String material(Fields fields) {
+        String of = fields.requiredText("of").strip();
+        if (of.isEmpty() && fields.has("of")) {
+            fields.problem(fields.node("of").map(YamlNode::place).orElse(fields.place()),
+                    DesignFileWords.MISSING.of("field", "of"));
+        }
+        return of.isEmpty() ? "ribbon" : of;
     }
 
     /** One of two plain words, or a formula that gives one. */
