@@ -205,8 +205,8 @@ class FittingTest {
     /** The closed card, its thickness counted, goes into the envelope it was fitted to: trade and ISO 269 sizes. */
     @ParameterizedTest
     @CsvSource({"A2, half-fold, overlapping-gate, slim-tent", "A6, back-fold-holder, little-bag, half-fold",
-        "A7, pleated-tree, squash-fold, overlapping-gate", "A8, slim-tent, diamond-tree, back-fold-holder",
-        "A9, half-fold, little-bag, pleated-tree", "C6, overlapping-gate, squash-fold, diamond-tree",
+        "A7, spine-fold, squash-fold, overlapping-gate", "A8, slim-tent, diamond-tree, back-fold-holder",
+        "A9, half-fold, little-bag, pleated-tree", "C6, overlapping-gate, spine-fold, diamond-tree",
         "C5, back-fold-holder, slim-tent, pleated-tree", "DL, little-bag, diamond-tree, squash-fold",
         "No. 10, half-fold, overlapping-gate, slim-tent"})
     void envelope_takesTheCardFittedToIt(String name, String one, String other, String third) {
