@@ -19,6 +19,7 @@ import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.PartSizes;
+import cufflink.stack.PosedDesign;
 import cufflink.stack.SoftWay;
 import cufflink.stack.StackedDesign;
 import java.util.List;
@@ -28,14 +29,12 @@ import java.util.Optional;
 /**
  * Everything that is judged.
  *
- * @param stacked  the design after its last stage
+ * @param posed    the design after its last stage, opened
  * @param glued    where each joint takes glue, by its id
- * @param poses    of the closed card
- * @param soft     soft pieces, measured in all of them
  * @param envelope the one it is to go into
  */
-public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, List<PosedCard> poses,
-        List<SoftWay> soft, List<ScoreSetup> scores, LayoutPlan layout,
+public record CheckSubject(PosedDesign posed, Map<String, GluePatch> glued, List<ScoreSetup> scores,
+        LayoutPlan layout,
         Optional<Into> envelope, BenchTools tools, RulerStep step) {
     /**
      * An envelope.
@@ -45,29 +44,44 @@ public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, 
     public record Into(NamedSize envelope, boolean fitted) {
     }
 
+    /** The design after its last stage, closed. */
+    StackedDesign stacked() {
+        return posed.stacked();
+    }
+
+    /** Of the closed card. */
+    List<PosedCard> poses() {
+        return posed.poses();
+    }
+
+    /** Soft pieces, measured in the closed card and in every pose. */
+    List<SoftWay> soft() {
+        return posed.soft();
+    }
+
     /** The sized design, with the creases that folding adds. */
     SizedDesign design() {
-        return stacked.design();
+        return stacked().design();
     }
 
     /** Folded, by piece id. */
     Map<String, FoldedPiece> pieces() {
-        return stacked.pieces();
+        return stacked().pieces();
     }
 
     /** What a piece is joined to. */
     Assembly assembly(String piece) {
-        return stacked.assembly(piece);
+        return stacked().assembly(piece);
     }
 
     /** The closed card; absent while it does not close. */
     Optional<ClosedStack> stack() {
-        return stacked.stack();
+        return stacked().stack();
     }
 
     /** The closed card with what goes round it; absent while something does not close. */
     Optional<ClosedSize> whole() {
-        return PartSizes.of(stacked).whole();
+        return PartSizes.of(stacked()).whole();
     }
 
     /** The outermost part that goes through the post as it is; absent without one. */
@@ -79,7 +93,7 @@ public record CheckSubject(StackedDesign stacked, Map<String, GluePatch> glued, 
 
     /** Every layer to cut. */
     List<MatLayer> mats() {
-        return stacked.mats();
+        return stacked().mats();
     }
 
     LengthFormat format() {

@@ -9,6 +9,7 @@ import cufflink.design.PanelRef;
 import cufflink.drawing.Shape.Spot;
 import cufflink.fold.Point3;
 import cufflink.fold.RigidMotion;
+import cufflink.fold.SpreadState;
 import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.stack.Attached;
@@ -57,6 +58,7 @@ public final class FoldDrawing {
         FoldDrawing drawing = new FoldDrawing(scene, view);
         scene.state().assembly().pieces().forEach(drawing::addPiece);
         scene.trim().spans().forEach(drawing::addSpan);
+        scene.trim().spines().forEach(drawing::addSpine);
         return DepthSorter.farToNear(drawing.faces);
     }
 
@@ -118,6 +120,19 @@ public final class FoldDrawing {
 
     private void addSpan(SoftSpan span) {
         faces.add(strip(span.label(), span.label(), Ink.SOFT, span.corners().stream().map(this::seen).toList()));
+    }
+
+    private void addSpine(SpreadState.Spine spine) {
+        Face up = scene.state().assembly().pattern(spine.piece()).up();
+        Face seen = looksAtUs(spine.place()) ? up : up.other();
+        Stock stock = scene.papers().get(spine.piece());
+        List<View.Seen> ring = ring(spine.outline(), spine.place(), 0);
+        String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
+        faces.add(new DepthSorter.Face3(seen.word() + " of the spine", ring,
+                List.of(new Shape.Area(spine.piece(), Ink.PAPER,
+                        ring.stream().map(corner -> new Spot(corner.x(), corner.y())).toList(), List.of(),
+                        shaded(colour, seen, spine.place()),
+                        Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)))));
     }
 
     private static DepthSorter.Face3 strip(String label, String id, Ink ink, List<View.Seen> ring) {

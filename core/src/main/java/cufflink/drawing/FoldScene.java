@@ -5,6 +5,7 @@ import cufflink.design.Held;
 import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
+import cufflink.fold.SpreadState;
 import cufflink.mat.MatLayer;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
@@ -26,7 +27,7 @@ import java.util.Set;
  * @param papers by piece id
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
- * @param trim   soft pieces and hardware
+ * @param trim   soft pieces, hardware, spines
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
@@ -36,11 +37,10 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
     private static final double APART = 0.5;
     private static final double STACK = 6;
 
-    /** Soft pieces and hardware on panels, and what spans from panel to panel. */
-    public record Trim(List<Attached> on, List<SoftSpan> spans) {
-        static final Trim NONE = new Trim(List.of(), List.of());
-
+    /** Soft pieces and hardware on panels, and what spans from panel to panel: ribbons, spines. */
+    public record Trim(List<Attached> on, List<SoftSpan> spans, List<SpreadState.Spine> spines) {
         public Trim {
+            spines = List.copyOf(spines);
             on = List.copyOf(on);
             spans = List.copyOf(spans);
         }
@@ -66,8 +66,9 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
-        return new FoldScene(state, LayerLift.of(state, flat, order, APART, STACK), papers, plan.mats(), layers,
-                Trim.NONE, Set.of(), tops(plan));
+        SpreadState spread = SpreadState.of(state);
+        return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
+                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines()), Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -86,7 +87,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
     FoldScene trimmed(Plan plan) {
         StackedDesign stacked = plan.workings().stacked();
         return new FoldScene(state, lift, papers, mats, layers,
-                new Trim(stacked.trim(), SoftSpan.of(stacked, state)), marked, top);
+                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines()), marked, top);
     }
 
     /** The same with creases marked. */

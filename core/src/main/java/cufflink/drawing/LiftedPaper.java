@@ -64,15 +64,13 @@ final class LiftedPaper {
 
     private void join(CreasePattern pattern) {
         for (Hinge hinge : pattern.hinges()) {
-            join(pattern.piece(), hinge, hinge.at().p0, hinge.beyond().p0);
-            join(pattern.piece(), hinge, hinge.at().p1, hinge.beyond().p1);
+            // The two sides of a spine do not meet.
+            for (Coordinate end : hinge.width() > 0 ? List.<Coordinate>of() : List.of(hinge.at().p0, hinge.at().p1)) {
+                Optional<Corner> second = corner(new PanelRef(pattern.piece(), hinge.second()), end);
+                corner(new PanelRef(pattern.piece(), hinge.first()), end)
+                        .ifPresent(first -> second.ifPresent(other -> other.root().joined = first.root()));
+            }
         }
-    }
-
-    private void join(String piece, Hinge hinge, Coordinate end, Coordinate beyond) {
-        Optional<Corner> second = corner(new PanelRef(piece, hinge.second()), beyond);
-        corner(new PanelRef(piece, hinge.first()), end)
-                .ifPresent(first -> second.ifPresent(other -> other.root().joined = first.root()));
     }
 
     private Optional<Corner> corner(PanelRef panel, Coordinate at) {

@@ -20,7 +20,6 @@ import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
 import cufflink.fold.Assembly;
 import cufflink.fold.GluePatch;
-import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
@@ -29,7 +28,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
-import cufflink.stack.SoftMeasurer;
+import cufflink.stack.PosedDesign;
 import cufflink.stack.StackedDesign;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -101,12 +100,9 @@ public final class Planner {
     }
 
     private Workings workings(FitAnswer answer, StackedDesign stacked) {
-        List<PosedCard> poses = stacked.flat()
-                .map(flat -> PosedCard.pose(flat, stacked.design().poses())).orElse(List.of());
         List<ScoreSetup> scores = stacked.design().pieces().stream().flatMap(piece -> ScoreLister
                 .list(piece, stacked.pieces().get(piece.id()).pattern(), project.scoring()).stream()).toList();
-        return new Workings(project, answer, stacked, glued(stacked), poses,
-                SoftMeasurer.measure(stacked, poses, project.step()),
+        return new Workings(project, answer, PosedDesign.of(stacked, project.step()), glued(stacked),
                 LAYOUTS.plan(job(stacked.design(), stacked.mats())),
                 scores);
     }
@@ -125,8 +121,7 @@ public final class Planner {
     private static Plan told(Workings workings, List<Problem> notices) {
         Project project = workings.project();
         List<Check> checks = Checker
-                .check(new CheckSubject(workings.stacked(), workings.glued(), workings.poses(), workings.soft(),
-                        workings.scores(),
+                .check(new CheckSubject(workings.posed(), workings.glued(), workings.scores(),
                         workings.layout(), into(project), project.tools(), project.step()));
         return new Plan(workings, checks, RunSheet.of(workings), notices);
     }

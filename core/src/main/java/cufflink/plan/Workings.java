@@ -13,6 +13,7 @@ import cufflink.problem.Ordered;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.stack.PosedDesign;
 import cufflink.stack.SoftWay;
 import cufflink.stack.StackedDesign;
 import java.util.List;
@@ -22,43 +23,54 @@ import java.util.Optional;
 /**
  * What a project comes to, before it is judged and told.
  *
- * @param stacked the design after its last stage
- * @param glued   where each joint takes glue, by its id
- * @param poses   of the closed card; none while it does not close
- * @param soft    soft pieces, measured in all of them
+ * @param posed the design after its last stage, opened
+ * @param glued where each joint takes glue, by its id
  */
-public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Map<String, GluePatch> glued,
-        List<PosedCard> poses, List<SoftWay> soft, LayoutPlan layout, List<ScoreSetup> scores) {
+public record Workings(Project project, FitAnswer fit, PosedDesign posed, Map<String, GluePatch> glued,
+        LayoutPlan layout, List<ScoreSetup> scores) {
     public Workings {
         glued = Ordered.map(glued);
-        poses = List.copyOf(poses);
-        soft = List.copyOf(soft);
         scores = List.copyOf(scores);
+    }
+
+    /** The design after its last stage, closed. */
+    public StackedDesign stacked() {
+        return posed.stacked();
+    }
+
+    /** Of the closed card; none while it does not close. */
+    public List<PosedCard> poses() {
+        return posed.poses();
+    }
+
+    /** Soft pieces, measured in the closed card and in every pose. */
+    public List<SoftWay> soft() {
+        return posed.soft();
     }
 
     /** The sized design, with the creases that folding adds. */
     public SizedDesign design() {
-        return stacked.design();
+        return stacked().design();
     }
 
     /** Each piece folded by itself, by id, in the order of the design. */
     public Map<String, FoldedPiece> pieces() {
-        return stacked.pieces();
+        return stacked().pieces();
     }
 
     /** Every layer to cut. */
     public List<MatLayer> mats() {
-        return stacked.mats();
+        return stacked().mats();
     }
 
     /** The closed card; absent while it does not close. */
     public Optional<ClosedStack> stack() {
-        return stacked.stack();
+        return stacked().stack();
     }
 
     /** The size of the closed card as it is held; absent while it does not close. */
     public Optional<ClosedSize> closedSize() {
-        return stacked.closedSize();
+        return stacked().closedSize();
     }
 
     public Measures measures() {
@@ -71,6 +83,6 @@ public record Workings(Project project, FitAnswer fit, StackedDesign stacked, Ma
 
     /** The same with another layout. */
     Workings with(LayoutPlan other) {
-        return new Workings(project, fit, stacked, glued, poses, soft, other, scores);
+        return new Workings(project, fit, posed, glued, other, scores);
     }
 }

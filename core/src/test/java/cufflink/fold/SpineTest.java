@@ -8,6 +8,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasePatternBuilder;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
+import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
 import cufflink.design.PieceDefinition.CutShape;
@@ -129,6 +130,26 @@ class SpineTest {
     void secondLineBeyondThePiece_isRefused() {
         assertEquals(PieceWords.SCORES_BEYOND,
                 build(100, List.of(score("spine", Fold.VALLEY, 98, 5)), List.of()).problems().get(0).message().code());
+    }
+
+    /** At any angle the panels end at the strip's two sides, and the strip is as wide as it is scored. */
+    @Property(tries = 40, seed = "17")
+    void spine_isSeenAsWideAsItIs(@ForAll @IntRange(min = 0, max = 180) int degrees,
+            @ForAll @IntRange(min = 1, max = 12) int width, @ForAll boolean valley) {
+        CreasePattern pattern = strip(new int[] {40, 50, 30}, new int[] {width, 0},
+                new Fold[] {valley ? Fold.VALLEY : Fold.MOUNTAIN, Fold.VALLEY});
+        FoldedState proved = new Folder(Assembly.of(pattern, "panel2"))
+                .fold(Map.of(new CreaseRef("base", "c0"), (double) degrees)).orThrow();
+        SpreadState seen = SpreadState.of(proved);
+        SpreadState.Spine spine = seen.spines().get(0);
+        Hinge hinge = pattern.hinges().stream().filter(one -> one.width() > 0).findFirst().orElseThrow();
+        Point3 one = seen.state().position().get(new PanelRef("base", hinge.first())).apply(hinge.at().p0);
+        Point3 other = seen.state().position().get(new PanelRef("base", hinge.second())).apply(hinge.beyond().p0);
+        assertEquals(width, one.distance(other), 1e-9);
+        assertEquals(0, spine.place().apply(hinge.at().p0).distance(one), 1e-9);
+        assertEquals(0, spine.place().apply(hinge.beyond().p0).distance(other), 1e-9);
+        assertEquals(proved.position().get(new PanelRef("base", "panel2")),
+                seen.state().position().get(new PanelRef("base", "panel2")));
     }
 
     /** Closed, it is a caliper wider for the paper that stands there, and as thick as the spine and its paper. */
