@@ -8,6 +8,7 @@ import cufflink.files.project.ProjectReader;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.plan.Plan;
+import cufflink.plan.Planner;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.CommandWords;
@@ -15,22 +16,33 @@ import cufflink.words.FileWords;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Writes a project out. */
-@Command(name = "export", description = "Writes a project as a hand-out (pdf), lines (svg, dxf) or lists (csv).",
+/** Writes a project, or a design with the options of a plan, out. */
+@Command(name = "export",
+        description = "Writes a project, or a design with the options of “plan”, as a hand-out (pdf), lines (svg, dxf) "
+                + "or lists (csv).",
         mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
+    /** Options that are not those of a plan. */
+    private static final Set<String> OWN = Set.of("--to", "--out", "--page", "--derivations");
+
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "PROJECT")
-    private Path file;
+    @Parameters(paramLabel = "PROJECT.json|DESIGN",
+            description = "A project file, or a design's id or file with the options of “plan”.")
+    private String source;
+
+    @Mixin
+    private PlanOptions options;
 
     @Option(names = "--to", required = true, description = "pdf, svg, dxf or csv.")
     private Exporter.Format to;
@@ -46,9 +58,21 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--derivations", description = "List how every figure came about.")
     private boolean derivations;
 
+    private Outcome<Plan> plan() {
+        DesignLibrary library = DesignLibrary.builtIn();
+        if (!source.endsWith(".json")) {
+            return DesignFinder.find(source, library).then(found -> options.project(found, library))
+                    .then(Planner::plan);
+        }
+        List<String> others = spec.commandLine().getParseResult().matchedOptions().stream()
+                .map(option -> option.longestName()).filter(name -> !OWN.contains(name)).sorted().toList();
+        return others.isEmpty() ? Answers.planned(ProjectReader.read(Path.of(source), library), spec.commandLine())
+                : Outcome.failed(Problem.error(source, CommandWords.OPTIONS_OF_A_DESIGN.of("options", others)));
+    }
+
     @Override
     public Integer call() {
-        Outcome<Plan> plan = Answers.planned(ProjectReader.read(file, DesignLibrary.builtIn()), spec.commandLine());
+        Outcome<Plan> plan = plan();
         if (plan.value().isEmpty()) {
             return Answers.failed(plan.problems(), Answers.Format.TEXT, spec.commandLine());
         }

@@ -193,6 +193,25 @@ class MainTest {
         assertFalse(Files.exists(folder.resolve("x.pdf")));
     }
 
+    /** A design is exported with the options of a plan; a project has its own measures and parts. */
+    @Test
+    void export_takesADesignWithItsOptions_andRefusesThemForAProject(@TempDir Path folder) throws IOException {
+        Path lists = folder.resolve("lists");
+        Answer answer = run("export", "half-fold", "--add", "tie=ribbon-tie@base.back:outside", "--set", "width=4 in",
+                "--mats", "0", "--to", "csv", "--out", lists.toString());
+        assertEquals(0, answer.status, answer.err);
+        String cuts = Files.readString(Path.of(answer.out.lines().filter(line -> line.contains("cut")).findFirst()
+                .orElseThrow()));
+        assertTrue(cuts.contains("8 in") && cuts.contains("strand,ribbon"), cuts);
+        Path project = folder.resolve("card.json");
+        assertEquals(0, run("plan", "half-fold", "--save", project.toString()).status);
+        Answer refused = run("export", project.toString(), "--set", "width=4 in", "--to", "csv", "--out",
+                lists.toString());
+        assertEquals(2, refused.status);
+        assertTrue(refused.err.contains("--set cannot be given for a project"), refused.err);
+        assertEquals(2, run("export", "no-such-design", "--to", "csv", "--out", lists.toString()).status);
+    }
+
     /** The contract of the fold command: panels, order, loops, count, poses, pockets. */
     @Test
     void fold_answersWhatTheEngineProved() throws IOException {

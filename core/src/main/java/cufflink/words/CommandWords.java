@@ -23,6 +23,8 @@ public enum CommandWords implements Code {
     NOT_A_NUMBER("“{text}” is not a number from {low} to {high}."),
     NO_SCORING("“{text}” is not a way of scoring.", "Use one or own."),
     BLADE_OF_NOTHING("“{text}” is not a length of more than 0."),
+    OPTIONS_OF_A_DESIGN("{options} cannot be given for a project: it has its measures and parts.",
+            "Leave them out, or name a design instead of the project."),
     NO_PAGE("“{text}” is not a page.", "Use A4 or Letter."),
     NO_COPIES("“{text}” is not a number of copies from 1 to {most}."),
     NO_ALTERNATIVE("“{text}” does not say PAPER=OTHER.");
