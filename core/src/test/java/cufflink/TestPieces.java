@@ -13,7 +13,7 @@ import cufflink.design.SizedDesign.Lying;
 import cufflink.design.SizedDesign.Marks;
 import cufflink.design.SizedDesign.PanelName;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import cufflink.words.NoteWords;

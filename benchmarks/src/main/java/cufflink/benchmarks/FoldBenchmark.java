@@ -10,7 +10,7 @@ import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Lying;
 import cufflink.design.SizedDesign.Marks;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PoseDrawing;

@@ -4,7 +4,7 @@ import cufflink.crease.Panel;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.fold.FoldedPiece;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;

@@ -2,8 +2,11 @@ package cufflink.check;
 
 import cufflink.crease.Panel;
 import cufflink.design.Fixing;
+import cufflink.design.Soft;
 import cufflink.measure.Length;
+import cufflink.stack.ClosedStack;
 import cufflink.stack.SoftWay;
+import cufflink.stack.StackLayer;
 import cufflink.words.CheckWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
@@ -12,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -51,6 +55,25 @@ final class SoftJudge implements Judge {
                         Optional.empty()));
     }
 
+    /** What is to lie over a ribbon that goes round the card lies outside of it. */
+    private static Optional<Check> covered(CheckSubject subject, ClosedStack stack, Soft soft) {
+        List<StackLayer> layers = stack.layers();
+        List<Integer> band = IntStream.range(0, layers.size())
+                .filter(i -> layers.get(i).kind() == StackLayer.Kind.SOFT && layers.get(i).panel().isEmpty()
+                        && layers.get(i).label().equals(soft.label()))
+                .boxed().toList();
+        return soft.wind().stream().flatMap(wind -> wind.under().stream())
+                .filter(panel -> IntStream.range(0, layers.size())
+                        .anyMatch(i -> layers.get(i).kind() == StackLayer.Kind.PANEL
+                                && layers.get(i).panel().filter(panel::equals).isPresent() && i > band.get(0)
+                                && i < band.get(band.size() - 1)))
+                .findFirst()
+                .map(panel -> Check.bad("soft-" + soft.id() + "-covered", Optional.empty(),
+                        CheckWords.SOFT_NOT_COVERED.of("soft", soft.label(), "panel",
+                                subject.assembly(panel.piece()).panel(panel).label()),
+                        Optional.empty()));
+    }
+
     private static void judge(CheckSubject subject, SoftWay way, List<Check> checks) {
         String id = "soft-" + way.soft().id();
         String label = way.soft().label();
@@ -72,6 +95,11 @@ final class SoftJudge implements Judge {
                             subject.exact(subject.step().up(way.length().minus(lack)))),
                     Optional.empty()));
         } else {
+            if (way.lies().isEmpty() && way.isMeasured()) {
+                checks.add(Check.bad(id, Optional.empty(), CheckWords.SOFT_NOT_MEASURED.of("soft", label),
+                        Optional.empty()));
+            }
+            subject.stack().ifPresent(stack -> covered(subject, stack, way.soft()).ifPresent(checks::add));
             loosest.ifPresent(lie -> checks.add(Check.good(id, tightest.get().slack(),
                     way.lies().size() == 1
                             ? CheckWords.SOFT_REACHES_CLOSED.of("soft", label, "length", subject.exact(way.length()))

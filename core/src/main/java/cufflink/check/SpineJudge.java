@@ -3,7 +3,7 @@ package cufflink.check;
 import cufflink.design.CreaseRef;
 import cufflink.design.Facts;
 import cufflink.design.Measure;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;

@@ -7,7 +7,7 @@ import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.PanelName;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;

@@ -62,7 +62,7 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
             Optional<Panel> panel = panel(fixing.panel());
             if (panel.isPresent() && fixing.sizes().hole().isPositive()) {
                 punched = punched.with(punched.pieces().stream().map(piece -> piece.id().equals(fixing.panel().piece())
-                        && piece.cutOuts().stream().noneMatch(cut -> cut.id().equals(fixing.id()))
+                        && piece.cutOuts().stream().noneMatch(cut -> cut.id().equals(sized.hole(fixing)))
                                 ? piece.with(hole(fixing, panel.get())) : piece)
                         .toList());
             }
@@ -70,11 +70,11 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         return punched;
     }
 
-    private static SizedDesign.CutOut hole(Fixing fixing, Panel panel) {
+    private SizedDesign.CutOut hole(Fixing fixing, Panel panel) {
         Length x = Length.nearestToMillimetres(panel.bounds().getMinX()).plus(fixing.at().x());
         Length y = Length.nearestToMillimetres(panel.bounds().getMinY()).plus(fixing.at().y());
         Length radius = Length.ofNanometres(fixing.sizes().hole().nanometres() / 2);
-        return new SizedDesign.CutOut(fixing.id(), CutShape.CIRCLE, List.of(x, y, radius), false, true);
+        return new SizedDesign.CutOut(sized.hole(fixing), CutShape.CIRCLE, List.of(x, y, radius), false, true);
     }
 
     private static Outcome<CreasedDesign> creased(SizedDesign sized) {

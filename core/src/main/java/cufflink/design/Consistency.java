@@ -38,7 +38,7 @@ final class Consistency {
     List<Problem> problems() {
         once("pieces", "piece", design.pieces(), SizedDesign.Piece::id);
         for (SizedDesign.Piece piece : design.pieces()) {
-            once(piece.label(), "score", piece.scores(), SizedDesign.Score::id);
+            once(piece.label(), "score", piece.scores(), Score::id);
             once(piece.label(), "slit", piece.slits(), SizedDesign.Slit::id);
             once(piece.label(), "cut-out", piece.cutOuts(), SizedDesign.CutOut::id);
             once(piece.label(), "panel", piece.marks().panelNames(), SizedDesign.PanelName::id);
@@ -66,7 +66,7 @@ final class Consistency {
         design.fixings().stream().filter(fixing -> !fixing.sizes().areNotNegative())
                 .forEach(fixing -> add(fixing.label(), DesignWords.FIXING_WITHOUT_SIZE.of()));
         design.fixings().stream().filter(this::isNamedAsACutOut).forEach(fixing -> add(fixing.label(),
-                DesignWords.TWO_OF_A_NAME.of("kind", "cut-out", "name", fixing.id())));
+                DesignWords.TWO_OF_A_NAME.of("kind", "cut-out", "name", design.hole(fixing))));
         design.glue().stream().filter(glue -> glue.part().equals(glue.onto())).forEach(glue -> add("joint " + glue.id(),
                 DesignWords.PUT_ON_ITSELF.of("panel", glue.part())));
         design.folding().stream().filter(step -> Math.abs(step.angle()) > SHUT)
@@ -90,7 +90,7 @@ final class Consistency {
     /** Its hole takes its name. */
     private boolean isNamedAsACutOut(Fixing fixing) {
         return design.pieces().stream().filter(piece -> piece.id().equals(fixing.panel().piece()))
-                .flatMap(piece -> piece.cutOuts().stream()).anyMatch(cut -> cut.id().equals(fixing.id()));
+                .flatMap(piece -> piece.cutOuts().stream()).anyMatch(cut -> cut.id().equals(design.hole(fixing)));
     }
 
     private void lost(String label, String piece) {

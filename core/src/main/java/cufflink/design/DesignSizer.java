@@ -96,12 +96,12 @@ public final class DesignSizer {
     private SizedDesign.Marks marks(PieceDefinition.Marks marks, Line whole) {
         return new SizedDesign.Marks(
                 sheet.all(marks.scores(),
-                        score -> new SizedDesign.Score(sheet.text(score.id()),
+                        score -> new Score(sheet.text(score.id()),
                                 line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
                                 score.pinched().map(sheet::truth).orElse(false),
                                 score.second().filter(second -> isWide(score.width().orElseThrow()))
                                         .map(second -> line(second,
-                                                "score " + SizedDesign.Score.second(sheet.text(score.id())), whole)))),
+                                                "score " + Score.second(sheet.text(score.id())), whole)))),
                 sheet.all(marks.slits(),
                         slit -> new SizedDesign.Slit(sheet.text(slit.id()),
                                 line(slit.line(), "slit " + sheet.text(slit.id()), whole),

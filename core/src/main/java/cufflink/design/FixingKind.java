@@ -16,6 +16,7 @@ public enum FixingKind {
     private final Length height;
     private final Length behind;
 
+    /** The lengths in micrometres. */
     FixingKind(String word, long hole, long head, long height, long behind) {
         this.word = word;
         this.hole = Length.ofMicrometres(hole);

@@ -1,5 +1,6 @@
 package cufflink.drawing;
 
+import cufflink.design.Score;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
@@ -114,7 +115,7 @@ public final class PieceDrawing {
     }
 
     private void scoreLines() {
-        List<String> pinched = piece.scores().stream().filter(SizedDesign.Score::pinched).map(SizedDesign.Score::id)
+        List<String> pinched = piece.scores().stream().filter(Score::pinched).map(Score::id)
                 .toList();
         for (Hinge hinge : pattern.hinges()) {
             if (pinched.contains(hinge.crease())) {
@@ -123,10 +124,10 @@ public final class PieceDrawing {
             Fold fold = mirrored ? hinge.fold().seenFromBehind() : hinge.fold();
             crease(hinge.crease(), fold, hinge.at());
             if (hinge.width() > 0) {
-                crease(SizedDesign.Score.second(hinge.crease()), fold, hinge.beyond());
+                crease(Score.second(hinge.crease()), fold, hinge.beyond());
             }
         }
-        for (SizedDesign.Score score : piece.lines()) {
+        for (Score score : piece.lines()) {
             if (score.fold() == Fold.DECORATIVE) {
                 shapes.add(new Shape.Path(score.id(), Ink.DECORATIVE, ends(score.line())));
             }
@@ -140,7 +141,7 @@ public final class PieceDrawing {
     private void scores() {
         piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
-        for (SizedDesign.Score score : piece.lines()) {
+        for (Score score : piece.lines()) {
             if (score.fold() != Fold.DECORATIVE && !score.pinched()) {
                 mark(score);
             }
@@ -151,7 +152,7 @@ public final class PieceDrawing {
      * The letter in a ring near the line's lower end, so that the kind does not depend on colour; that of the second
      * line of a spine a ring higher, beside which the first one has room.
      */
-    private void mark(SizedDesign.Score score) {
+    private void mark(Score score) {
         Fold fold = mirrored ? score.fold().seenFromBehind() : score.fold();
         List<Spot> ends = ends(score.line());
         Spot from = ends.get(0);
@@ -162,8 +163,8 @@ public final class PieceDrawing {
         shapes.add(new Shape.Mark(score.id(), ink(fold), at, fold.letter(), 7.5, Ink.PAPER.colour(), Ink.PAPER_EDGE));
     }
 
-    private static boolean isSecond(SizedDesign.Score score) {
-        return !SizedDesign.Score.crease(score.id()).equals(score.id());
+    private static boolean isSecond(Score score) {
+        return !Score.crease(score.id()).equals(score.id());
     }
 
     private void panelNames(LengthFormat format) {

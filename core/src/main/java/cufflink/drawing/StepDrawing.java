@@ -1,5 +1,6 @@
 package cufflink.drawing;
 
+import cufflink.design.Score;
 import cufflink.crease.CreasePattern;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -279,7 +280,7 @@ public final class StepDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (Shape shape : flat.shapes()) {
             if (shape instanceof Shape.Path path
-                    && fold.stage().step().creases().contains(SizedDesign.Score.crease(path.id()))) {
+                    && fold.stage().step().creases().contains(Score.crease(path.id()))) {
                 shapes.add(new Shape.Path(path.id(), Ink.HIGHLIGHT, path.points()));
             }
             shapes.add(shape);

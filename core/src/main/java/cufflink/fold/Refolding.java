@@ -12,7 +12,7 @@ import cufflink.design.SizedDesign.Figure;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.words.NoteWords;

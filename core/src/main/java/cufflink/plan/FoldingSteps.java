@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.Score;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.FoldStep;
@@ -39,7 +40,7 @@ final class FoldingSteps {
 
     private static boolean isWrapped(RunSheet sheet, FoldedPiece piece) {
         SizedDesign design = sheet.plan().design();
-        return design.piece(id(piece)).scores().stream().anyMatch(SizedDesign.Score::pinched)
+        return design.piece(id(piece)).scores().stream().anyMatch(Score::pinched)
                 && design.apart(id(piece)).filter(PartDefinition::isAround).isPresent();
     }
 

@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.Score;
 import cufflink.cut.Along;
 import cufflink.cut.CutPiece;
 import cufflink.cut.Half;
@@ -74,7 +75,7 @@ final class ProjectPieces {
 
     /** The side along which the longest fold runs; absent without one, or if it is slanting. */
     static Optional<Along> longFold(SizedDesign.Piece piece) {
-        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).map(SizedDesign.Score::line)
+        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).map(Score::line)
                 .max(Comparator.comparingDouble(ProjectPieces::length))
                 .flatMap(line -> line.x1().equals(line.x2()) ? Optional.of(Along.HEIGHT)
                         : line.y1().equals(line.y2()) ? Optional.of(Along.WIDTH) : Optional.empty());

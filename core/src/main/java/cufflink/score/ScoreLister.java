@@ -6,7 +6,7 @@ import cufflink.design.Fold;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -6,7 +6,7 @@ import cufflink.design.Side;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.measure.Length;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;

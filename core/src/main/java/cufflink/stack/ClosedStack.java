@@ -30,7 +30,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param spaces    spaces between the layers that walls close on most sides
  */
 public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness,
-        Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Round> rounds, List<PocketSpace> spaces) {
+        Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Enclosed> rounds, List<PocketSpace> spaces) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     public ClosedStack {
@@ -47,12 +47,12 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
      * @param paper    of that what is paper and stays there; contents give way
      * @param anywhere at the thickest place, which a spine has to be as high as if its panels are to lie level
      */
-    public record Round(Length beside, Length paper, Length anywhere) {
-        static final Round NOTHING = new Round(Length.ZERO, Length.ZERO, Length.ZERO);
+    public record Enclosed(Length beside, Length paper, Length anywhere) {
+        static final Enclosed NOTHING = new Enclosed(Length.ZERO, Length.ZERO, Length.ZERO);
 
         /** What two stretches of one crease go round. */
-        Round and(Round other) {
-            return new Round(Length.longer(beside, other.beside), Length.longer(paper, other.paper),
+        Enclosed and(Enclosed other) {
+            return new Enclosed(Length.longer(beside, other.beside), Length.longer(paper, other.paper),
                     Length.longer(anywhere, other.anywhere));
         }
     }

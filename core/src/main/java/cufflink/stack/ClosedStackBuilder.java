@@ -237,20 +237,20 @@ public final class ClosedStackBuilder {
         return sum;
     }
 
-    private Map<CreaseRef, ClosedStack.Round> rounds(Overlay overlay) {
-        Map<CreaseRef, ClosedStack.Round> rounds = new LinkedHashMap<>();
+    private Map<CreaseRef, ClosedStack.Enclosed> rounds(Overlay overlay) {
+        Map<CreaseRef, ClosedStack.Enclosed> rounds = new LinkedHashMap<>();
         for (CreasePattern pattern : flat.state().assembly().pieces()) {
             for (Hinge hinge : pattern.hinges()) {
                 if (isShut(pattern, hinge)) {
                     rounds.merge(new CreaseRef(pattern.piece(), hinge.crease()),
-                            round(pattern.piece(), hinge, overlay), ClosedStack.Round::and);
+                            round(pattern.piece(), hinge, overlay), ClosedStack.Enclosed::and);
                 }
             }
         }
         return rounds;
     }
 
-    private ClosedStack.Round round(String piece, Hinge hinge, Overlay overlay) {
+    private ClosedStack.Enclosed round(String piece, Hinge hinge, Overlay overlay) {
         PanelRef first = new PanelRef(piece, hinge.first());
         int a = indexOf(first);
         int b = indexOf(new PanelRef(piece, hinge.second()));
@@ -277,7 +277,7 @@ public final class ClosedStackBuilder {
         for (Overlay.Cell cell : overlay.cells()) {
             anywhere = Length.longer(anywhere, between(a, b, cell.faces()));
         }
-        return new ClosedStack.Round(beside, besidePaper, anywhere);
+        return new ClosedStack.Enclosed(beside, besidePaper, anywhere);
     }
 
     /** The thickness of what lies between two layers where both are. */

@@ -20,6 +20,11 @@ public record SoftWay(Soft soft, Length length, List<Lie> lies, List<Integer> be
         pierces = List.copyOf(pierces);
     }
 
+    /** Whether its length follows from where it goes, or is held against that. */
+    public boolean isMeasured() {
+        return soft.wind().isPresent() || soft.way().size() > 1;
+    }
+
     /**
      * In one state.
      *

@@ -86,7 +86,7 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
         boolean isCrease = design().piece(at.piece()).scores().stream()
                 .anyMatch(score -> score.id().equals(at.crease()));
         return stack(at.piece()).flatMap(stack -> isCrease
-                ? Optional.of(Winding.spine(stack.rounds().getOrDefault(at, ClosedStack.Round.NOTHING).anywhere(),
+                ? Optional.of(Winding.spine(stack.rounds().getOrDefault(at, ClosedStack.Enclosed.NOTHING).anywhere(),
                         stack.caliper(at.piece())))
                 : Optional.ofNullable(stack.over().get(new PanelRef(at.piece(), at.crease()))));
     }

@@ -106,10 +106,18 @@ public enum CheckWords implements Code {
             "Make the long cuts with a knife and a metal rule."),
     GOES_ROUND("Crease {crease} goes round {thickness}: each of its leaves ends {creep} short of what lies in it.",
             "Score it twice, {apart} apart, or take thinner layers."),
-    SOFT_REACHES("{soft}, {length} long, reaches wherever the card stands; its slack is {slack} at most ({state})."),
-    SOFT_REACHES_CLOSED("{soft}, {length} long, reaches in the closed card."),
+    SOFT_REACHES("{soft}, {length} long, is long enough closed and in every pose; it hangs slack by {slack} at most "
+            + "({state})."),
+    SOFT_REACHES_CLOSED("{soft}, {length} long, is long enough for the closed card."),
+    SOFT_NOT_MEASURED(
+            "{soft} cannot be measured: what it lies on does not close, or does not hang together. Its length "
+                    + "in the cut list is not right.",
+            "Mend that first, or say how long it is."),
     SOFT_TOO_SHORT("{soft} is {lack} too short: the card cannot be “{state}” with it.", "Cut it {wanted} long."),
     SOFT_BESIDE("{soft}: its way lies beside its panel at point {points}.", "Move the point onto the panel."),
+    SOFT_NOT_COVERED(
+            "{soft} goes round the outside of the closed card; the {panel}, which is to lie over it, lies inside.",
+            "Put the {panel} on the outside."),
     FIXING_BESIDE("{fixing}: its hole lies beside the {panel} or over its edge.", "Move it onto the {panel}."),
     SOFT_PIERCES("{soft}: at point {points} its way goes through paper where there is neither an edge nor a hole.",
             "Lead it round an edge, or make a hole or a slit there."),

@@ -11,7 +11,7 @@ import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Marks;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;

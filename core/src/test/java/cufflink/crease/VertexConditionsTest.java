@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.TestPieces;
 import cufflink.design.Fold;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.fold.Maps;
 import cufflink.problem.Problem;
 import java.util.ArrayList;

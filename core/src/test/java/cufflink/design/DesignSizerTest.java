@@ -23,7 +23,7 @@ class DesignSizerTest {
 
     @Test
     void scores_areRunningSums_withTheirDerivation() {
-        SizedDesign.Score right = DesignSizer.size(GATE, INCH).orThrow().pieces().get(0).scores().get(1);
+        Score right = DesignSizer.size(GATE, INCH).orThrow().pieces().get(0).scores().get(1);
         assertEquals("score c2 = width × 7 / 12 + width = 4 × 7 / 12 + 4 = 6.3333 in",
                 right.line().at().orElseThrow().derivation().text(FORMAT));
     }

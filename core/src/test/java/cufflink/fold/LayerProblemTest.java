@@ -8,7 +8,7 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import cufflink.problem.Outcome;
 import cufflink.words.LayerWords;
 import java.util.ArrayList;

@@ -1,7 +1,6 @@
 package cufflink.fold;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.TestPieces;
@@ -9,9 +8,9 @@ import cufflink.crease.CreasePattern;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;
-import cufflink.design.SizedDesign.Score;
 import cufflink.problem.Outcome;
 import cufflink.words.FoldWords;
 import cufflink.words.Message;

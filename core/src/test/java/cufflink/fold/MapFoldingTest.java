@@ -9,7 +9,7 @@ import cufflink.crease.VertexConditions;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.PanelRef;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

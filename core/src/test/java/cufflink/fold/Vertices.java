@@ -3,7 +3,7 @@ package cufflink.fold;
 import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
 import cufflink.design.Fold;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

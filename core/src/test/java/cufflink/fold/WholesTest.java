@@ -9,7 +9,7 @@ import cufflink.crease.Hinge;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;
-import cufflink.design.SizedDesign.Score;
+import cufflink.design.Score;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -196,6 +196,11 @@ class JudgementsTest {
                 row(CheckWords.SOFT_REACHES_CLOSED, Verdict.GOOD, set("ribbon-tie")),
                 row(CheckWords.SOFT_TOO_SHORT, Verdict.BAD, strung(", length: 1 in")),
                 row(CheckWords.SOFT_BESIDE, Verdict.BAD, strung(", at: [9 in, 1 in]")),
+                row(CheckWords.SOFT_NOT_MEASURED, Verdict.BAD,
+                        Plans.adding(set("flip-flap", "flapWidth=1/8 in"), "tie=ribbon-tie@base.panel:outside")
+                                .orThrow()),
+                row(CheckWords.SOFT_NOT_COVERED, Verdict.BAD,
+                        Plans.adding(half, "tie=ribbon-tie@base.back:inside").orThrow()),
                 row(CheckWords.FIXING_BESIDE, Verdict.BAD, trial(TRIAL
                         + "hardware:\n  - {id: brad, on: base.front, at: [0 mm, 1 in], say: Put it in.}\n")),
                 row(CheckWords.SOFT_PIERCES, Verdict.BAD, strung(", on: base.front"))));

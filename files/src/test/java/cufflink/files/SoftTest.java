@@ -185,7 +185,8 @@ class SoftTest {
         Plan plan = Plans.plan(card);
         assertEquals("pull.pull", plan.workings().soft().get(0).soft().id());
         assertEquals("note.sheet", plan.design().fixings().get(0).panel().piece());
-        assertTrue(plan.design().piece("note.sheet").cutOuts().stream().anyMatch(cut -> cut.id().equals("pull.brad")));
+        assertTrue(
+                plan.design().piece("note.sheet").cutOuts().stream().anyMatch(cut -> cut.id().equals("pull · brad")));
         Length without = Plans.plan(Plans.adding(Plans.project("pocket-fold"), "note=insert@pocket:pocket.pocket")
                 .orThrow()).workings().closedSize().orElseThrow().thickness();
         assertEquals(without.plus(Length.ofMillimetres(2)).plus(STRAND.times(2)),
@@ -208,6 +209,23 @@ class SoftTest {
                 example().replace("folding:", "  tag: {size: [1 in, 1 in], loose: yes, when: width > 20 in}\nfolding:")
                         .replace("on: base.back, face: inside, at: [from, 1 in]", "on: tag.panel1, at: [0 mm, 0 mm]"));
         assertEquals(List.of("tie"), plan.workings().soft().stream().map(way -> way.soft().id()).toList());
+    }
+
+    /** Two brads of one name have two holes, which the run sheet names as a maker would. */
+    @Test
+    void bradsAlike_haveAHoleEach() throws IOException {
+        String text = example().replace("\nhardware:",
+                "\nhardware:\n  - {id: other, label: Brad, on: base.back, at: [1 in, 1 in], say: Put it in.}");
+        assertEquals(List.of("brad 1", "brad 2"),
+                plan(text).design().main().cutOuts().stream().map(cut -> cut.id()).toList());
+    }
+
+    /** On a card that does not close nothing is measured, and the number in the cut list is not passed over. */
+    @Test
+    void ribbonOfWhatDoesNotClose_isToldNotToBeMeasured() {
+        Project tied = Plans.adding(Plans.project("flip-flap").withSet("flapWidth", "1/8 in"),
+                "tie=ribbon-tie@base.panel:outside").orThrow();
+        assertTrue(bad(Plans.plan(tied)).contains(CheckWords.SOFT_NOT_MEASURED), bad(Plans.plan(tied)).toString());
     }
 
     /** A band that goes round the card goes round what ties it, too. */
@@ -234,7 +252,7 @@ class SoftTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"width: 1/4 in|width: 0 mm", "thickness: 0.3 mm|thickness: -5 mm",
         "tails: 1/2 in|tails: -9 in", "kind: brad,|kind: brad, hole: -1 in,", "of: ribbon|of: ''",
-        "kind: brad,|kind: brad, height: -1 mm,", "id: tie|id: stop", "id: brad,|id: hole,"})
+        "kind: brad,|kind: brad, height: -1 mm,", "id: tie|id: stop", "label: Brad,|label: Hole,"})
     void softPiecesAndFixingsWithoutSizeOrName_areRefused(String from, String to) throws IOException {
         String text = example().replace("    scores: [{id: spine",
                 "    cutOuts: [{id: hole, circle: [1 in, 1 in, 1/8 in]}]\n    scores: [{id: spine");

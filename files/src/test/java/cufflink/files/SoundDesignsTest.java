@@ -1,5 +1,6 @@
 package cufflink.files;
 
+import cufflink.design.Score;
 import static cufflink.files.Plans.expect;
 import static cufflink.files.Plans.project;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -114,7 +115,7 @@ class SoundDesignsTest {
             }
         });
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            List<SizedDesign.Score> ribs = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE)
+            List<Score> ribs = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE)
                     .sorted(Comparator.comparing(score -> score.line().y1())).toList();
             for (int i = 1; i < ribs.size(); i++) {
                 if (ribs.get(i).line().y1().minus(ribs.get(i - 1).line().y1()).toMillimetres() < 1) {
