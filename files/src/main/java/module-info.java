@@ -7,6 +7,7 @@ module cufflink.files {
     requires org.apache.commons.logging; // pdfbox, an automatic module, cannot ask for these two itself
     requires jdk.unsupported;
     requires org.apache.pdfbox;
+    requires org.apache.xmlgraphics.batik.parser;
     requires org.xerial.sqlitejdbc;
     requires java.sql;
     requires java.xml;

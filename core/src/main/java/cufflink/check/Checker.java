@@ -7,7 +7,7 @@ import java.util.List;
 /** Runs every judge over a project. */
 public final class Checker {
     private static final List<Judge> JUDGES = List.of(new FoldingJudge(), new PoseJudge(), new SpineJudge(),
-            new SoftJudge(),
+            new SoftJudge(), new OrnamentJudge(),
             new DesignRulesJudge(), new LinesJudge(), new PartsJudge(), new OutlineJudge(), new PocketJudge(),
             new PocketLayersJudge(), new LayerJudge(), new OpeningJudge(), new EnvelopeJudge(), new SheetJudge(),
             new BoardJudge(), new PostJudge());

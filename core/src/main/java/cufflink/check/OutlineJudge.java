@@ -12,7 +12,7 @@ import org.locationtech.jts.geom.Envelope;
 
 /**
  * Is any panel longer than the one that must cover it, or does a layer stand out of the closed card? Contents are the
- * pockets' matter.
+ * pockets' matter, ornaments have their own.
  */
 final class OutlineJudge implements Judge {
     @Override
@@ -26,7 +26,8 @@ final class OutlineJudge implements Judge {
                 .orElseThrow();
         Envelope covered = cover.footprint().getEnvelopeInternal();
         StackLayer worst = stack.layers().stream()
-                .filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS && layer.panel().isPresent())
+                .filter(layer -> layer.kind() != StackLayer.Kind.CONTENTS
+                        && layer.kind() != StackLayer.Kind.ORNAMENT && layer.panel().isPresent())
                 .max(Comparator.comparingDouble(layer -> beyond(layer, covered))).orElseThrow();
         Length by = Length.nearestToMillimetres(Math.max(0, beyond(worst, covered)));
         if (by.toMillimetres() < 1e-3) {

@@ -46,6 +46,7 @@ final class Consistency {
         once("glue", "joint", design.glue(), SizedDesign.Glue::id);
         once("soft", "soft piece", design.soft(), Soft::id);
         once("hardware", "fixing", design.fixings(), Fixing::id);
+        once("ornaments", "ornament", design.ornaments(), Ornament::id);
         once("pockets", "pocket", design.pockets(), pocket -> pocket.definition().id());
         once("checks", "check", design.definition().claims().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
@@ -61,6 +62,8 @@ final class Consistency {
                 .forEach(pose -> add(soft.label(), DesignWords.GOES_A_WAY_IN_NO_POSE.of("pose", pose))));
         design.fixings().stream().filter(fixing -> !known.contains(fixing.panel().piece()))
                 .forEach(fixing -> lost(fixing.label(), fixing.panel().piece()));
+        design.ornaments().stream().filter(ornament -> !ornament.isSized())
+                .forEach(ornament -> add(ornament.label(), DesignWords.ORNAMENT_WITHOUT_SIZE.of()));
         design.soft().stream().filter(soft -> !soft.isSized())
                 .forEach(soft -> add(soft.label(), DesignWords.SOFT_WITHOUT_SIZE.of()));
         design.fixings().stream().filter(fixing -> !fixing.sizes().areNotNegative())

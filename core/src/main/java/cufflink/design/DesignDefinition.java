@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What a design file says, before any size is known. Formulas refer to measures above them, to the variable of a
@@ -71,13 +72,15 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         }
     }
 
-    /** What is no paper: soft pieces, and small hardware that holds them or the paper. */
-    public record Trim(List<Occurs<SoftDefinition>> soft, List<Occurs<SoftDefinition.Fixing>> fixings) {
-        public static final Trim NONE = new Trim(List.of(), List.of());
+    /** What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments. */
+    public record Trim(List<Occurs<SoftDefinition>> soft, List<Occurs<SoftDefinition.Fixing>> fixings,
+            List<Occurs<OrnamentDefinition>> ornaments) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of());
 
         public Trim {
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
+            ornaments = List.copyOf(ornaments);
         }
     }
 
@@ -274,6 +277,24 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /** The same under another head, shown from elsewhere. */
     public DesignDefinition with(Head other, Angle angle) {
         return new DesignDefinition(other, new Shown(shown.held(), angle), measures, pieces, making,
+                claims, parts, asPart);
+    }
+
+    /** Whether it has an ornament of its own that is called so. */
+    public boolean hasOrnament(String id) {
+        return making.trim().ornaments().stream().anyMatch(one -> one.what().id().isFixed(id));
+    }
+
+    /** The same with ornaments that a maker adds, and without those added before. */
+    public DesignDefinition adorned(List<Ornament> before, List<Ornament> now) {
+        List<String> gone = before.stream().map(Ornament::id).toList();
+        Stream<Occurs<OrnamentDefinition>> own = making.trim().ornaments().stream()
+                .filter(one -> gone.stream().noneMatch(one.what().id()::isFixed));
+        return new DesignDefinition(head, shown, measures, pieces,
+                new Making(making.mats(), making.folding(), making.glue(), making.stack(),
+                        new Trim(making.trim().soft(), making.trim().fixings(),
+                                Stream.concat(own, now.stream().map(OrnamentDefinition::of).map(Occurs::once))
+                                        .toList())),
                 claims, parts, asPart);
     }
 

@@ -184,7 +184,9 @@ public final class DesignSizer {
                 sheet.all(trim.soft(), sizer::soft).stream().filter(
                         soft -> soft.stays().stream().noneMatch(stay -> left.contains(stay.panel().piece()))).toList(),
                 sheet.all(trim.fixings(), sizer::fixing).stream()
-                        .filter(fixing -> !left.contains(fixing.panel().piece())).toList());
+                        .filter(fixing -> !left.contains(fixing.panel().piece())).toList(),
+                sheet.all(trim.ornaments(), new OrnamentSizer(sheet, this::panel)::ornament).stream()
+                        .filter(ornament -> !left.contains(ornament.on().piece())).toList());
     }
 
     /** How many parts by themselves a part is in, one in the other. */

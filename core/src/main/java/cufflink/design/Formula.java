@@ -1,10 +1,12 @@
 package cufflink.design;
 
+import cufflink.measure.Length;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
 import cufflink.words.DesignWords;
 import cufflink.words.Message;
 import java.util.Optional;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
  * An expression with the place in the design file where it stands.
@@ -13,6 +15,19 @@ import java.util.Optional;
  * @param place      where its first character is
  */
 public record Formula(Expression expression, Place place) {
+    private static final Place NOWHERE = new Place("", 1, 1);
+
+    /** A length that no file says. */
+    static Formula of(Length length) {
+        return new Formula(new Expression.Literal(0, Value.length(length), length.toString()), NOWHERE);
+    }
+
+    /** An angle that no file says. */
+    static Formula ofDegrees(double degrees) {
+        return new Formula(new Expression.Literal(0, new Value.Quantity(BigFraction.from(degrees), Value.Kind.ANGLE),
+                String.valueOf(degrees)), NOWHERE);
+    }
+
     /** Both conditions, or the one that is there. */
     static Optional<Formula> both(Optional<Formula> one, Optional<Formula> other) {
         return one.isEmpty() ? other : other.isEmpty() ? one

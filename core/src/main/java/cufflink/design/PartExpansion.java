@@ -77,7 +77,8 @@ public final class PartExpansion {
                         joined(making.stack(), all(more.stack(), layers -> new DesignDefinition.Layers(
                                 names.place(layers.front()), names.place(layers.behind())))),
                         new DesignDefinition.Trim(joined(making.trim().soft(), all(more.trim().soft(), names::soft)),
-                                joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)))),
+                                joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)),
+                                joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament)))),
                 claims(host.claims()), joined(host.parts(), parts()), host.asPart());
     }
 

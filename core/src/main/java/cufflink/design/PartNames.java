@@ -134,6 +134,21 @@ final class PartNames {
                 said(fixing.said()));
     }
 
+    OrnamentDefinition ornament(OrnamentDefinition ornament) {
+        OrnamentDefinition.Put put = ornament.put();
+        OrnamentDefinition.Form form = ornament.form();
+        return new OrnamentDefinition(id(ornament.id()), label(ornament.label()), place(ornament.on()),
+                ornament.face().or(this::face),
+                new OrnamentDefinition.Put(along(put.across()), along(put.down()), own.formula(put.turn())),
+                new OrnamentDefinition.Form(form.shape(), own.formula(form.width()), own.formula(form.height()),
+                        form.traced()),
+                own.formula(ornament.height()), ornament.colour());
+    }
+
+    private OrnamentDefinition.Along along(OrnamentDefinition.Along along) {
+        return new OrnamentDefinition.Along(along.from(), own.formula(along.by()));
+    }
+
     /** The face of the panel on which the part is put, if it is put on one. */
     private Optional<Face> face() {
         return part.seat() instanceof PartDefinition.OnPanel on ? on.face() : Optional.empty();

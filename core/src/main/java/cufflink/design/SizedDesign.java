@@ -44,13 +44,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** What is no paper: soft pieces, and small hardware that holds them or the paper. */
-    public record Trim(List<Soft> soft, List<Fixing> fixings) {
-        public static final Trim NONE = new Trim(List.of(), List.of());
+    /** What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments. */
+    public record Trim(List<Soft> soft, List<Fixing> fixings, List<Ornament> ornaments) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of());
 
         public Trim {
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
+            ornaments = List.copyOf(ornaments);
         }
 
         /** What is on some pieces only; what goes round the card is on the main one. */
@@ -58,7 +59,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             return new Trim(
                     soft.stream().filter(one -> one.wind().isPresent() && wanted.test(main)
                             || one.way().stream().anyMatch(stay -> wanted.test(stay.panel().piece()))).toList(),
-                    fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList());
+                    fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList(),
+                    ornaments.stream().filter(one -> wanted.test(one.on().piece())).toList());
         }
     }
 
@@ -399,6 +401,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /** Brads, eyelets and the like. */
     public List<Fixing> fixings() {
         return making.trim().fixings();
+    }
+
+    /** What is glued on panels at last. */
+    public List<Ornament> ornaments() {
+        return making.trim().ornaments();
     }
 
     /** What the hole of a fixing is called on its piece: as the fixing is, counted where several are called alike. */

@@ -3,7 +3,6 @@ package cufflink.drawing;
 import cufflink.design.Face;
 import cufflink.design.Held;
 import cufflink.drawing.Shape.Spot;
-import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackLayer;
@@ -63,20 +62,7 @@ public final class ClosedDrawing {
         List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream()
                 .map(hole -> hole.stream().map(seen).toList()).toList();
         Face facing = fromBack ? layer.facing().other() : layer.facing();
-        return new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(colour(plan, layer, facing)),
+        return new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(LayerColours.of(plan, layer, facing)),
                 Optional.of(Ink.PAPER_EDGE));
-    }
-
-    private static String colour(Plan plan, StackLayer layer, Face facing) {
-        return switch (layer.kind()) {
-            case CONTENTS -> Ink.CONTENTS.colour();
-            case SOFT -> Ink.SOFT.colour();
-            case HARDWARE -> Ink.HARDWARE.colour();
-            case MAT -> plan.project().paper(PaperRole.layer(layer.level())).face();
-            case PANEL -> {
-                var stock = plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material());
-                yield facing == Face.OUTSIDE ? stock.face() : stock.back();
-            }
-        };
     }
 }

@@ -14,7 +14,6 @@ import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.stack.Attached;
 import cufflink.stack.SoftSpan;
-import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -114,12 +113,13 @@ public final class FoldDrawing {
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
         List<View.Seen> ring = ring(trim.outline(), motion, lift);
-        Ink ink = trim.kind() == StackLayer.Kind.SOFT ? Ink.SOFT : Ink.HARDWARE;
-        faces.add(strip(trim.label(), ref.toString(), ink, ring));
+        Ink ink = TrimDrawing.ink(trim);
+        faces.add(strip(trim.label(), ref.toString(), ink, scene.trim().colours().getOrDefault(trim.id(), ink.colour()),
+                ring));
     }
 
     private void addSpan(SoftSpan span) {
-        faces.add(strip(span.label(), span.label(), Ink.SOFT, span.corners().stream().map(this::seen).toList()));
+        faces.add(strip(span.label(), span.label(), Ink.SOFT, Ink.SOFT.colour(), span.corners().stream().map(this::seen).toList()));
     }
 
     private void addSpine(SpreadState.Spine spine) {
@@ -135,10 +135,11 @@ public final class FoldDrawing {
                         Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)))));
     }
 
-    private static DepthSorter.Face3 strip(String label, String id, Ink ink, List<View.Seen> ring) {
+    private static DepthSorter.Face3 strip(String label, String id, Ink ink, String colour,
+            List<View.Seen> ring) {
         return new DepthSorter.Face3(label, ring, List.of(new Shape.Area(id, ink,
                 ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList(), List.of(),
-                Optional.of(ink.colour()), Optional.of(Ink.DIMENSION))));
+                Optional.of(colour), Optional.of(Ink.DIMENSION))));
     }
 
     private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {

@@ -27,7 +27,7 @@ import java.util.Set;
  * @param papers by piece id
  * @param mats   layers on the panels
  * @param layers papers of the layers, by number
- * @param trim   soft pieces, hardware, spines
+ * @param trim   soft pieces, hardware, ornaments, spines
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  */
@@ -37,9 +37,15 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
     private static final double APART = 0.5;
     private static final double STACK = 6;
 
-    /** Soft pieces and hardware on panels, and what spans from panel to panel: ribbons, spines. */
-    public record Trim(List<Attached> on, List<SoftSpan> spans, List<SpreadState.Spine> spines) {
+    /**
+     * What lies on panels, and what spans from panel to panel: ribbons, spines.
+     *
+     * @param colours of ornaments that have one of their own, by id
+     */
+    public record Trim(List<Attached> on, List<SoftSpan> spans, List<SpreadState.Spine> spines,
+            Map<String, String> colours) {
         public Trim {
+            colours = Ordered.map(colours);
             spines = List.copyOf(spines);
             on = List.copyOf(on);
             spans = List.copyOf(spans);
@@ -68,7 +74,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         SpreadState spread = SpreadState.of(state);
         return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
-                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines()), Set.of(), tops(plan));
+                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of()), Set.of(), tops(plan));
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -83,11 +89,11 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return tops;
     }
 
-    /** The same with the ribbons and the hardware of the finished card. */
+    /** The same with the ribbons, the hardware and the ornaments of the finished card. */
     FoldScene trimmed(Plan plan) {
         StackedDesign stacked = plan.workings().stacked();
         return new FoldScene(state, lift, papers, mats, layers,
-                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines()), marked, top);
+                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)), marked, top);
     }
 
     /** The same with creases marked. */

@@ -17,6 +17,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** Pieces joined into one thing; a single piece is an assembly without joins. */
 public final class Assembly {
@@ -86,6 +87,12 @@ public final class Assembly {
             }
         });
         return new Assembly(pieces, acting, waiting, anchor, lean);
+    }
+
+    /** The same assembly with more pieces, each held by its join. */
+    Assembly with(List<CreasePattern> more, List<Join> held) {
+        return new Assembly(Stream.concat(pieces.stream(), more.stream()).toList(),
+                Stream.concat(joins.stream(), held.stream()).toList(), others, anchor, lean);
     }
 
     /** The same assembly without some pieces, the main one not among them. */

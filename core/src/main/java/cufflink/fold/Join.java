@@ -18,8 +18,8 @@ import org.locationtech.jts.geom.Polygon;
  * @param passing what a woven part passes, as it lies on {@code onto}
  */
 public record Join(String id, Way way, PanelRef part, PanelRef onto, Seat seat, List<Polygon> glued, Passing passing) {
-    /** Ways to hold together. */
-    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING, TIED }
+    /** Ways to hold together; what is laid on a panel is an ornament, which the design's own glue knows nothing of. */
+    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING, TIED, LAID }
 
     /**
      * Where a part sits.
@@ -53,7 +53,7 @@ public record Join(String id, Way way, PanelRef part, PanelRef onto, Seat seat, 
 
     /** Whether the part lies on the face of the other that the joint names. */
     boolean lies() {
-        return way == Way.GLUED || way == Way.SLIDING || way == Way.TIED;
+        return way == Way.GLUED || way == Way.SLIDING || way == Way.TIED || way == Way.LAID;
     }
 
     /** Whether it may act in the place of another: both tie the same panels, at different edges. */

@@ -17,13 +17,14 @@ import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 
 /**
  * Proves that an order of layers can be paper (Justin's conditions, as in Demaine and O'Rourke, <i>Geometric Folding
- * Algorithms</i>, 2007, chapter 11; from memory). It looks at sample points on both sides of each crease and knows
- * nothing of how the order was found. For an assembly folded flat with creases at 0 or 180 degrees:
+ * Algorithms</i>, 2007, chapter 11; from memory). It looks at points on both sides of each crease and knows nothing
+ * of how the order was found. For an assembly folded flat with creases at 0 or 180 degrees:
  * <ol>
  * <li>a valley has its far panel above an unturned near panel, a mountain below;</li>
  * <li>no layer passes between the two panels of a folded crease across it (taco and tortilla), nor across a flat
@@ -38,7 +39,6 @@ import org.locationtech.jts.geom.Polygon;
  */
 public final class LayerOrderVerifier {
     private static final double ACROSS = 1e-3;
-    private static final double[] SHARES = {0.02, 0.25, 0.5, 0.75, 0.98};
 
     /** A hinge where it came to lie; its panels by number. */
     private record Crease(String piece, Hinge hinge, int first, int second, LineSegment at, boolean folded,
@@ -144,15 +144,40 @@ public final class LayerOrderVerifier {
         return !crease.has(panel) && side[panel][crease.first()] * side[panel][crease.second()] < 0;
     }
 
-    /** Whether paper lies on both sides of a stretch of the segment. */
+    /**
+     * Whether paper lies on both sides of a stretch of the segment: looked at in the middle of every stretch between
+     * two places at which the paper's edges come to the line.
+     */
     private static boolean crosses(Polygon paper, LineSegment segment) {
-        for (double share : SHARES) {
-            if (covers(paper, segment.pointAlongOffset(share, ACROSS))
-                    && covers(paper, segment.pointAlongOffset(share, -ACROSS))) {
+        List<Double> shares = new ArrayList<>(List.of(0.0, 1.0));
+        addShares(paper.getExteriorRing(), segment, shares);
+        for (int i = 0; i < paper.getNumInteriorRing(); i++) {
+            addShares(paper.getInteriorRingN(i), segment, shares);
+        }
+        shares.sort(null);
+        for (int i = 0; i + 1 < shares.size(); i++) {
+            double middle = (shares.get(i) + shares.get(i + 1)) / 2;
+            if ((shares.get(i + 1) - shares.get(i)) * segment.getLength() > ACROSS
+                    && covers(paper, segment.pointAlongOffset(middle, ACROSS))
+                    && covers(paper, segment.pointAlongOffset(middle, -ACROSS))) {
                 return true;
             }
         }
         return false;
+    }
+
+    private static void addShares(LinearRing ring, LineSegment segment, List<Double> shares) {
+        for (int i = 0; i + 1 < ring.getNumPoints(); i++) {
+            LineSegment edge = new LineSegment(ring.getCoordinateN(i), ring.getCoordinateN(i + 1));
+            Coordinate at = segment.lineIntersection(edge);
+            boolean isOnEdge = at != null && edge.distance(at) < ACROSS;
+            for (Coordinate place : isOnEdge ? List.of(at, edge.p0) : List.of(edge.p0)) {
+                double share = segment.projectionFactor(place);
+                if (segment.distancePerpendicular(place) < ACROSS * 2 && share > 0 && share < 1) {
+                    shares.add(share);
+                }
+            }
+        }
     }
 
     private static boolean covers(Polygon paper, Coordinate at) {

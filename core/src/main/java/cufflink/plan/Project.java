@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.Ornament;
 import cufflink.design.PartDefinition;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -13,6 +14,7 @@ import cufflink.paper.Papers;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.score.ScoringStyle;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -143,6 +145,26 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
     private Project withMaterials(Wanted value) {
         return with(value).withPapers(
                 Papers.completed(papers.chosen(), value.design().materials(), plainCard(step())));
+    }
+
+    /** Ornaments that the maker added, the lowest first. */
+    public List<Ornament> ornaments() {
+        return wanted.ornaments();
+    }
+
+    /** With an ornament that the maker adds, or in the place of the one with its id. */
+    public Project withOrnament(Ornament ornament) {
+        List<Ornament> all = new ArrayList<>(ornaments());
+        all.replaceAll(one -> one.id().equals(ornament.id()) ? ornament : one);
+        if (!all.contains(ornament)) {
+            all.add(ornament);
+        }
+        return with(wanted.withOrnaments(all));
+    }
+
+    /** Without an ornament that the maker added. */
+    public Project withoutOrnament(String id) {
+        return with(wanted.withOrnaments(ornaments().stream().filter(one -> !one.id().equals(id)).toList()));
     }
 
     public Project withEnvelope(Optional<NamedSize> value) {

@@ -58,6 +58,7 @@ final class RunSheet {
                 LayerSteps.glue(this);
                 joining();
                 SoftSteps.fix(this);
+                OrnamentSteps.write(this);
                 putting();
             }
             case CHECK -> checking();

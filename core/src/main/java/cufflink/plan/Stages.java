@@ -134,7 +134,7 @@ final class Stages {
 
         @Override
         public Optional<ClosedSize> card() {
-            return stackedCard().flatMap(StackedDesign::closedSize);
+            return stackedCard().flatMap(StackedDesign::adornedSize);
         }
 
         private Optional<StackedDesign> stackedCard() {

@@ -5,6 +5,7 @@ import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
 import cufflink.design.Fixing;
+import cufflink.design.Ornament;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Offset;
 import cufflink.design.Soft;
@@ -21,7 +22,7 @@ import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 
-/** What lies on the panels of a design: layers, soft pieces along their ways, heads of fixings. */
+/** What lies on the panels of a design: layers, soft pieces along their ways, heads of fixings, ornaments. */
 final class Attachments {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final BufferParameters FLAT_ENDS = new BufferParameters(8, BufferParameters.CAP_FLAT);
@@ -41,6 +42,7 @@ final class Attachments {
                         mat.outline(), papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())));
         creased.sized().soft().forEach(attachments::soft);
         creased.sized().fixings().forEach(attachments::fixing);
+        creased.sized().ornaments().forEach(attachments::ornament);
         return attachments.all;
     }
 
@@ -77,6 +79,13 @@ final class Attachments {
             add(StackLayer.Kind.HARDWARE, fixing.id(), fixing.panel(), fixing.face().other(), panel, head,
                     fixing.sizes().behind(), fixing.label());
         });
+    }
+
+    private void ornament(Ornament ornament) {
+        creased.panel(ornament.on()).ifPresent(panel -> all.add(new Attached(StackLayer.Kind.ORNAMENT, ornament.id(),
+                ornament.on(), ornament.face(),
+                OrnamentOutlines.on(ornament, creased.patterns().get(ornament.on().piece()), panel), ornament.height(),
+                ornament.label(), 0)));
     }
 
     /** What of a shape lies on the panel, its openings not minded. */

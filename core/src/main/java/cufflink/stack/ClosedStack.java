@@ -9,9 +9,11 @@ import cufflink.problem.Ordered;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -81,20 +83,21 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         return onGrid(bounds.getHeight());
     }
 
-    /** With the contents that stand out of it. */
-    Length wholeWidth() {
-        return onGrid(whole().getWidth());
+    /** With what stands out of it: contents and ornaments. */
+    ClosedSize whole() {
+        return with(EnumSet.allOf(StackLayer.Kind.class));
     }
 
-    /** As {@link #wholeWidth()}. */
-    Length wholeHeight() {
-        return onGrid(whole().getHeight());
+    /** With the ornaments that stand out of it. */
+    ClosedSize adorned() {
+        return with(EnumSet.of(StackLayer.Kind.ORNAMENT));
     }
 
-    private Envelope whole() {
-        Envelope whole = new Envelope();
-        layers.forEach(layer -> whole.expandToInclude(layer.footprint().getEnvelopeInternal()));
-        return whole;
+    private ClosedSize with(Set<StackLayer.Kind> kinds) {
+        Envelope all = new Envelope(bounds);
+        layers.stream().filter(layer -> kinds.contains(layer.kind()))
+                .forEach(layer -> all.expandToInclude(layer.footprint().getEnvelopeInternal()));
+        return new ClosedSize(onGrid(all.getWidth()), onGrid(all.getHeight()), thickness);
     }
 
     /** Turned panels have sides whose rounding to the nanometre adds up. */

@@ -10,6 +10,7 @@ import cufflink.design.Side;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.design.SizedDesign.Pocket;
 import cufflink.design.Soft;
+import cufflink.fold.Decoration;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.Footprints;
 import cufflink.fold.Overlay;
@@ -41,11 +42,14 @@ public final class ClosedStackBuilder {
 
     private final FlatFoldedState flat;
     private final Map<String, Length> calipers;
+    private final Decoration worn;
     private final List<Attached> attached;
     private final List<StackLayer> layers = new ArrayList<>();
 
-    private ClosedStackBuilder(FlatFoldedState flat, Map<String, Length> calipers, List<Attached> attached) {
+    private ClosedStackBuilder(FlatFoldedState flat, Decoration worn, Map<String, Length> calipers,
+            List<Attached> attached) {
         this.flat = flat;
+        this.worn = worn;
         this.calipers = calipers;
         this.attached = attached;
     }
@@ -54,20 +58,41 @@ public final class ClosedStackBuilder {
      * The closed card.
      *
      * @param flat     the closed assembly
+     * @param worn     the same with its ornaments
      * @param calipers thickness by piece id
      * @param contents by pocket, for the pockets that hold something
      * @param flaps    panels that close a mouth and are opened to put something in
      * @param bands    soft pieces that go round it
      */
-    public static ClosedStack build(FlatFoldedState flat, List<Glue> glue, Map<String, Length> calipers,
+    public static ClosedStack build(FlatFoldedState flat, Decoration worn, List<Glue> glue, Map<String, Length> calipers,
             List<Attached> attached, Map<Pocket, Contents> contents, Set<PanelRef> flaps, List<Soft> bands) {
-        ClosedStackBuilder builder = new ClosedStackBuilder(flat, calipers, attached);
-        flat.order().forEach(builder::addPanel);
+        ClosedStackBuilder builder = new ClosedStackBuilder(flat, worn, calipers, attached);
+        worn.flat().order().forEach(builder::add);
         contents.forEach(builder::fill);
         bands.forEach(builder::band);
         return builder.stack(PocketFinder.find(flat, glue, flaps));
     }
 
+    private void add(PanelRef ref) {
+        Optional<Attached> ornament = attached.stream().filter(one -> isLaid(one, ref)).findFirst();
+        if (ornament.isPresent()) {
+            layers.add(layer(ornament.get(), flat.state().position().get(ornament.get().on())));
+        } else {
+            addPanel(ref);
+        }
+    }
+
+    private boolean isLaid(Attached one, PanelRef ref) {
+        return one.kind() == StackLayer.Kind.ORNAMENT && flat.state().position().containsKey(one.on())
+                && one.laid(flat.state().assembly()).panel().equals(ref);
+    }
+
+    private static StackLayer layer(Attached one, RigidMotion place) {
+        return new StackLayer(one.kind(), one.label(), Optional.of(one.on()), one.layer(), one.face(),
+                Footprints.of(one.outline(), place), one.thickness(), turned(place));
+    }
+
+    /** The panel with what lies right on it; an ornament that has no place of its own among the layers does, too. */
     private void addPanel(PanelRef ref) {
         CreasePattern pattern = flat.state().assembly().pattern(ref.piece());
         Panel panel = pattern.panel(ref.panel()).orElseThrow();
@@ -77,11 +102,10 @@ public final class ClosedStackBuilder {
         layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing,
                 Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
                 turned(place)));
-        for (Attached mat : attached) {
-            if (mat.on().equals(ref)) {
-                StackLayer layer = new StackLayer(mat.kind(), mat.label(), Optional.of(ref), mat.layer(),
-                        mat.face(), Footprints.of(mat.outline(), place), mat.thickness(), turned(place));
-                layers.add(mat.face() == facing ? front : layers.size(), layer);
+        for (Attached one : attached) {
+            if (one.on().equals(ref)
+                    && (one.kind() != StackLayer.Kind.ORNAMENT || worn.inTheWay().containsKey(one.id()))) {
+                layers.add(one.face() == facing ? front : layers.size(), layer(one, place));
             }
         }
     }

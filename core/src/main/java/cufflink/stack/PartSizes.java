@@ -36,7 +36,7 @@ public final class PartSizes {
         return new PartSizes(stacked.design(), new Sizes() {
             @Override
             public Optional<ClosedSize> card() {
-                return stacked.closedSize();
+                return stacked.adornedSize();
             }
 
             @Override

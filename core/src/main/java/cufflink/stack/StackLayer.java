@@ -22,5 +22,5 @@ import org.locationtech.jts.geom.Polygon;
 public record StackLayer(Kind kind, String label, Optional<PanelRef> panel, int level, Face facing, Polygon footprint,
         Length thickness, int turned) {
     /** Kinds of layers. */
-    public enum Kind { PANEL, MAT, SOFT, HARDWARE, CONTENTS }
+    public enum Kind { PANEL, MAT, SOFT, HARDWARE, ORNAMENT, CONTENTS }
 }

@@ -6,6 +6,7 @@ import cufflink.design.SizedDesign;
 import cufflink.design.Soft;
 import cufflink.fold.Assembly;
 import cufflink.fold.ClosedDesign;
+import cufflink.fold.Decoration;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedPiece;
 import cufflink.mat.MatLayer;
@@ -23,20 +24,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * The last stage of a plan's geometry: layers and contents in the closed card, and how thick it is with them.
  *
  * @param mats   every layer to cut
- * @param trim   soft pieces and hardware, where they lie on panels
- * @param stacks the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies; one
- *               that does not close has none
+ * @param trim   soft pieces, hardware and ornaments, where they lie on panels
+ * @param worn   the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies, with
+ *               the ornaments on it; one that does not close has none
+ * @param stacks the same in layers
  */
 public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attached> trim,
-        List<Optional<ClosedStack>> stacks) {
+        List<Optional<Decoration>> worn, List<Optional<ClosedStack>> stacks) {
     public StackedDesign {
         mats = List.copyOf(mats);
         trim = List.copyOf(trim);
+        worn = List.copyOf(worn);
         stacks = List.copyOf(stacks);
     }
 
@@ -45,13 +49,24 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
         return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> {
             List<Attached> attached = Attachments.of(closed.folded().creased(), mats, papers);
             List<Attached> trim = attached.stream().filter(one -> one.kind() != StackLayer.Kind.MAT).toList();
-            return new StackedDesign(closed, mats, trim, closed.assemblies().stream().map(assembly -> assembly.closed()
-                    .value().map(flat -> stack(closed.design(), papers, flat, attached))).toList());
+            List<Optional<Decoration>> worn = closed.assemblies().stream()
+                    .map(assembly -> assembly.closed().value().map(flat -> Decoration.of(flat, laid(flat, trim))))
+                    .toList();
+            List<Optional<ClosedStack>> stacks = IntStream.range(0, worn.size()).mapToObj(i -> closed.assemblies()
+                    .get(i).closed().value()
+                    .map(flat -> stack(closed.design(), papers, flat, attached, worn.get(i).orElseThrow()))).toList();
+            return new StackedDesign(closed, mats, trim, worn, stacks);
         });
     }
 
+    private static List<Decoration.Laid> laid(FlatFoldedState flat, List<Attached> trim) {
+        Assembly assembly = flat.state().assembly();
+        return trim.stream().filter(one -> one.kind() == StackLayer.Kind.ORNAMENT
+                && assembly.panels().contains(one.on())).map(one -> one.laid(assembly)).toList();
+    }
+
     private static ClosedStack stack(SizedDesign design, Papers papers, FlatFoldedState closed,
-            List<Attached> attached) {
+            List<Attached> attached, Decoration worn) {
         Map<String, Length> calipers = new LinkedHashMap<>();
         design.pieces().forEach(piece -> calipers.put(piece.id(), papers.of(piece.material()).caliper()));
         Map<SizedDesign.Pocket, Contents> contents = new LinkedHashMap<>();
@@ -62,7 +77,7 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
         List<Soft> bands = closed.state().assembly().pieces().stream()
                 .anyMatch(pattern -> pattern.piece().equals(design.main().id()))
                         ? design.soft().stream().filter(soft -> soft.wind().isPresent()).toList() : List.of();
-        return ClosedStackBuilder.build(closed, design.glue(), calipers, attached, contents, flaps, bands);
+        return ClosedStackBuilder.build(closed, worn, design.glue(), calipers, attached, contents, flaps, bands);
     }
 
     private static boolean has(FlatFoldedState closed, SizedDesign.Pocket pocket) {
@@ -73,6 +88,16 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
     /** The closed card; absent while it does not close. */
     public Optional<ClosedStack> stack() {
         return stacks.get(0);
+    }
+
+    /** The closed card with its ornaments; absent while it does not close. */
+    public Optional<Decoration> decoration() {
+        return worn.get(0);
+    }
+
+    /** What a piece is joined to, closed, with its ornaments; absent while it does not close. */
+    Optional<Decoration> decoration(String piece) {
+        return worn.get(closed.assemblies().indexOf(closed.with(piece)));
     }
 
     /**
@@ -128,24 +153,25 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
 
     /** The size of the closed card as it is held; empty while it does not close. */
     public Optional<ClosedSize> closedSize() {
-        return closedSize(design().main().id());
+        return stack().map(card -> held(design().main().id(),
+                new ClosedSize(card.width(), card.height(), card.thickness())));
     }
 
-    private Optional<ClosedSize> closedSize(String piece) {
-        return stack(piece).map(card -> held(piece, card.width(), card.height(), card.thickness()));
+    /** The same with the ornaments that stand out of it: what goes into an envelope. */
+    public Optional<ClosedSize> adornedSize() {
+        return stack().map(card -> held(design().main().id(), card.adorned()));
     }
 
     /**
-     * The size of what a piece is joined to, closed and as it is held, with the contents that stand out of it; empty
-     * while it does not close.
+     * The size of what a piece is joined to, closed and as it is held, with the contents and ornaments that stand out
+     * of it; empty while it does not close.
      */
     public Optional<ClosedSize> wholeSize(String piece) {
-        return stack(piece).map(card -> held(piece, card.wholeWidth(), card.wholeHeight(), card.thickness()));
+        return stack(piece).map(card -> held(piece, card.whole()));
     }
 
-    private ClosedSize held(String piece, Length width, Length height, Length thickness) {
-        return design().held(piece).isTurned() ? new ClosedSize(height, width, thickness)
-                : new ClosedSize(width, height, thickness);
+    private ClosedSize held(String piece, ClosedSize size) {
+        return design().held(piece).isTurned() ? new ClosedSize(size.height(), size.width(), size.thickness()) : size;
     }
 
     /** Why a piece does not fold or the card does not close; empty if nothing is wrong. */

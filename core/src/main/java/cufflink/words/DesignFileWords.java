@@ -24,6 +24,7 @@ public enum DesignFileWords implements Code {
     FORMULA_AT_FAULT("In “{text}”: {reason}."),
     YES_OR_NO("“{text}” must be yes or no."),
     NOT_ONE_OF("“{text}” is not known here; expected one of {expected.all}."),
+    NO_COLOUR("“{text}” is no colour; a colour is written #RRGGBB."),
     FIELD_UNKNOWN("“{field}” is not known here; expected {expected.all}."),
     LIST_EXPECTED("A list was expected here, such as [a, b]."),
     ENTRIES_EXPECTED("“{field}” must hold named entries."),

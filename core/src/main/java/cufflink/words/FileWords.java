@@ -18,7 +18,11 @@ public enum FileWords implements Code {
     DISK_FULL("the disk is full"),
     READ_ONLY("the disk can only be read"),
     NAME_TOO_LONG("the name is too long"),
-    NO_REASON("the disk gave no reason");
+    NO_REASON("the disk gave no reason"),
+    NO_PATH("This is not the data of an SVG path: it goes wrong at character {column}.",
+            "Copy what stands between the quotation marks of d=\"…\", all of it."),
+    PATH_TOO_LONG("The path is longer than {most} characters.", "Simplify it."),
+    PATH_ENCLOSES_NOTHING("The path encloses no area.", "Close the outline.");
 
     private final Sentences sentences;
 

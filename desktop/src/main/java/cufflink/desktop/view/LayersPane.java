@@ -1,11 +1,11 @@
 package cufflink.desktop.view;
 
 import cufflink.design.CreaseRef;
-import cufflink.drawing.Ink;
+import cufflink.design.Face;
+import cufflink.drawing.LayerColours;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.stack.ClosedStack;
@@ -13,7 +13,6 @@ import cufflink.stack.StackLayer;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -64,7 +63,7 @@ final class LayersPane extends ScrollPane {
     private static HBox row(Plan plan, int number, StackLayer layer) {
         Region swatch = new Region();
         swatch.getStyleClass().add("paper-swatch");
-        swatch.setStyle("-fx-background-color: " + colour(plan, layer) + ";");
+        swatch.setStyle("-fx-background-color: " + LayerColours.of(plan, layer, Face.OUTSIDE) + ";");
         Label name = new Label(number + "  " + name(layer) + pattern(plan, layer));
         name.setWrapText(true);
         HBox.setHgrow(name, Priority.ALWAYS);
@@ -83,7 +82,7 @@ final class LayersPane extends ScrollPane {
 
     /** Which way up a pattern with a direction stands. */
     private static String pattern(Plan plan, StackLayer layer) {
-        if (paper(plan, layer).filter(Stock::directional).isEmpty()) {
+        if (LayerColours.paper(plan, layer).filter(Stock::directional).isEmpty()) {
             return "";
         }
         return switch (layer.turned()) {
@@ -91,23 +90,6 @@ final class LayersPane extends ScrollPane {
             case 180 -> ", pattern upside down";
             default -> ", pattern turned by " + layer.turned() + "°";
         };
-    }
-
-    private static Optional<Stock> paper(Plan plan, StackLayer layer) {
-        return switch (layer.kind()) {
-            case CONTENTS, SOFT, HARDWARE -> Optional.empty();
-            case MAT -> Optional.of(plan.project().paper(PaperRole.layer(layer.level())));
-            case PANEL ->
-                Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
-        };
-    }
-
-    private static String colour(Plan plan, StackLayer layer) {
-        return paper(plan, layer).map(Stock::face).orElse(switch (layer.kind()) {
-            case SOFT -> Ink.SOFT.colour();
-            case HARDWARE -> Ink.HARDWARE.colour();
-            default -> Ink.CONTENTS.colour();
-        });
     }
 
     private void spines(ClosedStack stack) {

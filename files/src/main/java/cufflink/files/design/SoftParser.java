@@ -21,7 +21,8 @@ final class SoftParser {
 
     static DesignDefinition.Trim trim(Fields design) {
         return new DesignDefinition.Trim(design.all("soft", "A soft piece", SoftParser::soft),
-                design.all("hardware", "A fixing", SoftParser::fixing));
+                design.all("hardware", "A fixing", SoftParser::fixing),
+                design.all("ornaments", "An ornament", OrnamentParser::ornament));
     }
 
     private static SoftDefinition soft(Fields fields) {

@@ -4,6 +4,7 @@ import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.cut.LayoutMessages;
 import cufflink.design.Fixing;
+import cufflink.design.Ornament;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.ClosedDrawing;
@@ -153,6 +154,11 @@ public final class HandOutWriter {
         }
         for (Fixing fixing : plan.design().fixings()) {
             flow.row(List.of(copies + " ×", fixing.label(), "", fixing.kind().word()), columns, TEXT, false);
+        }
+        for (Ornament ornament : plan.design().ornaments()) {
+            flow.row(List.of(copies + " ×", ornament.label(),
+                    format.size(ornament.form().width(), ornament.form().height()),
+                    ornament.form().shape().word() + ", an ornament"), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
         flow.skip(8);

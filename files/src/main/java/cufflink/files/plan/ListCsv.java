@@ -3,6 +3,7 @@ package cufflink.files.plan;
 import cufflink.files.csv.CsvWriter;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
+import cufflink.design.Ornament;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.PaperRole;
@@ -18,7 +19,7 @@ public final class ListCsv {
     private ListCsv() {
     }
 
-    /** One line for each piece, layer and strand, with what it comes from. */
+    /** One line for each piece, layer, strand and ornament, with what it comes from. */
     public static String cutList(Plan plan) {
         LengthFormat format = plan.format();
         return CsvWriter.write(
@@ -30,7 +31,8 @@ public final class ListCsv {
                                         plan.project().paper(piece.material()).name())),
                         plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(),
                                 mat.height(), mat.form().kind(), matPaper(plan, mat))),
-                        plan.workings().soft().stream().map(way -> strand(plan, way)))
+                        plan.workings().soft().stream().map(way -> strand(plan, way)),
+                        plan.design().ornaments().stream().map(ornament -> ornament(plan, ornament)))
                         .flatMap(rows -> rows).toList());
     }
 
@@ -40,6 +42,14 @@ public final class ListCsv {
         return List.of(way.soft().label(), plan.project().copies(), way.length().toMillimetres(),
                 width.toMillimetres(), plan.format().text(way.length()), plan.format().text(width), "strand",
                 way.soft().strand().material());
+    }
+
+    /** An ornament is cut or bought as the maker likes: by size and shape. */
+    private static List<Object> ornament(Plan plan, Ornament ornament) {
+        Length width = ornament.form().width();
+        Length height = ornament.form().height();
+        return List.of(ornament.label(), plan.project().copies(), width.toMillimetres(), height.toMillimetres(),
+                plan.format().text(width), plan.format().text(height), ornament.form().shape().word(), "ornament");
     }
 
     private static String matPaper(Plan plan, MatLayer mat) {

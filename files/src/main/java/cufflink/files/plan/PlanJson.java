@@ -3,7 +3,6 @@ package cufflink.files.plan;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import cufflink.design.Fixing;
 import cufflink.design.Held;
 import cufflink.design.Measures;
 import cufflink.design.PanelRef;
@@ -24,7 +23,6 @@ import cufflink.plan.RunStep;
 import cufflink.problem.Problem;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.PartSizes;
-import cufflink.stack.SoftWay;
 import cufflink.stack.StackLayer;
 import java.util.List;
 import java.util.Locale;
@@ -54,8 +52,7 @@ public final class PlanJson {
         measures(root.putObject("measures"));
         parts(root.putArray("parts"));
         pieces(root.putArray("pieces"));
-        soft(root.putArray("soft"));
-        hardware(root.putArray("hardware"));
+        TrimJson.write(root, plan);
         mats(root.putArray("mats"));
         closed(root.putObject("closed"));
         fold(root.putObject("fold"));
@@ -73,6 +70,10 @@ public final class PlanJson {
     }
 
     private ObjectNode length(Length length) {
+        return length(length, format);
+    }
+
+    static ObjectNode length(Length length, LengthFormat format) {
         return MAPPER.createObjectNode().put("mm", length.toMillimetres()).put("text", format.text(length));
     }
 
@@ -127,34 +128,6 @@ public final class PlanJson {
             ArrayNode away = node.putArray("cutAways");
             ArrayNode out = node.putArray("cutOuts");
             piece.cutOuts().forEach(cut -> cutOut((reachesEdge(piece, cut) ? away : out).addObject(), cut));
-        }
-    }
-
-    private void soft(ArrayNode soft) {
-        for (SoftWay way : plan.workings().soft()) {
-            ObjectNode node = soft.addObject().put("id", way.soft().id()).put("label", way.soft().label())
-                    .put("quantity", plan.project().copies()).put("material", way.soft().strand().material());
-            node.set("width", length(way.soft().strand().width()));
-            node.set("length", length(way.length()));
-            way.lies().stream().map(SoftWay.Lie::slack).min(Length::compareTo)
-                    .ifPresent(slack -> node.set("slack", length(slack)));
-            ArrayNode states = node.putArray("states");
-            way.lies().forEach(lie -> {
-                ObjectNode state = states.addObject().put("state", lie.state());
-                state.set("way", length(lie.way()));
-                state.set("slack", length(lie.slack()));
-            });
-        }
-    }
-
-    private void hardware(ArrayNode hardware) {
-        for (Fixing fixing : plan.design().fixings()) {
-            ObjectNode node = hardware.addObject().put("id", fixing.id()).put("label", fixing.label())
-                    .put("quantity", plan.project().copies()).put("kind", fixing.kind().word())
-                    .put("on", fixing.panel().toString()).put("face", fixing.face().word());
-            node.set("hole", length(fixing.sizes().hole()));
-            node.set("height", length(fixing.sizes().height()));
-            node.set("behind", length(fixing.sizes().behind()));
         }
     }
 

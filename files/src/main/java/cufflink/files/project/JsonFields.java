@@ -115,6 +115,16 @@ final class JsonFields {
         return value.asText();
     }
 
+    /** A colour, {@code #RRGGBB}. */
+    String colour(String name) {
+        String colour = text(name);
+        if (!colour.matches("#[0-9A-Fa-f]{6}")) {
+            problem(name, ProjectWords.COLOUR.of());
+            return "#FFFFFF";
+        }
+        return colour;
+    }
+
     int count(String name, int low, int high) {
         JsonNode value = node.path(name);
         if (!value.isInt() || value.asInt() < low || value.asInt() > high) {

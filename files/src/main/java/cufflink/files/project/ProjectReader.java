@@ -78,6 +78,9 @@ public final class ProjectReader {
                 envelope(fields)), fields);
         Bench bench = new Bench(ruler, tools(fields.in("tools")),
                 fields.word("scoring", ScoringStyle.class, JsonFields.lower()));
+        if (fields.has("ornaments")) {
+            wanted = OrnamentJson.read(fields, wanted);
+        }
         Map<PaperRole, Stock> chosen = papers(fields);
         Papers papers = Papers.completed(chosen, wanted.design().materials(), Project.plainCard(ruler));
         Project project = new Project(fields.text("name"), wanted, bench, papers, mats(fields.in("mats")),

@@ -46,6 +46,9 @@ public final class ProjectWriter {
                 PartPlace.of(part).face().ifPresent(face -> node.put("face", face.word()));
             });
         }
+        if (!project.ornaments().isEmpty()) {
+            OrnamentJson.write(root.putArray("ornaments"), project.ornaments());
+        }
         root.set("fit", project.wish().accept(new WishJson()));
         ObjectNode set = root.putObject("set");
         new TreeMap<>(project.set()).forEach(set::put);

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.measure.ExactText;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
-import cufflink.words.ProjectWords;
 import java.util.Locale;
 
 /** A paper as a JSON object. */
@@ -26,16 +25,7 @@ final class StockJson {
                 new Weight(fields.number("weight", 0, 10_000),
                         fields.word("basis", Weight.Basis.class, Weight.Basis::label)),
                 fields.optionalSize("caliper"),
-                colour(fields, "face"), colour(fields, "back"), fields.yes("directional"),
+                fields.colour("face"), fields.colour("back"), fields.yes("directional"),
                 fields.word("grain", Stock.Grain.class, JsonFields.lower()));
-    }
-
-    private static String colour(JsonFields fields, String name) {
-        String colour = fields.text(name);
-        if (!colour.matches("#[0-9A-Fa-f]{6}")) {
-            fields.problem(name, ProjectWords.COLOUR.of());
-            return "#FFFFFF";
-        }
-        return colour;
     }
 }
