@@ -6,9 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartPlace;
+import cufflink.design.Raise;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -211,10 +213,39 @@ class JudgementsTest {
                 row(CheckWords.SPINE_TOO_NARROW, Verdict.BAD,
                         with(Plans.adding(set("spine-fold"), "sleeve=notch-sleeve@base.back:inside").orThrow(),
                                 "sleeve.holds=3 x 2 x 1/4 in", "spine=1/8 in"))));
+        rows.addAll(ornaments(half));
         rows.add(row(CheckWords.POCKET_THE_OTHER_WAY, Verdict.BAD,
                 trial(TRIAL.replace("between: [base.back, tag.tag]", "between: [tag.tag, base.back]"))));
         rows.add(row(CheckWords.MOUTH_CLOSED, Verdict.BAD, trial(TRIAL.replace("open: top", "open: bottom"))));
         return rows.stream();
+    }
+
+    private static List<Arguments> ornaments(Project half) {
+        PanelRef front = new PanelRef("base", "front");
+        PanelRef back = new PanelRef("base", "back");
+        Project past = half.withOrnament(Plans.strip("strip", front, Face.OUTSIDE, 90, 50, 40, 20));
+        Project pads = half
+                .withOrnament(Plans.strip("one", front, Face.INSIDE, 30, 50, 40, 20).withHeight(Raise.ONE_PAD.height()))
+                .withOrnament(Plans.strip("two", back, Face.INSIDE, 30, 50, 60, 20).withHeight(Raise.ONE_PAD.height()));
+        Project pocket = Plans.adding(half, "pocket=panel-pockets@base.back:inside").orThrow();
+        return List.of(row(CheckWords.ORNAMENT_ON_NO_PANEL, Verdict.BAD,
+                half.withOrnament(Plans.strip("strip", new PanelRef("base", "none"), Face.OUTSIDE, 0, 0, 9, 9))),
+                row(CheckWords.ORNAMENT_IN_THE_WAY, Verdict.BAD,
+                        half.withOrnament(Plans.strip("strip", front, Face.INSIDE, 90, 50, 40, 20))),
+                row(CheckWords.ORNAMENT_CLOSES_MOUTH, Verdict.BAD,
+                        pocket.withOrnament(Plans.strip("strip", back, Face.INSIDE, 30, 10, 40, 20))),
+                row(CheckWords.ORNAMENT_HARDLY_HELD, Verdict.BAD,
+                        half.withOrnament(Plans.strip("strip", front, Face.OUTSIDE, 105, 50, 40, 20))),
+                row(CheckWords.ORNAMENT_POKES_OUT, Verdict.WATCH, past),
+                row(CheckWords.ORNAMENT_REACHES_PAST, Verdict.GOOD, past),
+                row(CheckWords.ORNAMENTS_LIE_WELL, Verdict.GOOD, pads),
+                row(CheckWords.ORNAMENTS_MEET, Verdict.GOOD, pads),
+                row(CheckWords.PADS_MEET, Verdict.WATCH, pads.withEnvelope(Optional.of(Plans.envelope("A2")))),
+                row(CheckWords.WORDS_HAVE_A_PLACE, Verdict.GOOD, pads),
+                row(CheckWords.NO_PLACE_FOR_WORDS, Verdict.WATCH,
+                        half.withOrnament(Plans.strip("strip", front, Face.OUTSIDE, 0, 5, 107.95, 130))),
+                row(CheckWords.ORNAMENT_KEEPS_DRY, Verdict.GOOD, Plans.project("overlapping-gate").withOrnament(
+                        Plans.strip("strip", new PanelRef("base", "cover"), Face.OUTSIDE, -20, 0, 60, 20))));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -230,12 +261,12 @@ class JudgementsTest {
                 .filter(check -> check.verdict() != Verdict.GOOD).count(), "worst first");
     }
 
-    /** But for a phrase, and for what the sizer of layers never lets come about. */
+    /** But for phrases, and for what the sizer of layers never lets come about. */
     @Test
     void everyJudgement_isSaidOfSomeCard() {
         Set<CheckWords> said = EnumSet.noneOf(CheckWords.class);
         judgements().forEach(row -> said.add((CheckWords) row.get()[0]));
-        assertEquals(EnumSet.of(CheckWords.PAST_THE_GROOVE, CheckWords.OPENING_CLOSED),
+        assertEquals(EnumSet.of(CheckWords.PAST_THE_GROOVE, CheckWords.OPENING_CLOSED, CheckWords.BY_AT_SIDE),
                 EnumSet.copyOf(Arrays.stream(CheckWords.values()).filter(code -> !said.contains(code)).toList()));
     }
 }

@@ -8,7 +8,6 @@ import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.Face;
 import cufflink.design.Ornament;
-import cufflink.design.OrnamentShape;
 import cufflink.design.PanelRef;
 import cufflink.design.Raise;
 import cufflink.design.Side;
@@ -83,18 +82,6 @@ class OrnamentsTest {
         return Length.nearestToMillimetres(length);
     }
 
-    private static Ornament.Along from(Ornament.Anchor anchor, double by) {
-        return new Ornament.Along(anchor, mm(by));
-    }
-
-    /** A rectangle with its left top corner so far from that of its panel. */
-    private static Ornament strip(String id, PanelRef on, Face face, double x, double y, double w, double h) {
-        return new Ornament(id, id, on, face,
-                new Ornament.Put(from(Ornament.Anchor.START, x), from(Ornament.Anchor.START, y), 0),
-                new Ornament.Form(OrnamentShape.RECTANGLE, mm(w), mm(h), Optional.empty()), Raise.FLAT.height(),
-                Optional.empty());
-    }
-
     private static Plan plan(Ornament... ornaments) {
         Project project = project(CARD);
         for (Ornament ornament : ornaments) {
@@ -117,7 +104,7 @@ class OrnamentsTest {
     void strip_pokesOutAndStaysDry_asItsEdgesSay(@ForAll @IntRange(min = -40, max = 90) int x,
             @ForAll @IntRange(min = -30, max = 140) int y, @ForAll @IntRange(min = 5, max = 70) int w,
             @ForAll @IntRange(min = 5, max = 70) int h) {
-        Plan plan = plan(strip("strip", FRONT, Face.OUTSIDE, x, y, w, h));
+        Plan plan = plan(Plans.strip("strip", FRONT, Face.OUTSIDE, x, y, w, h));
         OrnamentLie lie = lie(plan, "strip");
         // Seen from the front the fold is at the left; so is the left edge of the front as its outside lies up.
         int across = Math.max(0, Math.min(100, x + w) - Math.max(0, x));
@@ -137,10 +124,10 @@ class OrnamentsTest {
     @Test
     void ornamentAcrossAFold_inside_isInItsWay_outside_standsOut() {
         // The inside seen from above: the fold is at the right of the front.
-        Plan inside = plan(strip("strip", FRONT, Face.INSIDE, 80, 50, 40, 20));
+        Plan inside = plan(Plans.strip("strip", FRONT, Face.INSIDE, 80, 50, 40, 20));
         assertEquals(Set.of("closed"), lie(inside, "strip").inTheWay().keySet());
         assertTrue(codes(inside, Verdict.BAD).contains(CheckWords.ORNAMENT_IN_THE_WAY));
-        Plan outside = plan(strip("strip", FRONT, Face.OUTSIDE, -20, 50, 40, 20));
+        Plan outside = plan(Plans.strip("strip", FRONT, Face.OUTSIDE, -20, 50, 40, 20));
         assertEquals(Map.of(Side.LEFT, Length.ofMillimetres(20)), lie(outside, "strip").pokes());
         assertEquals(List.of(CheckWords.ORNAMENT_POKES_OUT), codes(outside, Verdict.WATCH));
         assertTrue(codes(outside, Verdict.BAD).isEmpty());
@@ -151,7 +138,7 @@ class OrnamentsTest {
         NamedSize envelope = PublishedSizes.named(NamedSize.Kind.ENVELOPE, "C6").orElseThrow();
         Project card = project(CARD).withEnvelope(Optional.of(envelope));
         assertTrue(codes(Plans.plan(card), Verdict.BAD).isEmpty());
-        Plan adorned = Plans.plan(card.withOrnament(strip("strip", FRONT, Face.OUTSIDE, 80, 50, 40, 20)));
+        Plan adorned = Plans.plan(card.withOrnament(Plans.strip("strip", FRONT, Face.OUTSIDE, 80, 50, 40, 20)));
         assertTrue(codes(adorned, Verdict.BAD).contains(CheckWords.TOO_LARGE_FOR), adorned.checks().toString());
     }
 
@@ -181,10 +168,10 @@ class OrnamentsTest {
     @Test
     void ornamentUnderAGluedPocket_liesInItsGlue_onThePocketItDoesNot() {
         Project card = Plans.adding(project(CARD), "pocket=panel-pockets@base.back:inside").orThrow();
-        Plan under = Plans.plan(card.withOrnament(strip("strip", BACK, Face.INSIDE, 30, 120, 40, 20)));
+        Plan under = Plans.plan(card.withOrnament(Plans.strip("strip", BACK, Face.INSIDE, 30, 120, 40, 20)));
         assertEquals(Set.of("closed"), lie(under, "strip").inTheWay().keySet());
         PanelRef pocket = new PanelRef("pocket.pocket", "front");
-        Plan over = Plans.plan(card.withOrnament(strip("strip", pocket, Face.OUTSIDE, 30, 60, 40, 20)));
+        Plan over = Plans.plan(card.withOrnament(Plans.strip("strip", pocket, Face.OUTSIDE, 30, 60, 40, 20)));
         assertEquals(Map.of(), lie(over, "strip").inTheWay());
         assertEquals(List.of(), lie(over, "strip").mouths());
     }
@@ -194,15 +181,15 @@ class OrnamentsTest {
     void ornamentAbovePocketsMouth_isInTheWayOfWhatGoesIn() {
         Project card = Plans.adding(project(CARD), "pocket=panel-pockets@base.back:inside").orThrow()
                 .withSet("pocket.size", "80 mm");
-        Plan plan = Plans.plan(card.withOrnament(strip("strip", BACK, Face.INSIDE, 30, 20, 40, 20)));
+        Plan plan = Plans.plan(card.withOrnament(Plans.strip("strip", BACK, Face.INSIDE, 30, 20, 40, 20)));
         assertEquals(1, lie(plan, "strip").mouths().size());
         assertTrue(codes(plan, Verdict.BAD).contains(CheckWords.ORNAMENT_CLOSES_MOUTH));
     }
 
     @Test
     void padsThatMeet_areNamedForThePost() {
-        Ornament front = strip("one", FRONT, Face.INSIDE, 20, 50, 30, 30).withHeight(Raise.ONE_PAD.height());
-        Ornament back = strip("two", BACK, Face.INSIDE, 60, 60, 30, 30).withHeight(Raise.TWO_PADS.height());
+        Ornament front = Plans.strip("one", FRONT, Face.INSIDE, 20, 50, 30, 30).withHeight(Raise.ONE_PAD.height());
+        Ornament back = Plans.strip("two", BACK, Face.INSIDE, 60, 60, 30, 30).withHeight(Raise.TWO_PADS.height());
         Plan plan = plan(front, back);
         Adornment.Meeting meeting = plan.workings().posed().adornment().meetings().get(0);
         Length card = plan.stack().orElseThrow().caliper("base");
@@ -213,24 +200,24 @@ class OrnamentsTest {
         Plan posted = Plans.plan(plan.project().withEnvelope(Optional.of(envelope)));
         assertTrue(codes(posted, Verdict.WATCH).contains(CheckWords.PADS_MEET));
         // Seen from the inside the two lie at opposite sides of the fold: 20 to 50 and 200 − 90 to 200 − 60 of it.
-        assertEquals(List.of(), plan(front, strip("two", BACK, Face.INSIDE, 10, 60, 30, 30)).workings().posed()
+        assertEquals(List.of(), plan(front, Plans.strip("two", BACK, Face.INSIDE, 10, 60, 30, 30)).workings().posed()
                 .adornment().meetings());
     }
 
     @Test
     void freePlace_isWhatAnOrnamentLeaves_andNeverUnderIt() {
-        Plan plan = plan(strip("strip", FRONT, Face.OUTSIDE, 0, 0, 100, 90));
+        Plan plan = plan(Plans.strip("strip", FRONT, Face.OUTSIDE, 0, 0, 100, 90));
         Adornment.FreePlace free = plan.workings().posed().adornment().free().orElseThrow();
         assertEquals(FRONT, free.panel());
         assertTrue(free.width().toMillimetres() > 99.5 && free.width().toMillimetres() <= 100, free.toString());
         assertTrue(free.height().toMillimetres() > 59 && free.height().toMillimetres() <= 60, free.toString());
-        assertTrue(codes(plan(strip("strip", FRONT, Face.OUTSIDE, 0, 0, 100, 145)), Verdict.WATCH)
+        assertTrue(codes(plan(Plans.strip("strip", FRONT, Face.OUTSIDE, 0, 0, 100, 145)), Verdict.WATCH)
                 .contains(CheckWords.NO_PLACE_FOR_WORDS));
     }
 
     @Test
     void lostOrnament_leavesTheCard_andIsNamed() {
-        Plan plan = plan(strip("strip", new PanelRef("base", "nowhere"), Face.OUTSIDE, 0, 0, 10, 10));
+        Plan plan = plan(Plans.strip("strip", new PanelRef("base", "nowhere"), Face.OUTSIDE, 0, 0, 10, 10));
         assertEquals(List.of(CheckWords.ORNAMENT_ON_NO_PANEL), codes(plan, Verdict.BAD));
         assertEquals(1, plan.workings().posed().adornment().lost().size());
     }
@@ -238,8 +225,8 @@ class OrnamentsTest {
     @ParameterizedTest
     @CsvSource({"START, 10, 10, 30", "END, 10, 70, 90", "MIDDLE, 0, 40, 60", "MIDDLE, -5, 35, 55", "END, -5, 85, 105"})
     void place_isMeasuredFromTheEdgeThatItNames(Ornament.Anchor anchor, double by, double left, double right) {
-        Ornament ornament = strip("strip", FRONT, Face.OUTSIDE, 0, 0, 20, 10);
-        Plan plan = plan(ornament.with(new Ornament.Put(from(anchor, by), ornament.put().down(), 0)));
+        Ornament ornament = Plans.strip("strip", FRONT, Face.OUTSIDE, 0, 0, 20, 10);
+        Plan plan = plan(ornament.with(new Ornament.Put(new Ornament.Along(anchor, mm(by)), ornament.put().down(), 0)));
         var box = plan.stack().orElseThrow().layers().stream().filter(layer -> layer.label().equals("strip"))
                 .findFirst().orElseThrow().footprint().getEnvelopeInternal();
         double card = plan.stack().orElseThrow().bounds().getMinX();

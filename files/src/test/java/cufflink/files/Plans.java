@@ -6,8 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.Face;
+import cufflink.design.Ornament;
+import cufflink.design.OrnamentShape;
+import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartPlace;
+import cufflink.design.Raise;
 import cufflink.design.SizedDesign;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
@@ -55,6 +59,18 @@ public final class Plans {
 
     /** The same project always has an equal plan: one that was asked for lately is not worked out again. */
     /** The project with a part of a built-in design, written {@code name=design@place}, or {@code @place:face}. */
+    /** A flat rectangle, millimetres: how far its left and top edges lie inside those of its panel, and its sides. */
+    public static Ornament strip(String id, PanelRef on, Face face, double x, double y, double w, double h) {
+        return new Ornament(id, id, on, face, new Ornament.Put(inside(x), inside(y), 0),
+                new Ornament.Form(OrnamentShape.RECTANGLE, Length.nearestToMillimetres(w),
+                        Length.nearestToMillimetres(h), Optional.empty()),
+                Raise.FLAT.height(), Optional.empty());
+    }
+
+    private static Ornament.Along inside(double by) {
+        return new Ornament.Along(Ornament.Anchor.START, Length.nearestToMillimetres(by));
+    }
+
     public static Outcome<Project> adding(Project project, String part) {
         String[] said = part.split("[=@]");
         Optional<Face> face = Arrays.stream(Face.values()).filter(one -> said[2].endsWith(":" + one.word()))

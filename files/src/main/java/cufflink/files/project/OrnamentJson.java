@@ -57,7 +57,7 @@ final class OrnamentJson {
             String id = fields.text("id");
             boolean used = ornaments.stream().anyMatch(one -> one.id().equals(id)) || wanted.design().hasOrnament(id);
             if (used || !id.matches("[A-Za-z][A-Za-z0-9-]{0,40}")) {
-                fields.problem("id", ProjectWords.NO_ORNAMENT_ID.of("id", id));
+                fields.problem("id", ProjectWords.NO_ORNAMENT_ID.of("name", id));
             }
             ornament(fields, id).ifPresent(ornaments::add);
         }
