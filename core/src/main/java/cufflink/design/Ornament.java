@@ -94,6 +94,11 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
         return !RAISED.isLongerThan(height);
     }
 
+    /** Under another label. */
+    public Ornament called(String other) {
+        return new Ornament(id, other, on, face, put, form, height, colour);
+    }
+
     public Ornament with(Put value) {
         return new Ornament(id, label, on, face, value, form, height, colour);
     }

@@ -2,11 +2,14 @@ package cufflink.drawing;
 
 import cufflink.design.Face;
 import cufflink.design.Held;
+import cufflink.design.Ornament;
 import cufflink.drawing.Shape.Spot;
+import cufflink.plan.OrnamentPlacing;
 import cufflink.plan.Plan;
 import cufflink.stack.ClosedStack;
 import cufflink.stack.StackLayer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +19,9 @@ import org.locationtech.jts.geom.Envelope;
 
 /** Draws the closed card from the front or the back, as it is held. */
 public final class ClosedDrawing {
+    /** Around a card on which something is laid, as a share of its longer side. */
+    private static final double ROOM = 0.15;
+
     private ClosedDrawing() {
     }
 
@@ -37,6 +43,38 @@ public final class ClosedDrawing {
         return new Coordinate(held.ownX(x, spot.y()), held.ownY(x, spot.y()));
     }
 
+    /**
+     * The closed card while an ornament is laid on it: that one is marked, whether it is seen or lies inside, and there
+     * is room around the card, so that it stays where it is when the ornament stands out.
+     */
+    public static Optional<Picture> laying(Plan plan, Ornament ornament, boolean fromBack, double point) {
+        Function<Coordinate, Spot> seen = seen(plan.design().definition().held(), fromBack);
+        return draw(plan, fromBack, point).map(card -> OrnamentPlacing.of(plan, ornament).map(placing -> {
+            List<Spot> ring = Arrays.stream(placing.outline().getExteriorRing().getCoordinates()).map(seen).toList();
+            Shape mark = new Shape.Path("", placing.looksBack() == fromBack ? Ink.NOW : Ink.HIDDEN, ring);
+            return new Picture(room(plan.stack().orElseThrow().bounds(), card.bounds(), seen), point,
+                    card.with(List.of(mark)).shapes());
+        }).orElse(card));
+    }
+
+    private static Envelope room(Envelope card, Envelope drawn, Function<Coordinate, Spot> seen) {
+        Envelope room = new Envelope();
+        for (Coordinate corner : List.of(new Coordinate(card.getMinX(), card.getMinY()),
+                new Coordinate(card.getMaxX(), card.getMaxY()))) {
+            room.expandToInclude(seen.apply(corner).x(), seen.apply(corner).y());
+        }
+        room.expandBy(ROOM * Math.max(room.getWidth(), room.getHeight()));
+        room.expandToInclude(drawn);
+        return room;
+    }
+
+    private static Function<Coordinate, Spot> seen(Held held, boolean fromBack) {
+        return corner -> {
+            double x = held.seenX(corner.x, corner.y);
+            return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
+        };
+    }
+
     private static Picture draw(Plan plan, ClosedStack stack, Held held, boolean fromBack, double point) {
         List<StackLayer> layers = new ArrayList<>(stack.layers());
         if (!fromBack) {
@@ -54,15 +92,13 @@ public final class ClosedDrawing {
 
     /** A layer as it is seen. */
     static Shape.Area area(Plan plan, StackLayer layer, Held held, boolean fromBack) {
-        Function<Coordinate, Spot> seen = corner -> {
-            double x = held.seenX(corner.x, corner.y);
-            return new Spot(fromBack ? -x : x, held.seenY(corner.x, corner.y));
-        };
+        Function<Coordinate, Spot> seen = seen(held, fromBack);
         List<Spot> corners = Outlines.corners(layer.footprint().getExteriorRing()).stream().map(seen).toList();
         List<List<Spot>> holes = Outlines.holes(layer.footprint()).stream()
                 .map(hole -> hole.stream().map(seen).toList()).toList();
         Face facing = fromBack ? layer.facing().other() : layer.facing();
-        return new Shape.Area(layer.label(), Ink.PAPER, corners, holes, Optional.of(LayerColours.of(plan, layer, facing)),
+        return new Shape.Area(layer.label(), Ink.PAPER, corners, holes,
+                Optional.of(LayerColours.of(plan, layer, facing)),
                 Optional.of(Ink.PAPER_EDGE));
     }
 }

@@ -14,6 +14,7 @@ import cufflink.mat.MatLayer;
 import cufflink.paper.Stock;
 import cufflink.stack.Attached;
 import cufflink.stack.SoftSpan;
+import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -107,8 +108,11 @@ public final class FoldDrawing {
             }
         }
         double above = HAIR * (scene.layers().size() + 1);
-        scene.trim().on().stream().filter(trim -> trim.on().equals(ref) && trim.face() == seen)
-                .forEach(trim -> addTrim(ref, trim, motion, lift + above * (upSeen ? 1 : -1)));
+        // An ornament may be seen from behind, where it reaches past its panel.
+        scene.trim().on().stream()
+                .filter(trim -> trim.on().equals(ref)
+                        && (trim.face() == seen || trim.kind() == StackLayer.Kind.ORNAMENT))
+                .forEach(trim -> addTrim(ref, trim, motion, lift + above * (trim.face() == pattern.up() ? 1 : -1)));
     }
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
@@ -119,7 +123,8 @@ public final class FoldDrawing {
     }
 
     private void addSpan(SoftSpan span) {
-        faces.add(strip(span.label(), span.label(), Ink.SOFT, Ink.SOFT.colour(), span.corners().stream().map(this::seen).toList()));
+        faces.add(strip(span.label(), span.label(), Ink.SOFT, Ink.SOFT.colour(),
+                span.corners().stream().map(this::seen).toList()));
     }
 
     private void addSpine(SpreadState.Spine spine) {

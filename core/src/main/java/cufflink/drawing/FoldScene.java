@@ -93,7 +93,8 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
     FoldScene trimmed(Plan plan) {
         StackedDesign stacked = plan.workings().stacked();
         return new FoldScene(state, lift, papers, mats, layers,
-                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)), marked, top);
+                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)),
+                marked, top);
     }
 
     /** The same with creases marked. */

@@ -32,7 +32,8 @@ public final class LayerColours {
             case SOFT -> Ink.SOFT.colour();
             case HARDWARE -> Ink.HARDWARE.colour();
             case ORNAMENT -> plan.design().ornaments().stream()
-                    .filter(one -> one.label().equals(layer.label()) && layer.panel().filter(one.on()::equals).isPresent())
+                    .filter(one -> one.label().equals(layer.label())
+                            && layer.panel().filter(one.on()::equals).isPresent())
                     .findFirst().flatMap(Ornament::colour).orElse(Ink.ORNAMENT.colour());
             case MAT -> paper(plan, layer).orElseThrow().face();
             case PANEL -> {

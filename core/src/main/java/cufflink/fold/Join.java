@@ -19,7 +19,9 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Join(String id, Way way, PanelRef part, PanelRef onto, Seat seat, List<Polygon> glued, Passing passing) {
     /** Ways to hold together; what is laid on a panel is an ornament, which the design's own glue knows nothing of. */
-    public enum Way { GLUED, WOVEN, SLOTTED, SLIDING, TIED, LAID }
+    public enum Way {
+        GLUED, WOVEN, SLOTTED, SLIDING, TIED, LAID
+    }
 
     /**
      * Where a part sits.

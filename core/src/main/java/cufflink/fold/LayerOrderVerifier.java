@@ -23,8 +23,8 @@ import org.locationtech.jts.geom.Polygon;
 
 /**
  * Proves that an order of layers can be paper (Justin's conditions, as in Demaine and O'Rourke, <i>Geometric Folding
- * Algorithms</i>, 2007, chapter 11; from memory). It looks at points on both sides of each crease and knows nothing
- * of how the order was found. For an assembly folded flat with creases at 0 or 180 degrees:
+ * Algorithms</i>, 2007, chapter 11; from memory). It looks at points on both sides of each crease and knows nothing of
+ * how the order was found. For an assembly folded flat with creases at 0 or 180 degrees:
  * <ol>
  * <li>a valley has its far panel above an unturned near panel, a mountain below;</li>
  * <li>no layer passes between the two panels of a folded crease across it (taco and tortilla), nor across a flat

@@ -64,7 +64,8 @@ public final class ClosedStackBuilder {
      * @param flaps    panels that close a mouth and are opened to put something in
      * @param bands    soft pieces that go round it
      */
-    public static ClosedStack build(FlatFoldedState flat, Decoration worn, List<Glue> glue, Map<String, Length> calipers,
+    public static ClosedStack build(FlatFoldedState flat, Decoration worn, List<Glue> glue,
+            Map<String, Length> calipers,
             List<Attached> attached, Map<Pocket, Contents> contents, Set<PanelRef> flaps, List<Soft> bands) {
         ClosedStackBuilder builder = new ClosedStackBuilder(flat, worn, calipers, attached);
         worn.flat().order().forEach(builder::add);

@@ -19,8 +19,8 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 
 /**
  * Finds the largest upright rectangle on the front of a closed card that lies on one panel and under nothing: among the
- * cells of a grid first (largest rectangle in a histogram), then as far as each of its sides can be moved outwards. What
- * it finds is free, since the free area contains it; a slightly larger place may be there.
+ * cells of a grid first (largest rectangle in a histogram), then as far as each of its sides can be moved outwards.
+ * What it finds is free, since the free area contains it; a slightly larger place may be there.
  */
 final class FreePlaceFinder {
     private static final GeometryFactory FACTORY = new GeometryFactory();

@@ -40,8 +40,8 @@ public final class OrnamentOutlines {
         return ornament.face() == pattern.up() ? RigidMotion.STAY : RigidMotion.mirrorAt(panel.bounds().centre().x);
     }
 
-    /** Where the low side of the ornament lies. */
-    private static double place(Ornament.Along along, double low, double high, double size) {
+    /** Where the low side of something lies between two ends. */
+    public static double place(Ornament.Along along, double low, double high, double size) {
         double by = along.by().toMillimetres();
         return switch (along.from()) {
             case START -> low + by;
@@ -73,7 +73,8 @@ public final class OrnamentOutlines {
     private static Polygon banner(double w, double h) {
         double fork = Math.min(h / 2, w * MOST_FORK);
         return FACTORY.createPolygon(List.of(new Coordinate(0, 0), new Coordinate(w, 0),
-                new Coordinate(w - fork, h / 2), new Coordinate(w, h), new Coordinate(0, h), new Coordinate(fork, h / 2),
+                new Coordinate(w - fork, h / 2), new Coordinate(w, h), new Coordinate(0, h),
+                new Coordinate(fork, h / 2),
                 new Coordinate(0, 0)).toArray(new Coordinate[0]));
     }
 

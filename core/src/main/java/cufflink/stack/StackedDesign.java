@@ -31,8 +31,8 @@ import java.util.stream.IntStream;
  *
  * @param mats   every layer to cut
  * @param trim   soft pieces, hardware and ornaments, where they lie on panels
- * @param worn   the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies, with
- *               the ornaments on it; one that does not close has none
+ * @param worn   the closed card, and what is loose, goes into a pocket or round it, in the order of the assemblies,
+ *               with the ornaments on it; one that does not close has none
  * @param stacks the same in layers
  */
 public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attached> trim,

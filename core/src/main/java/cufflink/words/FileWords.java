@@ -21,6 +21,8 @@ public enum FileWords implements Code {
     NO_REASON("the disk gave no reason"),
     NO_PATH("This is not the data of an SVG path: it goes wrong at character {column}.",
             "Copy what stands between the quotation marks of d=\"…\", all of it."),
+    NO_SVG("This is not an SVG drawing: it goes wrong in line {line}.", "Save it as plain SVG once more."),
+    NO_PATH_IN_FILE("This drawing has no path in it.", "Turn its shapes into paths in the drawing program first."),
     PATH_TOO_LONG("The path is longer than {most} characters.", "Simplify it."),
     PATH_ENCLOSES_NOTHING("The path encloses no area.", "Close the outline.");
 

@@ -25,8 +25,9 @@ public enum ProjectWords implements Code {
     NO_USE("“{text}” is not known; expected whole, shape or how many cards."),
     NO_ENVELOPE("This envelope is not known; known are {known.all}."),
     PANEL_EXPECTED("“{text}” must name a panel as piece.panel."),
-    NO_ORNAMENT_ID("“{name}” is no name of its own for an ornament: letters, digits and hyphens, a letter first, and each "
-            + "only once."),
+    NO_ORNAMENT_ID(
+            "“{name}” is no name of its own for an ornament: letters, digits and hyphens, a letter first, and each "
+                    + "only once."),
     TOO_MANY_ORNAMENTS("More than {most} ornaments are too many."),
     NO_PAPER("A project needs at least one paper."),
     COLOUR("A colour is written #RRGGBB.");

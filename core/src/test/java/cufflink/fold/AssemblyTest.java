@@ -197,7 +197,8 @@ class AssemblyTest {
                 BACK, 0);
         FlatFoldedState closed = close(assembly, List.of()).orThrow();
         Length caliper = Length.ofMicrometres(300);
-        ClosedStack stack = ClosedStackBuilder.build(closed, Decoration.of(closed, List.of()), List.of(), Map.of("card", caliper, "tag", caliper),
+        ClosedStack stack = ClosedStackBuilder.build(closed, Decoration.of(closed, List.of()), List.of(),
+                Map.of("card", caliper, "tag", caliper),
                 List.of(), Map.of(), Set.of(), List.of());
         assertEquals(1, stack.shown(true).get(0).share(), 1e-9);
         assertEquals("front", stack.shown(true).get(0).layer().label());

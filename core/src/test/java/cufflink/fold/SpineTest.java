@@ -156,7 +156,8 @@ class SpineTest {
     @Test
     void closedCard_isAsWideAndThickAsItsSpineMakesIt() {
         CreasePattern pattern = strip(new int[] {40, 40}, new int[] {5}, new Fold[] {Fold.VALLEY});
-        ClosedStack stack = ClosedStackBuilder.build(folded(pattern).flat().orElseThrow(), Decoration.of(folded(pattern).flat().orElseThrow(), List.of()), List.of(),
+        ClosedStack stack = ClosedStackBuilder.build(folded(pattern).flat().orElseThrow(),
+                Decoration.of(folded(pattern).flat().orElseThrow(), List.of()), List.of(),
                 Map.of("base", CALIPER), List.of(), Map.of(), Set.of(), List.of());
         assertEquals(Length.ofMicrometres(40_300), stack.width());
         assertEquals(Length.ofMillimetres(60), stack.height());

@@ -1,6 +1,7 @@
 package cufflink.desktop;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.Ornament;
 import cufflink.desktop.store.Background;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
@@ -23,6 +24,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.files.DataFolder;
 import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.design.SvgPaths;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
@@ -31,6 +33,7 @@ import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stash.StashPunch;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -99,6 +102,22 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     @Override
     public List<DesignDefinition> designs() {
         return List.copyOf(library.designs().values());
+    }
+
+    @Override
+    public List<StashPunch> punches() {
+        return stash.stash().punches();
+    }
+
+    @Override
+    public Optional<Ornament.Traced> shapeFromFile() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("A shape from an SVG file");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("SVG drawings", "*.svg"));
+        Optional<Outcome<Ornament.Traced>> read = dialogs.files().open(chooser).map(SvgPaths::ofFile);
+        read.ifPresent(outcome -> work.say(
+                String.join(" ", outcome.problems().stream().map(Problem::text).toList())));
+        return read.flatMap(Outcome::value);
     }
 
     @Override

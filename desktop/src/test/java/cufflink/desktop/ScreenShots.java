@@ -21,6 +21,7 @@ import java.util.Locale;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.Scene;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -41,7 +42,8 @@ import org.testfx.util.WaitForAsyncUtils;
 class ScreenShots {
     /** The views by name. */
     private static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers",
-            "pose", "collapse", "wrong-way", "table", "failing", "parts", "metric", "large-text", "stash", "offcuts",
+            "pose", "collapse", "wrong-way", "table", "failing", "parts", "ornaments", "metric", "large-text", "stash",
+            "offcuts",
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
@@ -176,6 +178,12 @@ class ScreenShots {
                 resume("Night");
                 screens.work().goTo(screens.work().plan().run().size() - 4);
                 screens.benchScreen().addPart();
+            }
+            case "ornaments" -> {
+                card("Comet");
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
+                ((Hyperlink) scene.lookup("#ornament-moon .part-name")).fire();
             }
             case "large-text" -> {
                 resume("Comet");

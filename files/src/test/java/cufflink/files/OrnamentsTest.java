@@ -111,7 +111,8 @@ class OrnamentsTest {
         int down = Math.max(0, Math.min(150, y + h) - Math.max(0, y));
         assertEquals((double) across * down / (w * h), lie.share(), 1e-9);
         assertEquals(across * down < w * h, lie.isPartlyDry());
-        Map<Side, Integer> past = Map.of(Side.LEFT, -x, Side.RIGHT, x + w - 100, Side.TOP, -y, Side.BOTTOM, y + h - 150);
+        Map<Side, Integer> past = Map.of(Side.LEFT, -x, Side.RIGHT, x + w - 100, Side.TOP, -y, Side.BOTTOM,
+                y + h - 150);
         for (Side side : Side.values()) {
             assertEquals(Length.ofMillimetres(Math.max(0, past.get(side))),
                     lie.pokes().getOrDefault(side, Length.ZERO), side.word());
@@ -252,17 +253,20 @@ class OrnamentsTest {
                 && area.corners().stream().anyMatch(spot -> spot.x() > 227.9)));
     }
 
-    /** Areas from elementary geometry: a square, a disc by four arcs, the region under a parabola (a third of its box). */
+    /**
+     * Areas from elementary geometry: a square, a disc by four arcs, the region under a parabola (a third of its box).
+     */
     @ParameterizedTest
-    @CsvSource({"M0 0h10v10h-10z, 100", "'M 0 10 A 10 10 0 0 1 10 0 10 10 0 0 1 20 10 10 10 0 0 1 10 20 10 10 0 0 1 0 10 Z', 314.159",
-            "'M0 0 Q 10 0 20 20 L 0 20 Z M 5 15 h1 v1 h-1 z', 266.667", "'m5,5 l10,0 l0,10', 50"})
+    @CsvSource({"M0 0h10v10h-10z, 100",
+        "'M 0 10 A 10 10 0 0 1 10 0 10 10 0 0 1 20 10 10 10 0 0 1 10 20 10 10 0 0 1 0 10 Z', 314.159",
+        "'M0 0 Q 10 0 20 20 L 0 20 Z M 5 15 h1 v1 h-1 z', 266.667", "'m5,5 l10,0 l0,10', 50"})
     void path_enclosesWhatItSays(String path, double area) {
         assertEquals(area, SvgPaths.read("path", path).orThrow().outline().getArea(), area * 2e-3);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "rubbish", "M0 0", "M0 0 L10 10", "M0 0 L", "M10 10h80v-5q", "M0 0 C 1 1",
-            "M 0 0 L 1e30 0 L 1e30 1", "<svg/>"})
+        "M 0 0 L 1e30 0 L 1e30 1", "<svg/>"})
     void path_thatEnclosesNothing_isRefused(String path) {
         assertTrue(SvgPaths.read("path", path).value().isEmpty(), path);
     }

@@ -6,10 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.design.Face;
+import cufflink.design.Ornament;
+import cufflink.design.OrnamentShape;
 import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartPlace;
+import cufflink.design.Raise;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.design.SvgPaths;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
 import cufflink.fit.SheetUse;
@@ -60,12 +64,55 @@ class ProjectFileTest {
                 with(with(Plans.project("pocket-fold"), "tag", "turned-tag", "pocket:pocket.pocket"), "band",
                         "belly-band",
                         "around").withSet("band.school", "pinched"),
-                gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
+                adorned(gate), gate.withPaper(PaperRole.layer(3), lilac).withScoring(ScoringStyle.OWN_FACE),
                 gate.withEnvelope(Optional.of(Plans.envelope("A6")))
                         .withMats(
                                 new MatSettings(2, Length.ofInches(1, 16), Map.of()).with(new PanelRef("base", "cover"),
                                         new MatSettings.OnPanel(Optional.of(1), Optional.empty(),
                                                 Optional.of(Length.ofInches(3)), Optional.of(Length.ofInches(4))))));
+    }
+
+    private static Project adorned(Project card) {
+        PanelRef cover = new PanelRef("base", "cover");
+        Ornament strip = Plans.strip("strip", cover, Face.OUTSIDE, -3.5, 12, 40, 1 / 3.0).withColour("#a0B1c2");
+        Ornament.Traced leaf = SvgPaths.read("path", "M0 0 Q 20 0 20 10 Q 0 10 0 0 z").orThrow();
+        Ornament traced = Plans.strip("leaf", cover, Face.INSIDE, 0, 0, 30, 15)
+                .with(new Ornament.Form(OrnamentShape.PATH, Length.ofInches(1), Length.ofInches(1, 2),
+                        Optional.of(leaf)))
+                .with(new Ornament.Put(Ornament.Along.CENTRED,
+                        new Ornament.Along(Ornament.Anchor.END, Length.ofInches(-1, 64)), -12.5))
+                .withHeight(Raise.TWO_PADS.height());
+        return card.withOrnament(strip).withOrnament(traced).withOrnament(strip.withHeight(Length.ofMicrometres(700)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"id\" : \"leaf\"| \"id\" : \"strip\"| no name of its own for an ornament",
+        "\"id\" : \"leaf\"| \"id\" : \"1 2\"| no name of its own for an ornament",
+        "\"on\" : \"base.cover\"| \"on\" : \"cover\"| must name a panel",
+        "\"shape\" : \"rectangle\"| \"shape\" : \"star\"| “star” is not known",
+        "M0 0 Q 20| M0 0 Z 20| SVG path: it goes wrong", "\"width\" : \"40 mm\"| \"width\" : \"0\"| more than 0",
+        "\"across\" : \"left -3.5 mm\"| \"across\" : \"east 3 mm\"| “east 3 mm” is not known",
+        "\"across\" : \"left -3.5 mm\"| \"across\" : \"left far\"| does not start with a number",
+        "\"turn\" : -12.5| \"turn\" : 720| number between",
+        "\"raised\" : \"two pads\"| \"raised\" : \"-1 mm\"| 0 or more",
+        "\"colour\" : \"#a0B1c2\"| \"colour\" : \"red\"| #RRGGBB"})
+    void damagedOrnaments_areNamed(String good, String bad, String message) {
+        String text = ProjectWriter.text(adorned(Plans.project("overlapping-gate")));
+        assertTrue(text.contains(good), text);
+        List<String> problems = problems(text.replace(good, bad));
+        assertTrue(problems.stream().anyMatch(problem -> problem.contains(message)), problems.toString());
+    }
+
+    @Test
+    void ornamentsOfAPart_goWithIt_othersStay() {
+        Project card = Plans.adding(Plans.project("half-fold"), "pocket=panel-pockets@base.back:inside").orThrow();
+        Ornament on = Plans.strip("one", new PanelRef("pocket.pocket", "front"), Face.OUTSIDE, 5, 5, 20, 10);
+        Ornament off = Plans.strip("two", new PanelRef("base", "front"), Face.OUTSIDE, 5, 5, 20, 10);
+        Project adorned = card.withOrnament(on).withOrnament(off);
+        assertEquals(List.of(on, off), adorned.ornaments());
+        assertEquals(List.of(off), adorned.withoutPart("pocket").ornaments());
+        assertEquals(adorned.withoutPart("pocket"), Plans.project("half-fold").withOrnament(off));
+        assertEquals(card, adorned.withoutOrnament("one").withoutOrnament("two"));
     }
 
     private static List<String> problems(String text) {

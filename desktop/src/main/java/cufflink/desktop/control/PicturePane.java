@@ -91,6 +91,11 @@ public final class PicturePane extends Pane {
         return Math.min(most, Math.min(across, down));
     }
 
+    /** How far a pixel goes on what is shown. */
+    public double millimetresAPixel() {
+        return 1 / scale;
+    }
+
     /** The spot of the picture at a place of this pane; empty while nothing is shown. */
     public Optional<Shape.Spot> spotAt(double x, double y) {
         return shown == null ? Optional.empty() : Optional.of(new Shape.Spot((x - dx) / scale, (y - dy) / scale));

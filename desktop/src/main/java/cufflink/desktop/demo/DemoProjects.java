@@ -1,8 +1,13 @@
 package cufflink.desktop.demo;
 
 import cufflink.design.DesignDefinition;
+import cufflink.design.Face;
+import cufflink.design.Ornament;
+import cufflink.design.OrnamentShape;
+import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartPlace;
+import cufflink.design.Raise;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.SheetUse;
 import cufflink.fit.Wish;
@@ -72,8 +77,19 @@ public final class DemoProjects {
                 .withPaper(PaperRole.layer(1), midnight("Letter"))
                 .withPaper(PaperRole.layer(2), starfield("12 in square"))
                 .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of())).withEnvelope(envelope("A6"))
+                .withOrnament(moon())
                 .withCopies(24)
                 .withNotes("Ring the comet's tail in silver before the layers go on.");
+    }
+
+    /** A moon that is glued on the wide leaf and keeps the narrow one shut. */
+    private static Ornament moon() {
+        Length across = Length.ofInches(3, 2);
+        return new Ornament("moon", "Moon", new PanelRef("base", "cover"), Face.OUTSIDE,
+                new Ornament.Put(new Ornament.Along(Ornament.Anchor.START, Length.ofInches(-1, 2)),
+                        new Ornament.Along(Ornament.Anchor.START, Length.ofInches(5, 4)), 0),
+                new Ornament.Form(OrnamentShape.CIRCLE, across, across, Optional.empty()), Raise.FLAT.height(),
+                Optional.of("#E3C46A"));
     }
 
     /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */

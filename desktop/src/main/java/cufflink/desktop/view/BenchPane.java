@@ -1,6 +1,5 @@
 package cufflink.desktop.view;
 
-import cufflink.design.PartPlace;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
@@ -11,6 +10,7 @@ import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.StringProperty;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -26,13 +26,12 @@ final class BenchPane extends BorderPane {
 
     /**
      * @param picked is told the id of what is clicked
-     * @param adding is told the place to which a part is to be added
+     * @param laid   the id of the ornament that is being laid
      */
-    BenchPane(Workspace work, Listening listening, Consumer<String> picked, Consumer<PartPlace> adding) {
+    BenchPane(Workspace work, Listening listening, Consumer<String> picked, AddMenu menu, StringProperty laid) {
         this.work = work;
         this.fold = new FoldPane(work);
-        this.card = new CardPane(work);
-        AddMenu menu = new AddMenu(work, adding);
+        this.card = new CardPane(work, listening, laid);
         setOnContextMenuRequested(asked -> {
             menu.show(this, asked.getScreenX(), asked.getScreenY());
             asked.consume();

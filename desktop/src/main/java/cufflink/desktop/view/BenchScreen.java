@@ -6,6 +6,8 @@ import cufflink.desktop.work.Workspace;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -50,13 +52,14 @@ public final class BenchScreen extends ListeningScreen {
         SizePane[] pane = new SizePane[1];
         readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure));
         RunStripPane strip = new RunStripPane(work, listening);
-        size = new SizePane(work, listening, readOut::explain, strip::light, actions);
+        StringProperty laid = new SimpleStringProperty("");
+        size = new SizePane(work, listening, readOut::explain, strip::light, laid, actions);
         pane[0] = size;
         bench = new BenchPane(work, listening, id -> {
             if (!work.pick(id)) {
                 explainPicked(id);
             }
-        }, size::addTo);
+        }, new AddMenu(work, size::addTo, size::lay), laid);
         setTop(topBar());
         setLeft(Rows.scroll(size, "left-scroll"));
         setCenter(MessageBar.over(bench, work.messageProperty(), listening, () -> work.say("")));
@@ -203,6 +206,11 @@ public final class BenchScreen extends ListeningScreen {
         size.addPart();
     }
 
+    /** Lays a new ornament on the front of the closed card. */
+    public void layOrnament() {
+        size.layOrnament();
+    }
+
     private void onKey(KeyEvent key) {
         boolean typing = key.getTarget() instanceof TextInputControl;
         boolean handled = key.isShortcutDown() ? onShortcut(key) : !typing && onPlainKey(key.getCode());
@@ -239,6 +247,7 @@ public final class BenchScreen extends ListeningScreen {
             case HOME -> actions.shelf();
             case R -> bench.play();
             case P -> addPart();
+            case O -> layOrnament();
             case W -> bench.turnBy(8, 0);
             case S -> bench.turnBy(-8, 0);
             case A -> bench.turnBy(0, 8);

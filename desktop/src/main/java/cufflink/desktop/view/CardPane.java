@@ -1,8 +1,12 @@
 package cufflink.desktop.view;
 
+import cufflink.design.Ornament;
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.Picture;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.View;
@@ -10,6 +14,7 @@ import cufflink.fold.Assembly;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
 import java.util.Optional;
+import javafx.beans.property.StringProperty;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
@@ -29,14 +34,23 @@ final class CardPane extends BorderPane {
     private final PicturePane closed = new PicturePane(36, 4.2, 1.2);
     private final MotionPane motion = new MotionPane();
     private final LayersPane layers = new LayersPane();
+    private final StringProperty picked;
+    private final Fractions line = new Fractions("", "ornament-line");
     private String chosen = FRONT;
 
-    CardPane(Workspace work) {
+    /**
+     * @param picked the id of the ornament that is being laid; empty for none
+     */
+    CardPane(Workspace work, Listening listening, StringProperty picked) {
         this.work = work;
+        this.picked = picked;
         setId("card-pane");
         choices.getStyleClass().add("pose-choices");
         closed.setId("closed-picture");
-        closed.show(point -> ClosedDrawing.draw(work.plan(), chosen.equals(BACK), point));
+        closed.show(this::card);
+        new OrnamentHand(work, closed, picked, () -> chosen.equals(BACK));
+        line.setId("ornament-line");
+        listening.to(picked, change -> showPicked());
         closed.setOnMouseClicked(click -> closed.spotAt(click.getX(), click.getY()).ifPresent(this::tap));
         setTop(choices);
     }
@@ -79,9 +93,29 @@ final class CardPane extends BorderPane {
             setBottom(null);
             setRight(layers);
             closed.describe("The closed card, " + name);
-            closed.repaint();
+            showPicked();
             work.plan().stack().ifPresentOrElse(stack -> layers.show(work.plan(), stack.thickest(), true),
                     layers::clear);
+        }
+    }
+
+    private Optional<Ornament> picked() {
+        return work.project().ornaments().stream().filter(ornament -> ornament.id().equals(picked.get())).findFirst();
+    }
+
+    private Optional<Picture> card(double point) {
+        boolean fromBack = chosen.equals(BACK);
+        return picked().map(ornament -> ClosedDrawing.laying(work.plan(), ornament, fromBack, point))
+                .orElseGet(() -> ClosedDrawing.draw(work.plan(), fromBack, point));
+    }
+
+    /** Shows what the ornament that is being laid does. */
+    private void showPicked() {
+        if (getCenter() == closed) {
+            Optional<Ornament> ornament = picked();
+            ornament.ifPresent(one -> line.setText(OrnamentLine.of(work.plan(), one)));
+            setBottom(ornament.isPresent() ? line : null);
+            closed.repaint();
         }
     }
 

@@ -53,13 +53,20 @@ final class LiveRows {
 
     /** Reads a length that was typed, and says what is wrong with it if anything is. */
     boolean typedLength(String text, Predicate<Length> use) {
+        return typedDistance(text, length -> {
+            if (length.isNegative()) {
+                work.say("A length cannot be less than 0.");
+                return false;
+            }
+            return use.test(length);
+        });
+    }
+
+    /** As {@link #typedLength} for a distance, which may be less than 0. */
+    boolean typedDistance(String text, Predicate<Length> use) {
         LengthReading<Length> read = LengthParser.read(text, work.project().unit());
         if (read.value().isEmpty()) {
             work.say(read.message());
-            return false;
-        }
-        if (read.value().get().isNegative()) {
-            work.say("A length cannot be less than 0.");
             return false;
         }
         return use.test(read.value().get());

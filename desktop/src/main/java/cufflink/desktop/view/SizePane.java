@@ -2,15 +2,18 @@ package cufflink.desktop.view;
 
 import cufflink.design.DesignDefinition;
 import cufflink.design.Measures;
+import cufflink.design.Ornament;
 import cufflink.design.PartDefinition;
 import cufflink.design.PartPlace;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
+import cufflink.stash.StashPunch;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
@@ -26,6 +29,12 @@ public final class SizePane extends VBox {
 
         void editLayers();
 
+        /** A shape from a file that the maker chooses; empty if none was, or could be read, which is said. */
+        Optional<Ornament.Traced> shapeFromFile();
+
+        /** The dies and punches of the stash. */
+        List<StashPunch> punches();
+
         void editTools();
 
         /** Lays all copies out on what the stash holds. */
@@ -38,19 +47,22 @@ public final class SizePane extends VBox {
     private final MeasureRows measures;
     private final MakingRows making;
     private final PartsPane parts;
+    private final OrnamentsPane ornaments;
     private String built = "";
 
     /**
      * @param explain shows a derivation
      * @param lit     is told the part that the pointer is on, and when it leaves
+     * @param laid    the id of the ornament that is being laid
      */
     SizePane(Workspace work, Listening listening, Consumer<String> explain, Consumer<Optional<PartDefinition>> lit,
-            Dialogs dialogs) {
+            StringProperty laid, Dialogs dialogs) {
         this.dialogs = dialogs;
         live = new LiveRows(work);
         measures = new MeasureRows(work, explain, live);
         making = new MakingRows(work, dialogs, live);
         parts = new PartsPane(work, listening, measures, dialogs::designs, lit);
+        ornaments = new OrnamentsPane(work, listening, live, laid, dialogs);
         getStyleClass().add("size-pane");
         getChildren().addAll(new FitPane(work, listening), rows);
         listening.to(work.planProperty(), is -> show(is));
@@ -72,9 +84,20 @@ public final class SizePane extends VBox {
         parts.add();
     }
 
+    /** Lays a new ornament on a face of a panel. */
+    void lay(PartPlace.OnPanel place) {
+        ornaments.lay(place);
+    }
+
+    /** Lays a new ornament on the front of the closed card. */
+    void layOrnament() {
+        ornaments.lay();
+    }
+
     private void show(Plan plan) {
         String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet()
-                + plan.project().step() + plan.design().parts().stream().map(PartDefinition::name).toList();
+                + plan.project().step() + plan.design().parts().stream().map(PartDefinition::name).toList()
+                + OrnamentsPane.shape(plan);
         if (!shape.equals(built)) {
             built = shape;
             build(plan);
@@ -93,6 +116,8 @@ public final class SizePane extends VBox {
         }
         parts.build(plan);
         add(parts);
+        ornaments.build(plan);
+        add(ornaments);
         add(Rows.heading("Layers"));
         add(making.layers());
         add(making.reveal());

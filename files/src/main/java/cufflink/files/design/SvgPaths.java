@@ -2,17 +2,23 @@ package cufflink.files.design;
 
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Ornament;
+import cufflink.files.TextFile;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import cufflink.words.Message;
 import cufflink.words.FileWords;
+import cufflink.words.Message;
 import java.awt.Shape;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.StringReader;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.geom.Coordinate;
@@ -28,6 +34,7 @@ public final class SvgPaths {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Arcs and curves are followed to this share of the path's size. */
     private static final double EVEN = 1e-4;
+    private static final long MOST_BYTES = 5_000_000;
     private static final int MOST_CHARACTERS = 100_000;
     private static final int MOST_CORNERS = 20_000;
 
@@ -37,9 +44,32 @@ public final class SvgPaths {
     /** The shape, or what is wrong with the path; {@code where} is named in problems. */
     public static Outcome<Ornament.Traced> read(String where, String path) {
         Outcome<Shape> parsed = parse(where, path);
-        return parsed.then(shape -> outline(shape)
-                .<Outcome<Ornament.Traced>>map(found -> Outcome.of(new Ornament.Traced(path, found)))
+        return parsed.then(shape -> outline(shape).<Outcome<Ornament.Traced>>map(
+                found -> Outcome.of(new Ornament.Traced(path, found)))
                 .orElseGet(() -> failed(where, FileWords.PATH_ENCLOSES_NOTHING.of())));
+    }
+
+    /** The shape of all paths of an SVG file together. */
+    public static Outcome<Ornament.Traced> ofFile(Path file) {
+        String name = String.valueOf(file.getFileName());
+        return TextFile.read(file, "drawing", "SVG", MOST_BYTES).then(text -> {
+            List<String> paths = new ArrayList<>();
+            XMLInputFactory factory = XMLInputFactory.newInstance();
+            factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+            factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+            try {
+                XMLStreamReader reader = factory.createXMLStreamReader(new StringReader(text));
+                while (reader.hasNext()) {
+                    if (reader.next() == XMLStreamConstants.START_ELEMENT && reader.getLocalName().equals("path")
+                            && reader.getAttributeValue(null, "d") != null) {
+                        paths.add(reader.getAttributeValue(null, "d"));
+                    }
+                }
+            } catch (XMLStreamException fault) {
+                return failed(name, FileWords.NO_SVG.of("line", fault.getLocation().getLineNumber()));
+            }
+            return paths.isEmpty() ? failed(name, FileWords.NO_PATH_IN_FILE.of()) : read(name, String.join(" ", paths));
+        });
     }
 
     private static <T> Outcome<T> failed(String where, Message what) {

@@ -6,15 +6,11 @@ import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
-import cufflink.files.FileTrouble;
+import cufflink.files.TextFile;
 import cufflink.problem.Outcome;
 import cufflink.problem.Place;
 import cufflink.problem.Problem;
-import cufflink.words.FileWords;
 import cufflink.words.ProjectWords;
-import java.io.IOException;
-import java.nio.charset.CharacterCodingException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -33,17 +29,8 @@ record JsonDocument(String kind, String marker, int newest, long largest) {
 
     /** The object in a file, or why there is none; the file stays as it is. */
     Outcome<JsonNode> read(Path file) {
-        String name = String.valueOf(file.getFileName());
-        try {
-            return Files.size(file) > largest
-                    ? Outcome.failed(Problem.error(name, FileWords.TOO_LARGE.of("kind", kind)))
-                    : read(name, Files.readString(file));
-        } catch (CharacterCodingException fault) {
-            return Outcome.failed(Problem.error(name, FileWords.NOT_TEXT.of("kind", kind, "format", "JSON")));
-        } catch (IOException fault) {
-            return Outcome.failed(
-                    Problem.error(file.toString(), FileWords.UNREADABLE.of("reason", FileTrouble.reason(fault))));
-        }
+        return TextFile.read(file, kind, "JSON", largest)
+                .then(text -> read(String.valueOf(file.getFileName()), text));
     }
 
     /** The object in a text; {@code name} is what messages call the file. */
