@@ -9,6 +9,7 @@ import cufflink.plan.StepSubject;
 import cufflink.stack.Attached;
 import cufflink.stack.OrnamentLie;
 import cufflink.stack.SoftWay;
+import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -52,8 +53,10 @@ final class TrimDrawing {
             if (one.on().piece().equals(trim.panel().piece()) && one.face() == trim.face()
                     && !later.contains(one.id())) {
                 Ink ink = ink(one);
+                String colour = colours.getOrDefault(one.id(), ink.colour());
+                // Pale enough for the glue to be seen on it.
                 shapes.add(new Shape.Area(one.id(), ink, Outlines.spots(one.outline()), List.of(),
-                        Optional.of(colours.getOrDefault(one.id(), ink.colour())),
+                        Optional.of(one.kind() == StackLayer.Kind.ORNAMENT ? Colours.tint(colour, 0.6) : colour),
                         Optional.of(one.id().equals(trim.id()) ? Ink.NOW : Ink.CUT)));
             }
         }

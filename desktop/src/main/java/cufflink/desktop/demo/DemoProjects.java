@@ -89,7 +89,7 @@ public final class DemoProjects {
                 new Ornament.Put(new Ornament.Along(Ornament.Anchor.START, Length.ofInches(-1, 2)),
                         new Ornament.Along(Ornament.Anchor.START, Length.ofInches(5, 4)), 0),
                 new Ornament.Form(OrnamentShape.CIRCLE, across, across, Optional.empty()), Raise.FLAT.height(),
-                Optional.of("#E3C46A"));
+                Optional.of("#B5543C"));
     }
 
     /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */
