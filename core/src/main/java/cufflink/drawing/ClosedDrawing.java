@@ -32,8 +32,13 @@ public final class ClosedDrawing {
 
     /** What a piece is joined to, closed, from the front; absent while it does not close. */
     public static Optional<Picture> draw(Plan plan, String piece, double point) {
+        return draw(plan, piece, false, point);
+    }
+
+    /** What a piece is joined to, closed, of areas only; absent while it does not close. */
+    static Optional<Picture> draw(Plan plan, String piece, boolean fromBack, double point) {
         return plan.workings().stacked().stack(piece)
-                .map(stack -> draw(plan, stack, plan.design().held(piece), false, point));
+                .map(stack -> draw(plan, stack, plan.design().held(piece), fromBack, point));
     }
 
     /** The place on the card, seen from the front, at which a spot of its picture lies. */

@@ -101,7 +101,9 @@ public final class StepDrawing {
             @Override
             public Picture part(StepSubject.OfPart part) {
                 String piece = plan.design().main(part.part()).orElseThrow().id();
-                return ClosedDrawing.draw(plan, piece, point).orElseGet(() -> flat(piece));
+                Optional<Picture> wrapped = WrappedDrawing.rounds(plan).contains(part.part())
+                        ? WrappedDrawing.upTo(plan, part.part(), false, point) : Optional.empty();
+                return wrapped.or(() -> ClosedDrawing.draw(plan, piece, point)).orElseGet(() -> flat(piece));
             }
 
             @Override

@@ -77,16 +77,19 @@ public final class PartSizes {
     }
 
     /**
-     * Something with a part round it. A part with a pocket for it is as large as it is with that in its pocket; any
-     * other, a band, adds its own thickness in every direction, which is no less than it does.
+     * Something with a part round it. A part with a pocket for it is as large as it is with that in its pocket, where
+     * it lies with its longer side along the longer one; any other, a band, adds its own thickness in every direction,
+     * which is no less than it does.
      */
     private ClosedSize around(PartDefinition round, ClosedSize own, ClosedSize inside) {
         boolean holds = design.pockets().stream()
                 .anyMatch(pocket -> round.seat() instanceof PartDefinition.Around seat
                         && pocket.definition().holds().equals(seat.holds()));
         Length more = own.thickness();
-        return holds ? new ClosedSize(Length.longer(own.width(), inside.width()),
-                Length.longer(own.height(), inside.height()), Length.longer(own.thickness(), inside.thickness()))
+        ClosedSize lying = own.isWide() == inside.isWide() ? inside
+                : new ClosedSize(inside.height(), inside.width(), inside.thickness());
+        return holds ? new ClosedSize(Length.longer(own.width(), lying.width()),
+                Length.longer(own.height(), lying.height()), Length.longer(own.thickness(), lying.thickness()))
                 : new ClosedSize(inside.width().plus(more), inside.height().plus(more),
                         inside.thickness().plus(more));
     }

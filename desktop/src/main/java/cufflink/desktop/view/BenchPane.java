@@ -1,8 +1,10 @@
 package cufflink.desktop.view;
 
+import cufflink.design.PartDefinition;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
+import cufflink.drawing.PartLight;
 import cufflink.drawing.Picture;
 import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
@@ -23,6 +25,7 @@ final class BenchPane extends BorderPane {
     private final PicturePane picture = new PicturePane(36, 4.2, 1.2);
     private final FoldPane fold;
     private final CardPane card;
+    private Optional<PartDefinition> lit = Optional.empty();
 
     /**
      * @param picked is told the id of what is clicked
@@ -98,8 +101,16 @@ final class BenchPane extends BorderPane {
 
     private Optional<Picture> stepPicture(double point) {
         RunStep step = work.currentStep();
-        return Optional.of(StepDrawing.draw(work.plan(), step,
-                new StepDrawing.Moment(work.readingProperty().get(), 1, View.TILTED, true), point));
+        Picture drawn = StepDrawing.draw(work.plan(), step,
+                new StepDrawing.Moment(work.readingProperty().get(), 1, View.TILTED, true), point);
+        return Optional.of(lit.map(part -> PartLight.on(drawn, part)).orElse(drawn));
+    }
+
+    /** Marks a part where it lies on the bench; none if empty. */
+    void light(Optional<PartDefinition> part) {
+        lit = part;
+        card.light(part);
+        picture.repaint();
     }
 
     private static FlowPane legend() {

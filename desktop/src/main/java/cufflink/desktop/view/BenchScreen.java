@@ -53,7 +53,10 @@ public final class BenchScreen extends ListeningScreen {
         readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure));
         RunStripPane strip = new RunStripPane(work, listening);
         StringProperty laid = new SimpleStringProperty("");
-        size = new SizePane(work, listening, readOut::explain, strip::light, laid, actions);
+        size = new SizePane(work, listening, readOut::explain, part -> {
+            strip.light(part);
+            bench().light(part);
+        }, laid, actions);
         pane[0] = size;
         bench = new BenchPane(work, listening, id -> {
             if (!work.pick(id)) {
@@ -69,6 +72,10 @@ public final class BenchScreen extends ListeningScreen {
         WorkKeys.install(this, listening, work::next);
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         show(work.plan());
+    }
+
+    private BenchPane bench() {
+        return bench;
     }
 
     private void explainPicked(String id) {

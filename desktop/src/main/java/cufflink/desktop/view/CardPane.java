@@ -1,15 +1,18 @@
 package cufflink.desktop.view;
 
 import cufflink.design.Ornament;
+import cufflink.design.PartDefinition;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.Workspace;
 import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.PartLight;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.View;
+import cufflink.drawing.WrappedDrawing;
 import cufflink.fold.Assembly;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
@@ -28,14 +31,18 @@ import org.locationtech.jts.geom.Coordinate;
 final class CardPane extends BorderPane {
     private static final String FRONT = "Closed, front";
     private static final String BACK = "Closed, back";
+    private static final String WRAPPED = "Wrapped, front";
+    private static final String WRAPPED_BACK = "Wrapped, back";
 
     private final Workspace work;
     private final FlowPane choices = new FlowPane();
     private final PicturePane closed = new PicturePane(36, 4.2, 1.2);
+    private final PicturePane wrapped = new PicturePane(36, 4.2, 1.2);
     private final MotionPane motion = new MotionPane();
     private final LayersPane layers = new LayersPane();
     private final StringProperty picked;
     private final Fractions line = new Fractions("", "ornament-line");
+    private Optional<PartDefinition> lit = Optional.empty();
     private String chosen = FRONT;
 
     /**
@@ -52,6 +59,8 @@ final class CardPane extends BorderPane {
         line.setId("ornament-line");
         listening.to(picked, change -> showPicked());
         closed.setOnMouseClicked(click -> closed.spotAt(click.getX(), click.getY()).ifPresent(this::tap));
+        wrapped.setId("wrapped-picture");
+        wrapped.show(point -> WrappedDrawing.draw(work.plan(), chosen.equals(WRAPPED_BACK), point));
         setTop(choices);
     }
 
@@ -60,6 +69,9 @@ final class CardPane extends BorderPane {
         ToggleGroup group = new ToggleGroup();
         choices.getChildren().clear();
         choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
+        if (!WrappedDrawing.rounds(work.plan()).isEmpty()) {
+            choices.getChildren().addAll(choice(WRAPPED, group), choice(WRAPPED_BACK, group));
+        }
         work.plan().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
         boolean kept = choices.getChildren().stream().anyMatch(node -> ((ToggleButton) node).getText().equals(chosen));
         choose(kept ? chosen : FRONT, false);
@@ -88,6 +100,12 @@ final class CardPane extends BorderPane {
             if (play) {
                 motion.play();
             }
+        } else if (name.equals(WRAPPED) || name.equals(WRAPPED_BACK)) {
+            setCenter(wrapped);
+            setBottom(null);
+            setRight(null);
+            wrapped.describe("The closed card with what goes round it, " + name);
+            wrapped.repaint();
         } else {
             setCenter(closed);
             setBottom(null);
@@ -105,8 +123,15 @@ final class CardPane extends BorderPane {
 
     private Optional<Picture> card(double point) {
         boolean fromBack = chosen.equals(BACK);
-        return picked().map(ornament -> ClosedDrawing.laying(work.plan(), ornament, fromBack, point))
+        Optional<Picture> drawn = picked().map(ornament -> ClosedDrawing.laying(work.plan(), ornament, fromBack, point))
                 .orElseGet(() -> ClosedDrawing.draw(work.plan(), fromBack, point));
+        return drawn.map(card -> lit.map(part -> PartLight.onClosed(work.plan(), fromBack, card, part)).orElse(card));
+    }
+
+    /** Marks a part on the closed card; none if empty. */
+    void light(Optional<PartDefinition> part) {
+        lit = part;
+        closed.repaint();
     }
 
     /** Shows what the ornament that is being laid does. */

@@ -1,6 +1,9 @@
 package cufflink.files.plan;
 
+import cufflink.design.PartDefinition;
+import cufflink.design.PartPlace;
 import cufflink.design.Side;
+import cufflink.design.SizedDesign;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shown;
 import cufflink.fold.FoldStage;
@@ -10,10 +13,14 @@ import cufflink.fold.LayerProblem;
 import cufflink.fold.PosedCard;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.plan.PartOffers;
 import cufflink.plan.Plan;
 import cufflink.problem.Problem;
+import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.stack.PartSizes;
 import cufflink.stack.PocketSpace;
+import cufflink.stack.StackedDesign;
 import java.util.Collection;
 import java.util.List;
 import java.util.OptionalLong;
@@ -40,6 +47,7 @@ public final class FoldText {
         }
         plan.poses().forEach(fold::pose);
         plan.stack().ifPresent(fold::stack);
+        fold.parts();
         for (Problem fault : plan.faults()) {
             fold.line("✕ " + fault.text());
         }
@@ -103,6 +111,25 @@ public final class FoldText {
         }
         line("From the front: " + shown(stack.shown(true)) + ".");
         line("From the back: " + shown(stack.shown(false)) + ".");
+    }
+
+    /** What lies in pockets and goes round the card, closed. */
+    private void parts() {
+        StackedDesign stacked = plan.workings().stacked();
+        for (SizedDesign.PutStep put : plan.design().puts()) {
+            PartDefinition part = put.part();
+            plan.design().main(part).flatMap(piece -> stacked.wholeSize(piece.id()))
+                    .ifPresent(size -> line(part.label() + " " + PartOffers.words(plan, PartPlace.of(part)) + ": "
+                            + size(size) + " closed."));
+        }
+        if (plan.design().puts().stream().anyMatch(put -> put.part().isAround())) {
+            PartSizes.of(stacked).whole().ifPresent(size -> line("With what goes round it: " + size(size) + "."));
+        }
+    }
+
+    private String size(ClosedSize size) {
+        return plan.project().step().size(size.width(), size.height()) + ", "
+                + LengthFormat.of(LengthUnit.MILLIMETRE).text(size.thickness()) + " thick";
     }
 
     /** As the card is held. */
