@@ -192,13 +192,16 @@ public record PartDefinition(String name, String label, DesignDefinition design,
      * What a design says of itself as a part of another.
      *
      * @param onPanel  how it is put on a panel; none for what is glued there all over by its first panel
+     * @param ofPanel  formulas, in its own measures and what the panel tells, for measures of it
      * @param inPocket in a pocket; with its own measures if absent
      * @param around   what it is round; absent for a design that goes round nothing
      */
-    public record Use(List<Occurs<Mounting>> onPanel, Optional<Inside> inPocket, Optional<Around> around) {
-        public static final Use UNSAID = new Use(List.of(), Optional.empty(), Optional.empty());
+    public record Use(List<Occurs<Mounting>> onPanel, Map<String, Formula> ofPanel, Optional<Inside> inPocket,
+            Optional<Around> around) {
+        public static final Use UNSAID = new Use(List.of(), Map.of(), Optional.empty(), Optional.empty());
 
         public Use {
+            ofPanel = Ordered.map(ofPanel);
             onPanel = List.copyOf(onPanel);
         }
     }

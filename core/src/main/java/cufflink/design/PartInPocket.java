@@ -4,7 +4,6 @@ import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.Expression.Name;
 import cufflink.design.Measure.Role;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,12 +44,7 @@ final class PartInPocket extends PartSeat {
 
     @Override
     Map<String, Formula> bound() {
-        Rewriting own = new Rewriting(name -> told(name)
-                .or(() -> names.measure(name.name()).map(other -> new Name(name.position(), other))));
-        Map<String, Formula> bound = new LinkedHashMap<>();
-        part.design().asPart().inPocket().ifPresent(inside -> inside.bound()
-                .forEach((measure, formula) -> bound.put(measure, own.formula(formula))));
-        return bound;
+        return part.design().asPart().inPocket().map(inside -> bound(inside.bound())).orElse(Map.of());
     }
 
     @Override

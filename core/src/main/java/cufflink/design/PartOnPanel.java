@@ -56,7 +56,7 @@ final class PartOnPanel extends PartSeat {
 
     @Override
     Map<String, Formula> bound() {
-        Map<String, Formula> bound = new LinkedHashMap<>();
+        Map<String, Formula> bound = bound(part.design().asPart().ofPanel());
         sides(part.design()).forEach((measure, side) -> bound.put(measure,
                 formula(new Name(0, Facts.ofPanel(seat.panel(), side.equals(WIDTH))))));
         return bound;

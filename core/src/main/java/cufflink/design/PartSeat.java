@@ -5,6 +5,7 @@ import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.Expression.Name;
 import cufflink.design.Measure.Role;
 import cufflink.problem.Place;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +46,15 @@ abstract sealed class PartSeat permits PartOnPanel, PartInPocket, PartAround {
 
     /** Formulas of the whole for measures of the part, by their own names. */
     abstract Map<String, Formula> bound();
+
+    /** What a design says that it is sized by where it is put, in the words of the whole. */
+    Map<String, Formula> bound(Map<String, Formula> said) {
+        Rewriting own = new Rewriting(name -> told(name)
+                .or(() -> names.measure(name.name()).map(other -> new Name(name.position(), other))));
+        Map<String, Formula> bound = new LinkedHashMap<>();
+        said.forEach((measure, formula) -> bound.put(measure, own.formula(formula)));
+        return bound;
+    }
 
     /** Measures of the whole that the part has for its place. */
     List<Measure> measures() {

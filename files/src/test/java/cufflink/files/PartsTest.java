@@ -210,6 +210,15 @@ class PartsTest {
                 .map(Problem::code).toList());
     }
 
+    /** An insert is short of its panel by its clearance, unless somebody says otherwise. */
+    @Test
+    void insertOnAPanel_isShortOfIt() {
+        Project card = Plans.adding(Plans.metric("half-fold"), "note=insert@base.back:inside").orThrow();
+        assertEquals(Length.ofMillimetres(102), Plans.plan(card).measures().get("note.width").orElseThrow().length());
+        assertEquals(Length.ofMillimetres(40), Plans.plan(card.withSet("note.width", "40 mm")).measures()
+                .get("note.width").orElseThrow().length());
+    }
+
     /** Without a place of its own a part is put in the middle, and may be moved. */
     @Test
     void partIsPutInTheMiddle() {
