@@ -65,6 +65,9 @@ public record Decoration(FlatFoldedState flat, List<Laid> laid, Map<String, Prob
 
     /** The ornaments laid on, the later on the earlier; none of their panels may be missing. */
     public static Decoration of(FlatFoldedState bare, List<Laid> ornaments) {
+        if (ornaments.isEmpty()) {
+            return new Decoration(bare, List.of(), Map.of());
+        }
         Outcome<FlatFoldedState> all = new Laying(bare, ornaments).proved();
         if (all.value().isPresent()) {
             return new Decoration(all.value().get(), ornaments, Map.of());

@@ -271,6 +271,34 @@ class OrnamentsTest {
         assertTrue(SvgPaths.read("path", path).value().isEmpty(), path);
     }
 
+    /** What no two measures describe is drawn to be traced, and can be plotted. */
+    @Test
+    void shapes_areDrawnTrueToSize_sideBySide() throws IOException {
+        Ornament oval = Plans.strip("oval", FRONT, Face.OUTSIDE, 0, 0, 30, 20);
+        Plan plan = plan(oval.with(new Ornament.Form(OrnamentShape.OVAL, mm(30), mm(20), Optional.empty())),
+                Plans.strip("banner", FRONT, Face.OUTSIDE, 0, 0, 80, 15)
+                        .with(new Ornament.Form(OrnamentShape.BANNER, mm(80), mm(15), Optional.empty())),
+                Plans.strip("strip", FRONT, Face.OUTSIDE, 0, 0, 60, 10));
+        List<Ornament> traced = OrnamentDrawing.traced(plan);
+        assertEquals(List.of("oval", "banner"), traced.stream().map(Ornament::id).toList());
+        for (double most : new double[] {300, 90}) {
+            List<Envelope> boxes = OrnamentDrawing.draw(plan, traced, most, 0.35).shapes().stream()
+                    .filter(Shape.Area.class::isInstance).map(shape -> box((Shape.Area) shape)).toList();
+            assertEquals(30, boxes.get(0).getWidth(), 1e-6);
+            assertEquals(80, boxes.get(1).getWidth(), 1e-6);
+            assertFalse(boxes.get(0).intersects(boxes.get(1)));
+            assertEquals(most < 120, boxes.get(1).getMinY() > boxes.get(0).getMaxY());
+        }
+        assertTrue(PlotLines.of(plan).stream().anyMatch(lines -> lines.name().equals("ornament-banner")
+                && lines.layers().get("cut").get(0).points().size() == 7));
+    }
+
+    private static Envelope box(Shape.Area area) {
+        Envelope box = new Envelope();
+        area.corners().forEach(corner -> box.expandToInclude(corner.x(), corner.y()));
+        return box;
+    }
+
     @Test
     void goodOrnaments_areToldOnce() throws IOException {
         Plan plan = Plans.plan(project(gate()));

@@ -3,8 +3,10 @@ package cufflink.files.drawing;
 import cufflink.crease.CreasePattern;
 import cufflink.cut.Placement;
 import cufflink.cut.SheetLayout;
+import cufflink.design.Ornament;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Ink;
+import cufflink.drawing.OrnamentDrawing;
 import cufflink.drawing.PieceDrawing;
 import cufflink.drawing.Shape;
 import cufflink.plan.Plan;
@@ -31,13 +33,17 @@ public record PlotLines(String name, double width, double height, Map<String, Li
         LAYERS.put(Ink.DECORATIVE, "decorative");
     }
 
-    /** Every piece, every layer and every sheet of a plan. */
+    /** Every piece, every ornament that is no rectangle, and every sheet of a plan. */
     public static List<PlotLines> of(Plan plan) {
         List<PlotLines> all = new ArrayList<>();
         for (SizedDesign.Piece piece : plan.design().pieces()) {
             CreasePattern pattern = plan.pieces().get(piece.id()).pattern();
             all.add(of(piece.id(), piece.width().length().toMillimetres(), piece.height().length().toMillimetres(),
                     PieceDrawing.lines(piece, pattern)));
+        }
+        for (Ornament ornament : OrnamentDrawing.traced(plan)) {
+            all.add(of("ornament-" + ornament.id(), ornament.form().width().toMillimetres(),
+                    ornament.form().height().toMillimetres(), OrnamentDrawing.lines(ornament)));
         }
         int sheet = 1;
         for (SheetLayout layout : plan.layout().sheets()) {

@@ -1,8 +1,10 @@
 package cufflink.files.handout;
 
+import cufflink.design.Ornament;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Ink;
 import cufflink.drawing.LayerDrawing;
+import cufflink.drawing.OrnamentDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PictureTurn;
 import cufflink.drawing.PieceDrawing;
@@ -42,6 +44,10 @@ final class TemplatePages {
         }
         for (MatLayer layer : LayerDrawing.traced(plan)) {
             tiles(layer.label() + ", true to size, pattern up", upright(LayerDrawing.draw(plan, layer, POINT)));
+        }
+        List<Ornament> ornaments = OrnamentDrawing.traced(plan);
+        if (!ornaments.isEmpty()) {
+            tiles("Ornaments, true to size, face up", OrnamentDrawing.draw(plan, ornaments, paperWidth(), POINT));
         }
     }
 
