@@ -8,14 +8,17 @@ import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.design.Face;
 import cufflink.design.Ornament;
+import cufflink.design.OrnamentShape;
 import cufflink.design.PanelRef;
 import cufflink.design.Raise;
 import cufflink.design.Side;
 import cufflink.drawing.Ink;
+import cufflink.drawing.OrnamentDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.StepDrawing;
 import cufflink.files.design.DesignFileReader;
 import cufflink.files.design.SvgPaths;
+import cufflink.files.drawing.PlotLines;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
@@ -42,6 +45,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Envelope;
 
 /** Ornaments: where they stick out, where they stay dry, what they are in the way of. */
 class OrnamentsTest {
