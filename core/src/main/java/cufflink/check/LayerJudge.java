@@ -1,7 +1,7 @@
 package cufflink.check;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.Openings;
-import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.mat.MatLayer;
@@ -60,8 +60,10 @@ final class LayerJudge implements Judge {
         Map<Object, Polygon> tops = new HashMap<>();
         for (MatLayer layer : subject.mats()) {
             Piece piece = subject.design().piece(layer.on().on().piece());
-            Panel panel = subject.pieces().get(piece.id()).pattern().panel(layer.on().on().panel()).orElseThrow();
-            Polygon under = tops.getOrDefault(layer.on(), Openings.closed(panel.outline(), piece));
+            CreasePattern pattern = subject.pieces().get(piece.id()).pattern();
+            Polygon lowest = layer.on().isWhole() ? pattern.outline()
+                    : pattern.panel(layer.on().on().panel()).orElseThrow().outline();
+            Polygon under = tops.getOrDefault(layer.on(), Openings.closed(lowest, piece));
             Polygon own = Openings.closed(layer.outline(), piece);
             borders.add(new Border(layer, least(own, under)));
             tops.put(layer.on(), own);

@@ -219,8 +219,20 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** A place for layers. */
+    /** A place for layers: a panel, or a whole piece, which is scored and folded with them. */
     public record Mat(PanelRef on, Face face, String label) {
+        /** Stands for all panels of a piece. */
+        public static final String WHOLE = "*";
+
+        /** Whether it lies over a whole piece. */
+        public boolean isWhole() {
+            return on.panel().equals(WHOLE);
+        }
+
+        /** Whether it lies on a panel, on that alone or with all others of its piece. */
+        public boolean covers(PanelRef panel) {
+            return isWhole() ? on.piece().equals(panel.piece()) : on.equals(panel);
+        }
     }
 
     /**

@@ -103,8 +103,9 @@ public final class FoldDrawing {
         faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift),
                 paper));
         for (MatLayer mat : scene.mats()) {
-            if (mat.on().on().equals(ref) && mat.on().face() == seen) {
-                addMat(ref, mat, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1));
+            if (mat.on().face() == seen) {
+                mat.on(ref, panel.outline()).ifPresent(
+                        there -> addMat(ref, mat, there, motion, lift + HAIR * mat.layer() * (upSeen ? 1 : -1)));
             }
         }
         double above = HAIR * (scene.layers().size() + 1);
@@ -132,7 +133,12 @@ public final class FoldDrawing {
         Face seen = looksAtUs(spine.place()) ? up : up.other();
         Stock stock = scene.papers().get(spine.piece());
         List<View.Seen> ring = ring(spine.outline(), spine.place(), 0);
-        String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
+        // What lies over the whole piece lies over its spine.
+        String colour = scene.mats().stream()
+                .filter(mat -> mat.on().isWhole() && mat.on().on().piece().equals(spine.piece())
+                        && mat.on().face() == seen)
+                .reduce((lower, higher) -> higher).map(mat -> scene.layers().get(mat.layer()).face())
+                .orElse(seen == Face.OUTSIDE ? stock.face() : stock.back());
         faces.add(new DepthSorter.Face3(seen.word() + " of the spine", ring,
                 List.of(new Shape.Area(spine.piece(), Ink.PAPER,
                         ring.stream().map(corner -> new Spot(corner.x(), corner.y())).toList(), List.of(),
@@ -147,16 +153,16 @@ public final class FoldDrawing {
                 Optional.of(colour), Optional.of(Ink.DIMENSION))));
     }
 
-    private void addMat(PanelRef ref, MatLayer mat, RigidMotion motion, double lift) {
+    private void addMat(PanelRef ref, MatLayer mat, Polygon outline, RigidMotion motion, double lift) {
         Stock paper = scene.layers().get(mat.layer());
         List<Shape> shapes = new ArrayList<>();
-        List<View.Seen> ring = ring(mat.outline(), motion, lift);
-        List<Spot> outline = ring.stream().map(seen -> new Spot(seen.x(), seen.y())).toList();
-        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, outline, holes(mat.outline(), motion, lift),
+        List<View.Seen> ring = ring(outline, motion, lift);
+        List<Spot> seen = ring.stream().map(corner -> new Spot(corner.x(), corner.y())).toList();
+        shapes.add(new Shape.Area(ref.toString(), Ink.MAT, seen, holes(outline, motion, lift),
                 shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
         if (paper.directional()) {
             int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
-            addDirection(ref, mat.outline(), top, motion, lift, shapes);
+            addDirection(ref, outline, top, motion, lift, shapes);
         }
         faces.add(new DepthSorter.Face3(mat.label(), ring, shapes));
     }

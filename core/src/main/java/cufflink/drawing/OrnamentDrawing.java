@@ -54,7 +54,8 @@ public final class OrnamentDrawing {
                 x = 0;
                 y = lowest + APART * point;
             }
-            Polygon placed = (Polygon) AffineTransformation.translationInstance(x + (wide - own.getWidth()) / 2, y).transform(outline);
+            Polygon placed = (Polygon) AffineTransformation.translationInstance(x + (wide - own.getWidth()) / 2, y)
+                    .transform(outline);
             shapes.add(new Shape.Area(ornament.id(), Ink.PAPER, Outlines.spots(placed), Optional.empty(),
                     Optional.of(Ink.CUT)));
             shapes.add(Shape.text(ornament.id(), Ink.SOFT_TEXT, x + wide / 2,

@@ -1,8 +1,11 @@
 package cufflink.mat;
 
+import cufflink.crease.RobustOverlay;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Mat;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -19,6 +22,17 @@ public record MatLayer(Mat on, int layer, LayerForm form, Length reveal, Polygon
     /** For example "centre, layer 1". */
     public String label() {
         return on.label() + ", layer " + layer;
+    }
+
+    /** What of it lies on a panel of its piece. */
+    public Optional<Polygon> on(PanelRef ref, Polygon panel) {
+        if (!on.covers(ref)) {
+            return Optional.empty();
+        }
+        return !on.isWhole() ? Optional.of(outline)
+                : RobustOverlay.intersection(outline, panel) instanceof Polygon part && !part.isEmpty()
+                        ? Optional.of(part)
+                : Optional.empty();
     }
 
     /** Of the rectangle that it is cut as, or from; of a right triangle the first side at the right angle. */

@@ -1,5 +1,6 @@
 package cufflink.mat;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasedDesign;
 import cufflink.crease.Openings;
 import cufflink.crease.Panel;
@@ -44,23 +45,26 @@ public final class MatSizer {
         this.step = step;
     }
 
-    /** All layers, panel by panel from the lowest up; a layer with no room left is a notice. */
+    /** All layers, place by place from the lowest up; a layer with no room left is a notice. */
     public static Outcome<List<MatLayer>> size(CreasedDesign design, MatSettings settings, RulerStep step) {
         MatSizer sizer = new MatSizer(settings, step);
         List<MatLayer> layers = new ArrayList<>();
         for (Mat mat : design.sized().mats()) {
-            design.panel(mat.on()).ifPresent(
-                    panel -> layers.addAll(sizer.onPanel(mat, panel, design.sized().piece(mat.on().piece()))));
+            Optional<Polygon> under = mat.isWhole()
+                    ? Optional.ofNullable(design.patterns().get(mat.on().piece())).map(CreasePattern::outline)
+                    : design.panel(mat.on()).map(Panel::outline);
+            under.ifPresent(
+                    outline -> layers.addAll(sizer.on(mat, outline, design.sized().piece(mat.on().piece()))));
         }
         return Outcome.of(List.copyOf(layers), sizer.notices);
     }
 
-    private List<MatLayer> onPanel(Mat mat, Panel panel, Piece piece) {
+    private List<MatLayer> on(Mat mat, Polygon lowest, Piece piece) {
         MatSettings.OnPanel exception = settings.byPanel().getOrDefault(mat.on(),
                 new MatSettings.OnPanel(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
         int count = exception.layers().orElse(settings.layers());
         Length reveal = exception.reveal().orElse(settings.reveal());
-        Polygon closed = Openings.closed(panel.outline(), piece);
+        Polygon closed = Openings.closed(lowest, piece);
         List<MatLayer> layers = new ArrayList<>();
         LayerForm under = FormFinder.of(closed);
         Geometry openings = RobustOverlay.difference(under.outline(), closed);

@@ -56,9 +56,9 @@ final class LayerSteps {
         }
     }
 
-    /** The layers panel by panel, panels with layers cut alike together. */
-    private Collection<List<Stack>> stacksAlike() {
-        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream()
+    /** The layers panel by panel, panels with layers cut alike together; or those over whole pieces. */
+    private Collection<List<Stack>> stacksAlike(boolean whole) {
+        Map<SizedDesign.Mat, List<MatLayer>> byPanel = plan.mats().stream().filter(mat -> mat.on().isWhole() == whole)
                 .collect(Collectors.groupingBy(MatLayer::on, LinkedHashMap::new, Collectors.toList()));
         return byPanel.entrySet().stream().map(entry -> new Stack(entry.getKey(), entry.getValue()))
                 .collect(Collectors.groupingBy(Stack::size, LinkedHashMap::new, Collectors.toList())).values();
@@ -71,7 +71,24 @@ final class LayerSteps {
 
     static void cut(RunSheet sheet) {
         LayerSteps steps = new LayerSteps(sheet);
-        steps.stacksAlike().forEach(steps::cut);
+        steps.stacksAlike(false).forEach(steps::cut);
+    }
+
+    /** What lies over a whole piece is on before that is scored. */
+    static void over(RunSheet sheet) {
+        LayerSteps steps = new LayerSteps(sheet);
+        steps.stacksAlike(true).forEach(alike -> alike.forEach(stack -> {
+            steps.cut(List.of(stack));
+            steps.over(stack);
+        }));
+    }
+
+    private void over(Stack stack) {
+        String piece = plan.design().piece(stack.on().on().piece()).label().toLowerCase(Locale.ROOT);
+        sheet.add(StepWords.LAYERS_OVER.of("layers", stack.on().label(), "piece", piece),
+                List.of(StepWords.GLUE_OVER.of("layers", stack.on().label(), "face", stack.on().face().word(), "piece",
+                        piece, "border", border(stack.layers()))),
+                Optional.empty(), new StepSubject.OfMounted(stack.on().on(), stack.layers()), List.of());
     }
 
     private void cut(List<Stack> alike) {
@@ -174,7 +191,7 @@ final class LayerSteps {
 
     static void glue(RunSheet sheet) {
         LayerSteps steps = new LayerSteps(sheet);
-        steps.stacksAlike().forEach(steps::glue);
+        steps.stacksAlike(false).forEach(steps::glue);
         steps.cutThrough();
     }
 

@@ -51,7 +51,9 @@ final class ProjectPieces {
         }
         for (MatLayer mat : mats) {
             pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies,
-                    mat.width(), mat.height(), role(mat)).halved(half(mat)));
+                    mat.width(), mat.height(), role(mat)).halved(half(mat))
+                    .withFold(mat.on().isWhole() ? longFold(design.piece(mat.on().on().piece()))
+                            : Optional.empty()));
         }
         return pieces;
     }

@@ -50,7 +50,10 @@ final class RunSheet {
                 cutting();
                 SoftSteps.cut(this);
             }
-            case SCORE -> ScoreSteps.write(this);
+            case SCORE -> {
+                LayerSteps.over(this);
+                ScoreSteps.write(this);
+            }
             case MAT -> LayerSteps.cut(this);
             case PUNCH -> PunchSteps.write(this);
             case FOLD -> FoldingSteps.write(this);

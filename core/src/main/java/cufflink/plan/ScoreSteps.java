@@ -45,12 +45,20 @@ final class ScoreSteps {
                 ? setup.turned() ? StepWords.AT_THE_FENCE_OVER_AND_TURNED : StepWords.AT_THE_FENCE_OVER
                 : setup.turned() ? StepWords.AT_THE_FENCE_TURNED : StepWords.AT_THE_FENCE;
         List<Message> told = new ArrayList<>(List.of(lies.of("face", setup.faceUp().word())));
+        through(setup).ifPresent(told::add);
         setup.positions().stream().filter(position -> !position.full())
                 .map(position -> StepWords.SCORE_PARTLY.of("score", position.score(), "from",
                         ruler.number(position.from()), "to", Measured.of(position.to(), ruler)))
                 .forEach(told::add);
         sheet.add(StepWords.SCORES_AT.of("piece", label, "numbers", numbers), told, Optional.empty(),
                 new StepSubject.OfScores(setup), readings);
+    }
+
+    /** What lies over the whole piece is scored with it. */
+    private Optional<Message> through(ScoreSetup setup) {
+        return sheet.plan().mats().stream()
+                .filter(mat -> mat.on().isWhole() && mat.on().on().piece().equals(setup.piece())).findFirst()
+                .map(mat -> StepWords.SCORED_THROUGH.of());
     }
 
     private Reading reading(ScoreSetup setup, ScoreSetup.Position position) {
@@ -66,6 +74,7 @@ final class ScoreSteps {
         List<Reading> readings = new ArrayList<>();
         List<Message> told = new ArrayList<>();
         told.add((setup.mirrored() ? StepWords.MARKS_OVER : StepWords.MARKS).of("face", setup.faceUp().word()));
+        through(setup).ifPresent(told::add);
         for (Slant slant : setup.slants()) {
             readings.add(mark(slant, slant.from(), Slanting.FROM));
             readings.add(mark(slant, slant.to(), Slanting.TO));

@@ -37,9 +37,7 @@ final class Attachments {
     /** The lowest on each face first. */
     static List<Attached> of(CreasedDesign creased, List<MatLayer> mats, Papers papers) {
         Attachments attachments = new Attachments(creased);
-        mats.forEach(mat -> attachments.all
-                .add(new Attached(StackLayer.Kind.MAT, mat.label(), mat.on().on(), mat.on().face(),
-                        mat.outline(), papers.of(PaperRole.layer(mat.layer())).caliper(), mat.label(), mat.layer())));
+        mats.forEach(mat -> attachments.mat(mat, papers.of(PaperRole.layer(mat.layer())).caliper()));
         creased.sized().soft().forEach(attachments::soft);
         creased.sized().fixings().forEach(attachments::fixing);
         creased.sized().ornaments().forEach(attachments::ornament);
@@ -50,6 +48,16 @@ final class Attachments {
     static Coordinate place(Panel panel, Offset at) {
         return new Coordinate(panel.bounds().getMinX() + at.x().toMillimetres(),
                 panel.bounds().getMinY() + at.y().toMillimetres());
+    }
+
+    /** Over a whole piece it lies on every panel. */
+    private void mat(MatLayer mat, Length thickness) {
+        String piece = mat.on().on().piece();
+        for (Panel panel : creased.patterns().get(piece).panels()) {
+            PanelRef ref = new PanelRef(piece, panel.id());
+            mat.on(ref, panel.outline()).ifPresent(there -> all.add(new Attached(StackLayer.Kind.MAT, mat.label(), ref,
+                    mat.on().face(), there, thickness, mat.label(), mat.layer())));
+        }
     }
 
     /** Each stretch on one face of one panel is a strip there. */

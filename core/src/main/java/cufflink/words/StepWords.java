@@ -48,6 +48,11 @@ public enum StepWords implements Code {
     CUT_OPENING("Cut its opening as the picture shows it, so that the border stays round the opening under it."),
     MAKE_FOR("Make {count}: for {panels}."),
     AT_LEAST("at least {border}"),
+    LAYERS_OVER("{layers} on the whole {piece}"),
+    GLUE_OVER(
+            "Glue “{layers}” all over on the {face} of the {piece}, {border} showing on each side, and let it dry under "
+                    + "a weight: it is scored and folded with it, as one."),
+    SCORED_THROUGH("Score through the layers that are on it: press twice."),
     LAYERS_ON("{panel} layers on"),
     LAYERS_ON_ALIKE("{count} layers on: {panel} …"),
     GLUE_LAYERS("Glue the layers: {places}, {border} showing on each side. Keep glue off the score lines."),

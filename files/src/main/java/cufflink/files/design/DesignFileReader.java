@@ -115,7 +115,10 @@ public final class DesignFileReader {
         }
         CreasedDesign creased = pieces.value().get();
         List<Problem> problems = new ArrayList<>();
-        design.mats().forEach(mat -> reference(file, "mats", mat.on(), creased, problems));
+        design.mats().stream().filter(mat -> !(mat.isWhole() && creased.patterns().containsKey(mat.on().piece())))
+                .forEach(mat -> reference(file, "mats", mat.on(), creased, problems));
+        design.ornaments().forEach(
+                ornament -> reference(file, "ornament " + ornament.id(), ornament.on(), creased, problems));
         design.glue().forEach(glue -> {
             String where = "glue " + glue.id();
             reference(file, where, glue.part(), creased, problems);

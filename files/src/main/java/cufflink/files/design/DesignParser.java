@@ -20,6 +20,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.PieceDefinition;
 import cufflink.design.Side;
+import cufflink.design.SizedDesign;
 import cufflink.design.Template;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -167,6 +168,11 @@ final class DesignParser {
     }
 
     private static Mat mat(Fields fields) {
+        if (fields.has("over")) {
+            PanelPlace whole = new PanelPlace(fields.template("over"), Template.of(SizedDesign.Mat.WHOLE));
+            return new Mat(whole, fields.word("face", Face.class, Face::word),
+                    fields.has("label") ? fields.template("label") : whole.piece());
+        }
         PanelPlace on = place(fields, "on");
         return new Mat(on, fields.word("face", Face.class, Face::word),
                 fields.has("label") ? fields.template("label") : on.panel());
