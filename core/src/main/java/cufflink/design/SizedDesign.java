@@ -472,6 +472,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                 .toList();
     }
 
+    /** Whether a piece is that of a part. */
+    public boolean isOfPart(String piece) {
+        return definition.parts().stream().anyMatch(part -> part.has(piece));
+    }
+
     /** A piece by id; it must exist. */
     public Piece piece(String id) {
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();

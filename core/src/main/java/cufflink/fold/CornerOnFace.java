@@ -2,15 +2,15 @@ package cufflink.fold;
 
 import org.locationtech.jts.geom.Coordinate;
 
-/** A corner of one panel and the face of the other. */
+/** A corner of one panel, or what stands for it, and the face of the other. */
 final class CornerOnFace extends Contact {
     private final Coordinate corner;
     private final PanelShape face;
     private final boolean ofFirst;
 
-    /** {@code ofFirst}: the corner is one of the first panel, the face that of the second. */
-    CornerOnFace(PanelShape of, int corner, PanelShape face, boolean ofFirst) {
-        this.corner = of.corner(corner);
+    /** {@code ofFirst}: the corner, or a point of an edge, is of the first panel, the face is that of the second. */
+    CornerOnFace(Coordinate corner, PanelShape face, boolean ofFirst) {
+        this.corner = corner;
         this.face = face;
         this.ofFirst = ofFirst;
     }

@@ -1,7 +1,9 @@
 package cufflink.fold;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -68,6 +70,14 @@ final class PanelShape {
             next[first + i] = first + (i + 1) % count;
         }
         return first + count;
+    }
+
+    /** Its bounds if it is an upright rectangle; absent for any other shape. */
+    Optional<Envelope> rectangle() {
+        boolean upright = corners.length == 4 && Arrays.stream(corners)
+                .allMatch(corner -> (corner.x == box.getMinX() || corner.x == box.getMaxX())
+                        && (corner.y == box.getMinY() || corner.y == box.getMaxY()));
+        return upright ? Optional.of(box) : Optional.empty();
     }
 
     int corners() {

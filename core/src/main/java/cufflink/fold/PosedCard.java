@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * The card in one of its named poses.
@@ -25,8 +26,12 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
     /** Degrees by which a crease may miss the angle its pose asks for. */
     private static final double REACHED = 1;
 
-    /** All poses of a closed card in the order of the design; a pose reached from another follows it. */
-    public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses) {
+    /**
+     * All poses of a closed card in the order of the design; a pose reached from another follows it.
+     *
+     * @param ofPart whether a piece is that of a part; what a pose says of all other creases is not said of its creases
+     */
+    public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses, Predicate<String> ofPart) {
         Assembly joined = closed.state().assembly().joinedAsIn(closed.state());
         Map<Assembly, Folder> folders = new HashMap<>();
         Map<String, FoldedState> known = new LinkedHashMap<>();
@@ -40,7 +45,8 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
             // A pose goes on with what holds the card in the one before it.
             Folder folder = folders.computeIfAbsent(before.map(FoldedState::assembly).orElse(tied), Folder::new);
             FoldedState from = before.orElseGet(() -> folder.fold(closed.state().angles()).orThrow());
-            FoldMotion motion = new FoldMotion(folder, from, angles(from, pose), pose.angles().keySet());
+            FoldMotion motion = new FoldMotion(folder, from, angles(from, pose, ofPart),
+                    pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
             Optional<Problem> obstacle = state.value()
                     .flatMap(there -> PathChecker.obstacle(motion, Optional.of(closed), Set.of()));
@@ -66,9 +72,10 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         return Outcome.of(end);
     }
 
-    private static Map<CreaseRef, Double> angles(FoldedState from, Pose pose) {
+    private static Map<CreaseRef, Double> angles(FoldedState from, Pose pose, Predicate<String> ofPart) {
         Map<CreaseRef, Double> angles = new LinkedHashMap<>();
-        from.assembly().creases().forEach(crease -> angles.put(crease, pose.others().orElse(from.angle(crease))));
+        from.assembly().creases().forEach(crease -> angles.put(crease, ofPart.test(crease.piece()) ? from.angle(crease)
+                : pose.others().orElse(from.angle(crease))));
         angles.putAll(pose.angles());
         angles.keySet().retainAll(from.assembly().creases());
         return angles;

@@ -1,5 +1,6 @@
 package cufflink.fold;
 
+import cufflink.design.CreaseRef;
 import cufflink.design.PanelRef;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -9,6 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 
 /**
@@ -31,6 +35,10 @@ final class Sweep {
      * that nothing goes round an edge in it.
      */
     static final double SHORT = 0.5;
+    /** Coordinates of one line differ by no more, millimetres. */
+    private static final double SAME = 1e-9;
+    /** Panels that lie beside each other on a shorter stretch are looked at in full, millimetres. */
+    private static final double SIDE_BY_SIDE = 4 * GRAZE;
     private static final int DEEPEST = 12;
     /** Stretches into which a way with loops is divided before anything is read off it. */
     private static final int FIRST_STRETCHES = 4;
@@ -62,6 +70,8 @@ final class Sweep {
     private final List<PanelShape> shapes;
     /** Without a margin, so that paper which shares an edge with other paper does not hide behind it. */
     private final List<PanelShape> inner;
+    /** By panel: the angles that turn between it and the first one. */
+    private final List<Set<CreaseRef>> turning;
     private final Map<Integer, Optional<RigidMotion[]>> states = new HashMap<>();
     private final Optional<FlatFoldedState> layers;
     private final Optional<Travel> sinceLayers;
@@ -72,6 +82,9 @@ final class Sweep {
         this.shapes = motion.from().assembly().shapes();
         this.inner = motion.from().assembly().innerShapes();
         this.layers = layers;
+        this.turning = panels.stream().map(panel -> motion.between(panels.get(0), panel).stream()
+                .map(Linkage.Branch::link).filter(motion::turns).map(Linkage.Link::angle).collect(Collectors.toSet()))
+                .toList();
         this.sinceLayers = layers.map(flat -> Travel.between(flat.state(), motion.from()));
     }
 
@@ -92,11 +105,10 @@ final class Sweep {
         for (int a = 0; a < panels.size(); a++) {
             for (int b = a + 1; b < panels.size(); b++) {
                 Pair pair = Pair.of(panels.get(a), panels.get(b));
-                List<Linkage.Branch> links = motion.between(panels.get(a), panels.get(b));
-                boolean looked = !hidden.get(a) && !hidden.get(b)
-                        && links.stream().map(Linkage.Branch::link).anyMatch(motion::turns)
+                boolean looked = !hidden.get(a) && !hidden.get(b) && !isTogether(a, b)
                         && !apart.contains(pair) && !hinged.contains(pair);
-                Optional<Hit> hit = looked ? new Meeting(a, b, links).first() : Optional.empty();
+                Optional<Hit> hit = looked
+                        ? new Meeting(a, b, motion.between(panels.get(a), panels.get(b))).first() : Optional.empty();
                 if (hit.isPresent() && (first.isEmpty() || hit.get().share() < first.get().share())) {
                     first = hit;
                 }
@@ -138,7 +150,12 @@ final class Sweep {
     }
 
     private boolean isTogether(PanelRef one, PanelRef other) {
-        return motion.between(one, other).stream().map(Linkage.Branch::link).noneMatch(motion::turns);
+        return isTogether(panels.indexOf(one), panels.indexOf(other));
+    }
+
+    /** Whether nothing turns between two panels: the same links do on the ways from them to a third. */
+    private boolean isTogether(int a, int b) {
+        return turning.get(a).equals(turning.get(b));
     }
 
     /**
@@ -179,6 +196,7 @@ final class Sweep {
     private final class Meeting {
         private final int a;
         private final int b;
+        private final List<Linkage.Branch> links;
         /**
          * The largest acceleration of any point, in millimetres by the square of the whole way; 0 for one crease, below
          * 0 for loops.
@@ -194,31 +212,72 @@ final class Sweep {
         Meeting(int a, int b, List<Linkage.Branch> links) {
             this.a = a;
             this.b = b;
+            this.links = links;
             this.bending = bending(links);
             this.coarsest = (1 << DEEPEST) / (motion.turnsEvenly() ? 1 : FIRST_STRETCHES);
         }
 
-        /** Every corner against the other's face, every edge against the other's edges, as they lie at the start. */
+        /** What may come together, on the sides on which it is at the start. */
         private List<Contact> contacts() {
+            List<Contact> contacts = level().orElseGet(this::everyContact);
+            int above = wasClear ? 0 : lying();
+            if (above != 0) {
+                Relative start = relative(0);
+                contacts.forEach(contact -> contact.lies(start, above));
+            }
+            return contacts;
+        }
+
+        /**
+         * Of rectangles in a chain whose creases all run in one direction, as their sides do: two lines in a plane across
+         * it, which pass through each other at an end of one of them. Absent for others, and where the two are hardly
+         * side by side.
+         */
+        private Optional<List<Contact>> level() {
+            boolean upright = links.stream().map(Linkage.Branch::link).filter(Linkage.Link::turns)
+                    .allMatch(link -> Math.abs(link.axis().p0.x - link.axis().p1.x) < SAME);
+            boolean flat = links.stream().map(Linkage.Branch::link).filter(Linkage.Link::turns)
+                    .allMatch(link -> Math.abs(link.axis().p0.y - link.axis().p1.y) < SAME);
+            boolean inOnePiece = links.stream().allMatch(branch -> branch.link().place() == RigidMotion.STAY);
+            Optional<Envelope> one = inner.get(a).rectangle();
+            Optional<Envelope> other = inner.get(b).rectangle();
+            if (!inOnePiece || upright == flat || one.isEmpty() || other.isEmpty()
+                    || shapes.get(a).rectangle().isEmpty() || shapes.get(b).rectangle().isEmpty()) {
+                return Optional.empty();
+            }
+            double low = upright ? Math.max(one.get().getMinY(), other.get().getMinY())
+                    : Math.max(one.get().getMinX(), other.get().getMinX());
+            double high = upright ? Math.min(one.get().getMaxY(), other.get().getMaxY())
+                    : Math.min(one.get().getMaxX(), other.get().getMaxX());
+            List<Contact> contacts = new ArrayList<>();
+            ends(one.get(), upright, (low + high) / 2)
+                    .forEach(end -> contacts.add(new CornerOnFace(end, shapes.get(b), true)));
+            ends(other.get(), upright, (low + high) / 2)
+                    .forEach(end -> contacts.add(new CornerOnFace(end, shapes.get(a), false)));
+            return high - low > SIDE_BY_SIDE ? Optional.of(contacts) : Optional.empty();
+        }
+
+        private static List<Coordinate> ends(Envelope box, boolean upright, double at) {
+            return upright ? List.of(new Coordinate(box.getMinX(), at), new Coordinate(box.getMaxX(), at))
+                    : List.of(new Coordinate(at, box.getMinY()), new Coordinate(at, box.getMaxY()));
+        }
+
+        /** Every corner against the other's face, every edge against the other's edges. */
+        private List<Contact> everyContact() {
             List<Contact> contacts = new ArrayList<>();
             PanelShape one = inner.get(a);
             PanelShape other = inner.get(b);
             for (int corner = 0; corner < one.corners(); corner++) {
-                contacts.add(new CornerOnFace(one, corner, shapes.get(b), true));
+                contacts.add(new CornerOnFace(one.corner(corner), shapes.get(b), true));
             }
             for (int corner = 0; corner < other.corners(); corner++) {
-                contacts.add(new CornerOnFace(other, corner, shapes.get(a), false));
+                contacts.add(new CornerOnFace(other.corner(corner), shapes.get(a), false));
             }
             for (int from = 0; from < one.corners(); from++) {
                 MovingEdge edge = new MovingEdge(one.corner(from), one.after(from));
                 for (int across = 0; across < shapes.get(b).corners(); across++) {
                     contacts.add(new EdgeOnEdge(edge, shapes.get(b), across));
                 }
-            }
-            int above = wasClear ? 0 : lying();
-            if (above != 0) {
-                Relative start = relative(0);
-                contacts.forEach(contact -> contact.lies(start, above));
             }
             return contacts;
         }

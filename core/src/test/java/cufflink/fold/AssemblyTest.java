@@ -135,7 +135,7 @@ class AssemblyTest {
         poses.put("lifted shut", new Pose(Optional.empty(), Optional.empty(), Map.of(lift, 40.0)));
         poses.put("open", new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 0.0)));
         poses.put("lifted", new Pose(Optional.of("open"), Optional.empty(), Map.of(lift, 40.0)));
-        List<PosedCard> posed = PosedCard.pose(closed, poses);
+        List<PosedCard> posed = PosedCard.pose(closed, poses, piece -> false);
         assertEquals(FoldWords.LIES_UNDER.of("creases", List.of("glue"), "upper", "front", "lower", "tag"),
                 posed.get(0).obstacle().orElseThrow().message());
         assertTrue(posed.get(1).obstacle().isEmpty() && posed.get(2).obstacle().isEmpty());
@@ -162,7 +162,8 @@ class AssemblyTest {
                 .orThrow();
         PosedCard open = PosedCard
                 .pose(closed, Map.of("open",
-                        new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 90.0))))
+                        new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("card", "spine"), 90.0))),
+                        piece -> false)
                 .get(0);
         assertTrue(open.state().value().isEmpty());
         assertFalse(open.state().problems().isEmpty());

@@ -67,7 +67,7 @@ class SweepTest {
         Map<String, Pose> poses = new LinkedHashMap<>();
         poses.put("lifted", new Pose(Optional.empty(), Optional.empty(), Map.of(crease("right"), 180 - lifted)));
         poses.put("swung", new Pose(Optional.of("lifted"), Optional.empty(), Map.of(crease("left"), end)));
-        List<PosedCard> posed = PosedCard.pose(shut, poses);
+        List<PosedCard> posed = PosedCard.pose(shut, poses, piece -> false);
         assertEquals(Optional.empty(), posed.get(0).obstacle());
         return posed.get(1);
     }
@@ -128,7 +128,7 @@ class SweepTest {
         poses.put("against it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 120.0)));
         poses.put("through it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 150.0)));
         Map<String, Boolean> refused = new LinkedHashMap<>();
-        PosedCard.pose(shut, poses).forEach(posed -> refused.put(posed.name(), posed.obstacle().isPresent()));
+        PosedCard.pose(shut, poses, piece -> false).forEach(posed -> refused.put(posed.name(), posed.obstacle().isPresent()));
         assertEquals(Map.of("at once", true, "open", true, "leaning", false, "against it", false, "through it", true),
                 refused);
     }

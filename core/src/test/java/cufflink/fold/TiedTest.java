@@ -40,7 +40,7 @@ class TiedTest {
     private static List<PosedCard> posed(Map<String, Pose> poses) {
         FlatFoldedState closed = AssemblyCloser.close(boards(), Map.of("under", piece(UNDER), "over", piece(OVER)),
                 List.of(), List.of()).orThrow();
-        return PosedCard.pose(closed, poses);
+        return PosedCard.pose(closed, poses, piece -> false);
     }
 
     private static FoldedPiece piece(CreasePattern pattern) {
