@@ -16,8 +16,10 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
@@ -224,11 +226,12 @@ public final class LayerProblem {
 
     private void nothingBetween(Join join, int part, int onto) {
         BitSet common = places.common(part, onto);
+        Optional<List<Geometry>> glue = glue(join);
         for (int each = 0; each < panels.size(); each++) {
             int other = each;
             if (other != part && other != onto && places.cellsOf(other).intersects(common)
                     && !isGluedOn(panels.get(other), panels.get(onto)) && !isFlapOf(other, part, onto)
-                    && isOverGlue(join, other)) {
+                    && glue.map(strips -> isOver(strips, state.footprint(panels.get(other)))).orElse(true)) {
                 constraints.alike(part, other, onto, other, () -> LayerWords.LIES_IN_GLUE.of("other", label(other),
                         "part", label(part), "onto", label(onto)));
             }
@@ -242,16 +245,20 @@ public final class LayerProblem {
                         || hinge.second() == other && (hinge.first() == part || hinge.first() == onto));
     }
 
-    private boolean isOverGlue(Join join, int other) {
+    /** Where a joint has strips of glue; absent where it is glued wherever its two panels lie on each other. */
+    private Optional<List<Geometry>> glue(Join join) {
         Polygon whole = state.assembly().panel(join.part()).outline();
         if (join.glued().stream().anyMatch(strip -> strip.equalsExact(whole))) {
-            return true;
+            return Optional.empty();
         }
-        Polygon paper = state.footprint(panels.get(other));
         Polygon onto = state.footprint(join.onto());
-        return join.glued().stream().map(strip -> Footprints.of(strip, state.position().get(join.part())))
-                .anyMatch(strip -> RobustOverlay.intersection(RobustOverlay.intersection(strip, onto), paper).getArea()
-                        > Overlay.SPECK);
+        return Optional.of(join.glued().stream().<Geometry>map(strip -> RobustOverlay
+                .intersection(Footprints.of(strip, state.position().get(join.part())), onto)).toList());
+    }
+
+    private static boolean isOver(List<Geometry> glue, Polygon paper) {
+        return glue.stream().anyMatch(strip -> strip.getEnvelopeInternal().intersects(paper.getEnvelopeInternal())
+                && RobustOverlay.intersection(strip, paper).getArea() > Overlay.SPECK);
     }
 
     private boolean isGluedOn(PanelRef part, PanelRef onto) {

@@ -76,8 +76,15 @@ final class PocketFinder {
     private final Set<Set<PanelRef>> folded = new HashSet<>();
     private final List<Stuck> sealed = new ArrayList<>();
     private final List<Stuck> glued = new ArrayList<>();
-    private final Map<Integer, Integer> parent = new TreeMap<>();
-    private final List<int[]> boundary = new ArrayList<>();
+    /** By cell: the number of the gap behind its first layer; the gaps of a cell are numbered from the front on. */
+    private final int[] first;
+    /** By gap: another one of the same space, or itself; below 0 where glue closes it. */
+    private final int[] parent;
+    private final List<Boundary> boundary = new ArrayList<>();
+
+    /** A side of a gap, along an edge between two cells: a wall, or where the gap can be entered. */
+    private record Boundary(int gap, Overlay.Edge edge, boolean wall) {
+    }
 
     private PocketFinder(FlatFoldedState flat, List<Glue> glue, Set<PanelRef> flaps) {
         this.flat = flat;
@@ -87,6 +94,11 @@ final class PocketFinder {
         for (int cell = 0; cell < overlay.cells().size(); cell++) {
             stacks.add(flat.relation().sorted(overlay.faces(cell).stream().mapToObj(places.panels()::get).toList()));
         }
+        first = new int[stacks.size() + 1];
+        for (int cell = 0; cell < stacks.size(); cell++) {
+            first[cell + 1] = first[cell] + Math.max(0, stacks.get(cell).size() - 1);
+        }
+        parent = new int[first[stacks.size()]];
         flat.state().assembly().pieces().forEach(this::addFolds);
         glue.forEach(this::addGlue);
     }
@@ -135,42 +147,42 @@ final class PocketFinder {
         }
     }
 
-    /** A gap is numbered by its cell and the layer before it. */
-    private static int gap(int cell, int layer) {
-        return cell * 1000 + layer;
+    private int gap(int cell, int layer) {
+        return first[cell] + layer;
     }
 
     private List<PocketSpace> find() {
         for (int cell = 0; cell < stacks.size(); cell++) {
             for (int layer = 0; layer + 1 < stacks.get(cell).size(); layer++) {
-                if (!isClosed(sealed, stacks.get(cell), layer)) {
-                    parent.put(gap(cell, layer), gap(cell, layer));
+                parent[gap(cell, layer)] = isClosed(sealed, stacks.get(cell), layer) ? -1 : gap(cell, layer);
+            }
+        }
+        overlay.edges().forEach(this::cross);
+        Map<Integer, Space> spaces = new TreeMap<>();
+        for (int cell = 0; cell < stacks.size(); cell++) {
+            for (int layer = 0; layer + 1 < stacks.get(cell).size(); layer++) {
+                if (parent[gap(cell, layer)] >= 0) {
+                    spaces.computeIfAbsent(root(gap(cell, layer)), key -> new Space()).add(overlay.cells().get(cell),
+                            stacks.get(cell).get(layer), stacks.get(cell).get(layer + 1));
                 }
             }
         }
-        for (int edge = 0; edge < overlay.edges().size(); edge++) {
-            cross(edge, overlay.edges().get(edge));
-        }
-        Map<Integer, Set<Integer>> spaces = new TreeMap<>();
-        parent.keySet().forEach(gap -> spaces.computeIfAbsent(root(gap), key -> new LinkedHashSet<>()).add(gap));
+        boundary.forEach(side -> spaces.get(root(side.gap())).sides.add(side));
         List<PocketSpace> pockets = new ArrayList<>();
-        spaces.forEach((root, gaps) -> describe(root, gaps, pockets));
+        spaces.values().forEach(space -> describe(space, pockets));
         pockets.sort(Comparator
                 .comparingInt(pocket -> pocket.behind().stream().mapToInt(flat.order()::indexOf).min().orElseThrow()));
         return pockets;
     }
 
     private int root(int gap) {
-        int above = parent.get(gap);
-        if (above == gap) {
-            return gap;
+        if (parent[gap] != gap) {
+            parent[gap] = root(parent[gap]);
         }
-        int root = root(above);
-        parent.put(gap, root);
-        return root;
+        return parent[gap];
     }
 
-    private void cross(int index, Overlay.Edge edge) {
+    private void cross(Overlay.Edge edge) {
         List<Hold> here = walls.stream().filter(wall -> Overlay.runsAlong(edge, wall.at())).map(Wall::hold).toList();
         for (int cell : new int[] {edge.left(), edge.right()}) {
             if (cell < 0) {
@@ -178,11 +190,11 @@ final class PocketFinder {
             }
             List<PanelRef> stack = stacks.get(cell);
             for (int layer = 0; layer + 1 < stack.size(); layer++) {
-                if (parent.containsKey(gap(cell, layer))) {
+                if (parent[gap(cell, layer)] >= 0) {
                     boolean wall = isClosed(here, stack, layer);
                     boolean mouth = !wall && !joinAcross(cell, layer, edge.across(cell));
                     if (wall || mouth) {
-                        boundary.add(new int[] {gap(cell, layer), index, wall ? 1 : 0});
+                        boundary.add(new Boundary(gap(cell, layer), edge, wall));
                     }
                 }
             }
@@ -221,10 +233,10 @@ final class PocketFinder {
         } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(after))) {
             after--;
         }
-        if (before < 0 || after != before + 1 || !parent.containsKey(gap(beyond, before))) {
+        if (before < 0 || after != before + 1 || parent[gap(beyond, before)] < 0) {
             return false;
         }
-        parent.put(root(gap(cell, layer)), root(gap(beyond, before)));
+        parent[root(gap(cell, layer))] = root(gap(beyond, before));
         return true;
     }
 
@@ -263,30 +275,35 @@ final class PocketFinder {
         return -1;
     }
 
-    private void describe(int root, Set<Integer> gaps, List<PocketSpace> pockets) {
-        Envelope bounds = new Envelope();
-        Set<PanelRef> front = new LinkedHashSet<>();
-        Set<PanelRef> behind = new LinkedHashSet<>();
-        for (int gap : gaps) {
-            bounds.expandToInclude(overlay.cells().get(gap / 1000).outline().getEnvelopeInternal());
-            front.add(stacks.get(gap / 1000).get(gap % 1000));
-            behind.add(stacks.get(gap / 1000).get(gap % 1000 + 1));
+    /** Gaps that hang together. */
+    private static final class Space {
+        private final Envelope bounds = new Envelope();
+        private final Set<PanelRef> front = new LinkedHashSet<>();
+        private final Set<PanelRef> behind = new LinkedHashSet<>();
+        private final List<Boundary> sides = new ArrayList<>();
+
+        void add(Overlay.Cell cell, PanelRef before, PanelRef after) {
+            bounds.expandToInclude(cell.outline().getEnvelopeInternal());
+            front.add(before);
+            behind.add(after);
         }
+    }
+
+    private static void describe(Space space, List<PocketSpace> pockets) {
+        Envelope bounds = space.bounds;
         if (bounds.getWidth() < LEAST || bounds.getHeight() < LEAST) {
             return;
         }
         Map<Side, double[]> shares = new EnumMap<>(Side.class);
-        for (int[] entry : boundary) {
-            if (root(entry[0]) == root) {
-                Overlay.Edge edge = overlay.edges().get(entry[1]);
-                shares.computeIfAbsent(side(edge, bounds), key -> new double[2])[entry[2]] += edge.length();
-            }
+        for (Boundary side : space.sides) {
+            shares.computeIfAbsent(side(side.edge(), bounds), key -> new double[2])[side.wall() ? 1 : 0] += side.edge()
+                    .length();
         }
         Set<Side> closed = EnumSet.noneOf(Side.class);
         Set<Side> open = EnumSet.noneOf(Side.class);
         shares.forEach((side, share) -> (share[1] > MOSTLY * (share[0] + share[1]) ? closed : open).add(side));
         if (closed.size() >= 2 && !open.isEmpty()) {
-            pockets.add(new PocketSpace(List.copyOf(front), List.copyOf(behind), bounds, closed, open));
+            pockets.add(new PocketSpace(List.copyOf(space.front), List.copyOf(space.behind), bounds, closed, open));
         }
     }
 
