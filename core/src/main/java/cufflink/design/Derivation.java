@@ -5,6 +5,8 @@ import cufflink.measure.RulerStep;
 import cufflink.problem.Ordered;
 import cufflink.words.Message;
 import cufflink.words.NoteWords;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -26,7 +28,15 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
         Value result, Rounding rounding, RulerStep step, Message note) {
     public Derivation {
         bound = Ordered.map(bound);
-        labels = Ordered.map(labels);
+        labels = ofNames(formula, labels);
+    }
+
+    /** Only what the formula names. */
+    private static Map<String, String> ofNames(Optional<Expression> formula, Map<String, String> labels) {
+        Map<String, String> named = new LinkedHashMap<>();
+        formula.ifPresent(said -> Names.in(said).stream().filter(labels::containsKey)
+                .forEach(name -> named.put(name, labels.get(name))));
+        return Collections.unmodifiableMap(named);
     }
 
     /** In words and numbers: {@code score 2 = flap + spine = 1 7/8 + 3/8 = 2 1/4 in}. */

@@ -36,7 +36,9 @@ final class MeasureSizer {
     private final Facts facts;
     private final Causes causes;
     private final List<SizedDesign.Judgement> conflicts = new ArrayList<>();
-    private Scope scope;
+    /** Grows from measure to measure; what is worked out sees it as it is then. */
+    private final Map<String, Value> known = new LinkedHashMap<>();
+    private final Scope scope = Scope.over(known);
 
     MeasureSizer(DesignDefinition definition, Given given, List<Problem> problems) {
         this.definition = definition;
@@ -44,13 +46,13 @@ final class MeasureSizer {
         this.problems = problems;
         this.causes = new Causes(definition, given);
         this.scorePlaces = ScorePlaces.measures(definition, given);
-        this.scope = Scope.empty().with("card" + CALIPER, Value.length(given.calipers().card())).with("ruler.step",
-                Value.length(given.step().length()));
-        definition.materials().forEach(material -> scope = scope.with(material + CALIPER,
+        known.put("card" + CALIPER, Value.length(given.calipers().card()));
+        known.put("ruler.step", Value.length(given.step().length()));
+        definition.materials().forEach(material -> known.put(material + CALIPER,
                 Value.length(given.calipers().of(material.toString()))));
         this.facts = given.facts().completed(definition);
         facts.found().forEach((name, length) -> {
-            scope = scope.with(name, Value.length(length));
+            known.put(name, Value.length(length));
             labels.put(name, Facts.label(name, definition));
         });
     }
@@ -105,7 +107,7 @@ final class MeasureSizer {
     private void keep(Measure measure, Value value, Optional<Contents> contents, boolean byHand,
             Derivation derivation) {
         sized.put(measure.name(), new Measures.Sized(measure, value, contents, byHand, derivation));
-        scope = scope.with(measure.name(), value);
+        known.put(measure.name(), value);
     }
 
     private void result(Measure measure) throws ExpressionFault {
@@ -133,7 +135,7 @@ final class MeasureSizer {
 
     private void part(Measure measure, Contents item, String part, Length length) {
         String name = measure.name() + "." + part;
-        scope = scope.with(name, Value.length(length));
+        known.put(name, Value.length(length));
         labels.put(name, part + " of the " + item.name());
     }
 

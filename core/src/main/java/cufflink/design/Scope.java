@@ -7,14 +7,18 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * The values that names stand for while a design is worked out. An unmodifiable view is never needed: a scope is grown
- * by copies.
+ * The values that names stand for while a design is worked out. A scope is grown by copies, or sees a map that grows.
  */
 public final class Scope {
     private final Map<String, Value> values;
 
     private Scope(Map<String, Value> values) {
         this.values = values;
+    }
+
+    /** What a map holds, now and later. */
+    static Scope over(Map<String, Value> growing) {
+        return new Scope(growing);
     }
 
     public static Scope empty() {
