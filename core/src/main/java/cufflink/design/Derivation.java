@@ -28,14 +28,13 @@ public record Derivation(String label, Optional<Expression> formula, Map<String,
         Value result, Rounding rounding, RulerStep step, Message note) {
     public Derivation {
         bound = Ordered.map(bound);
-        labels = ofNames(formula, labels);
+        labels = called(bound, labels);
     }
 
-    /** Only what the formula names. */
-    private static Map<String, String> ofNames(Optional<Expression> formula, Map<String, String> labels) {
+    /** Only of the names in the formula. */
+    private static Map<String, String> called(Map<String, Value> bound, Map<String, String> labels) {
         Map<String, String> named = new LinkedHashMap<>();
-        formula.ifPresent(said -> Names.in(said).stream().filter(labels::containsKey)
-                .forEach(name -> named.put(name, labels.get(name))));
+        bound.keySet().stream().filter(labels::containsKey).forEach(name -> named.put(name, labels.get(name)));
         return Collections.unmodifiableMap(named);
     }
 
