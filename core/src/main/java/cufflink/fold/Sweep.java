@@ -229,9 +229,9 @@ final class Sweep {
         }
 
         /**
-         * Of rectangles in a chain whose creases all run in one direction, as their sides do: two lines in a plane across
-         * it, which pass through each other at an end of one of them. Absent for others, and where the two are hardly
-         * side by side.
+         * Of rectangles in a chain whose creases all run in one direction, as their sides do: two lines in a plane
+         * across it, which pass through each other at an end of one of them. Absent for others, and where the two are
+         * hardly side by side.
          */
         private Optional<List<Contact>> level() {
             boolean upright = links.stream().map(Linkage.Branch::link).filter(Linkage.Link::turns)

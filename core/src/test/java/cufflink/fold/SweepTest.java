@@ -6,19 +6,26 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.TestPieces;
 import cufflink.crease.CreasePattern;
+import cufflink.crease.Panel;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Pose;
 import cufflink.design.SizedDesign.Said;
 import cufflink.words.FoldWords;
 import cufflink.words.Message;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LineSegment;
 
 /**
  * Poses of gates: the upper leaf is lifted, then the lower one swings. Seen from the end both are straight lines, so
@@ -128,8 +135,62 @@ class SweepTest {
         poses.put("against it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 120.0)));
         poses.put("through it", new Pose(Optional.of("leaning"), Optional.empty(), Map.of(crease("right"), 150.0)));
         Map<String, Boolean> refused = new LinkedHashMap<>();
-        PosedCard.pose(shut, poses, piece -> false).forEach(posed -> refused.put(posed.name(), posed.obstacle().isPresent()));
+        PosedCard.pose(shut, poses, piece -> false)
+                .forEach(posed -> refused.put(posed.name(), posed.obstacle().isPresent()));
         assertEquals(Map.of("at once", true, "open", true, "leaning", false, "against it", false, "through it", true),
                 refused);
+    }
+
+    private static CreasePattern strip(int[] widths) {
+        List<Score> scores = new ArrayList<>();
+        int x = 0;
+        for (int i = 0; i + 1 < widths.length; i++) {
+            x += widths[i];
+            scores.add(TestPieces.score("c" + i, i % 2 == 0 ? Fold.VALLEY : Fold.MOUNTAIN, x, 0, x, HEIGHT));
+        }
+        return Maps.pattern(Arrays.stream(widths).sum(), HEIGHT, scores, widths.length);
+    }
+
+    /** The same with a corner more on a side of every panel, so that none is a rectangle to whoever counts corners. */
+    private static CreasePattern cornered(CreasePattern strip) {
+        return new CreasePattern(strip.piece(), strip.up(), strip.outline(), strip.panels().stream().map(panel -> {
+            List<Coordinate> ring = new ArrayList<>(List.of(panel.outline().getExteriorRing().getCoordinates()));
+            ring.add(1, new LineSegment(ring.get(0), ring.get(1)).midPoint());
+            return new Panel(panel.id(), panel.label(),
+                    panel.outline().getFactory().createPolygon(ring.toArray(new Coordinate[0])));
+        }).toList(), strip.hinges(), strip.slits());
+    }
+
+    private static Optional<Sweep.Hit> swept(CreasePattern pattern, Map<CreaseRef, Double> angles) {
+        Folder folder = new Folder(Assembly.of(pattern, "p1"));
+        FoldedState flat = folder.fold(Map.of()).orThrow();
+        return Sweep.first(new FoldMotion(folder, flat, angles, angles.keySet()), Optional.empty(), Set.of());
+    }
+
+    /**
+     * Rectangles in a row are looked at as lines in a plane; looked at in full they hit each other, about where a
+     * stretch of the way ends.
+     */
+    @Test
+    void rowsOfRectangles_hitAsPanelsOfAnyShapeDo() {
+        Random random = new Random(5);
+        int hits = 0;
+        for (int i = 0; i < 150; i++) {
+            int[] widths = random.ints(4 + random.nextInt(3), 8, 40).toArray();
+            CreasePattern strip = strip(widths);
+            Map<CreaseRef, Double> angles = new LinkedHashMap<>();
+            for (int k = 0; k + 1 < widths.length; k++) {
+                angles.put(crease("c" + k), (double) (random.nextInt(349) - 174));
+            }
+            Optional<Sweep.Hit> level = swept(strip, angles);
+            Optional<Sweep.Hit> full = swept(cornered(strip), angles);
+            String what = Arrays.toString(widths) + " to " + angles;
+            assertEquals(full.isPresent(), level.isPresent(), what);
+            if (full.isPresent()) {
+                assertEquals(full.get().share(), level.get().share(), 0.05, what);
+                hits++;
+            }
+        }
+        assertTrue(hits > 30 && hits < 120, hits + " hits");
     }
 }

@@ -223,7 +223,8 @@ class FoldedDesignsTest {
         FlatFoldedState closed = plan.closed().orElseThrow();
         Map<String, Pose> direct = Map.of("flap first",
                 new Pose(Optional.empty(), Optional.empty(), Map.of(new CreaseRef("flap", "top"), 70.0)));
-        assertTrue(PosedCard.pose(closed, direct, piece -> false).get(0).obstacle().orElseThrow().what().contains("lies on the flap"));
+        assertTrue(PosedCard.pose(closed, direct, piece -> false).get(0).obstacle().orElseThrow().what()
+                .contains("lies on the flap"));
         assertTrue(plan.poses().stream().allMatch(posed -> posed.obstacle().isEmpty()));
     }
 
