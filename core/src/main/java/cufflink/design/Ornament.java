@@ -1,6 +1,7 @@
 package cufflink.design;
 
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
 import java.util.Optional;
 import org.locationtech.jts.geom.Polygon;
 
@@ -67,6 +68,11 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
      * @param traced of a shape that is traced from a path
      */
     public record Form(OrnamentShape shape, Length width, Length height, Optional<Traced> traced) {
+        /** Its size as it is said: a circle is so far across. */
+        public String text(LengthFormat format) {
+            return shape == OrnamentShape.CIRCLE ? format.text(width) + " across" : format.size(width, height);
+        }
+
         boolean isSized() {
             return width.isPositive() && height.isPositive() && traced.isPresent() == (shape == OrnamentShape.PATH);
         }

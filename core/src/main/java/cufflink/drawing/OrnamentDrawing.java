@@ -47,8 +47,7 @@ public final class OrnamentDrawing {
         for (Ornament ornament : ornaments) {
             Polygon outline = outline(ornament);
             Envelope own = outline.getEnvelopeInternal();
-            String name = ornament.label() + ", "
-                    + plan.format().size(ornament.form().width(), ornament.form().height());
+            String name = ornament.label() + ", " + ornament.form().text(plan.format());
             double wide = Math.max(own.getWidth(), name.length() * LETTER * point);
             if (x > 0 && x + wide > most) {
                 x = 0;

@@ -64,12 +64,24 @@ public final class OrnamentPlacing {
      * from the nearest edges, or in the middle where it comes near it.
      */
     public Ornament moved(double right, double down) {
+        Coordinate way = onPanel(right, down);
+        return shifted(way.x, way.y);
+    }
+
+    /** As {@link #moved}, but to the right and down on the piece as it lies flat with the ornament's face up. */
+    public Ornament shifted(double right, double down) {
         Envelope box = box(right, down);
         return ornament.with(new Ornament.Put(along(box.getMinX(), box.getMaxX(), panel.getMinX(), panel.getMaxX()),
                 along(box.getMinY(), box.getMaxY(), panel.getMinY(), panel.getMaxY()), ornament.put().turn()));
     }
 
-    /** As {@link #moved}, but measured from where it was before. */
+    /** How a way on the closed card, seen from the front, goes on the panel seen with the ornament's face up. */
+    public Coordinate onPanel(double right, double down) {
+        Point3 way = motion.inverse().turn(new Point3(right, down, 0));
+        return new Coordinate(mirrored ? -way.x() : way.x(), way.y());
+    }
+
+    /** As {@link #shifted}, but measured from where it was before. */
     public Ornament nudged(double right, double down) {
         Envelope box = box(right, down);
         Ornament.Put put = ornament.put();
@@ -79,9 +91,8 @@ public final class OrnamentPlacing {
     }
 
     private Envelope box(double right, double down) {
-        Point3 way = motion.inverse().turn(new Point3(right, down, 0));
         Envelope box = box();
-        box.translate(mirrored ? -way.x() : way.x(), way.y());
+        box.translate(right, down);
         return box;
     }
 

@@ -105,6 +105,31 @@ class OrnamentsWindowTest extends WindowDriver {
         assertEquals(new Ornament.Along(Anchor.MIDDLE, step.times(2)), ornament().put().down());
     }
 
+    /** What lies inside is laid on the flat piece of its step; there, and only there, the arrow keys are its own. */
+    @Test
+    void ornamentInside_isLaidOnThePieceOfItsStep() {
+        robot.interact(() -> work().change(project -> project
+                .withOrnament(ornament().on(new PanelRef("base", "front"), Face.INSIDE))));
+        int step = work().plan().run().size() - 2;
+        robot.interact(() -> work().goTo(step));
+        Ornament before = ornament();
+        Node picture = robot.lookup("#bench-picture").query();
+        Point2D middle = picture.localToScreen(picture.getBoundsInLocal().getCenterX(),
+                picture.getBoundsInLocal().getCenterY());
+        double panel = picture.getBoundsInLocal().getWidth() / 4.5;
+        robot.drag(middle.subtract(panel, 0), MouseButton.PRIMARY).moveTo(middle.subtract(panel, 30))
+                .dropTo(middle.subtract(panel, 70));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(Anchor.START, ornament().put().down().from(), before + " " + ornament());
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(before, ornament());
+        press(KeyCode.DOWN);
+        assertEquals(work().project().step().length(), ornament().put().down().by());
+        robot.interact(() -> work().goTo(0));
+        press(KeyCode.RIGHT);
+        assertEquals(Ornament.Along.CENTRED, ornament().put().across());
+    }
+
     private void type(String stepper, String text) {
         Stepper field = robot.lookup(stepper).queryAs(Stepper.class);
         robot.interact(field::edit);

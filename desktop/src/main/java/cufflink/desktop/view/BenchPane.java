@@ -47,6 +47,7 @@ final class BenchPane extends BorderPane {
                 picture.idAt(click.getX(), click.getY()).ifPresent(picked);
             }
         });
+        OrnamentHand.onPiece(work, picture, laid);
         listening.to(work.planProperty(), change -> enterStep());
         listening.to(work.readingProperty(), change -> picture.repaint());
         listening.to(work.stepProperty(), change -> enterStep());

@@ -55,7 +55,7 @@ final class CardPane extends BorderPane {
         choices.getStyleClass().add("pose-choices");
         closed.setId("closed-picture");
         closed.show(this::card);
-        new OrnamentHand(work, closed, picked, () -> chosen.equals(BACK));
+        OrnamentHand.onCard(work, closed, picked, () -> chosen.equals(BACK));
         line.setId("ornament-line");
         listening.to(picked, change -> showPicked());
         closed.setOnMouseClicked(click -> closed.spotAt(click.getX(), click.getY()).ifPresent(this::tap));

@@ -157,7 +157,7 @@ public final class HandOutWriter {
         }
         for (Ornament ornament : plan.design().ornaments()) {
             flow.row(List.of(copies + " ×", ornament.label(),
-                    format.size(ornament.form().width(), ornament.form().height()),
+                    ornament.form().text(format),
                     ornament.form().shape().word() + ", an ornament"), columns, TEXT, false);
         }
         flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
