@@ -1,6 +1,6 @@
 package cufflink.fold;
 
-import cufflink.design.CreaseRef;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.PanelRef;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -70,8 +70,8 @@ final class Sweep {
     private final List<PanelShape> shapes;
     /** Without a margin, so that paper which shares an edge with other paper does not hide behind it. */
     private final List<PanelShape> inner;
-    /** By panel: the angles that turn between it and the first one. */
-    private final List<Set<CreaseRef>> turning;
+    /** By panel: what turns between it and the first one; a crease in several stretches is as many links. */
+    private final List<Set<Linkage.Link>> turning;
     private final Map<Integer, Optional<RigidMotion[]>> states = new HashMap<>();
     private final Optional<FlatFoldedState> layers;
     private final Optional<Travel> sinceLayers;
@@ -83,7 +83,7 @@ final class Sweep {
         this.inner = motion.from().assembly().innerShapes();
         this.layers = layers;
         this.turning = panels.stream().map(panel -> motion.between(panels.get(0), panel).stream()
-                .map(Linkage.Branch::link).filter(motion::turns).map(Linkage.Link::angle).collect(Collectors.toSet()))
+                .map(Linkage.Branch::link).filter(motion::turns).collect(Collectors.toSet()))
                 .toList();
         this.sinceLayers = layers.map(flat -> Travel.between(flat.state(), motion.from()));
     }
@@ -146,7 +146,8 @@ final class Sweep {
                         .filter(third -> flat.relation().side(third, one) != 0)
                         .allMatch(third -> flat.relation().side(third, one) == flat.relation().side(third, other)
                                 || isTogether(third, one))
-                && flat.state().footprint(other).covers(flat.state().footprint(one));
+                && RobustOverlay.difference(flat.state().footprint(one), flat.state().footprint(other))
+                        .getArea() < Overlay.SPECK;
     }
 
     private boolean isTogether(PanelRef one, PanelRef other) {

@@ -17,8 +17,8 @@ import javafx.scene.input.MouseEvent;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Lays ornaments on a picture: the mouse takes and drags them, the arrow keys move the one that was taken last by a step
- * of the ruler. One drag is one step to undo.
+ * Lays ornaments on a picture: the mouse takes and drags them, the arrow keys move the one that was taken last by a
+ * step of the ruler. One drag is one step to undo.
  */
 final class OrnamentHand {
     /** What the picture shows. */
