@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import java.util.TreeMap;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
@@ -216,28 +217,45 @@ final class PocketFinder {
         }
         List<PanelRef> stack = stacks.get(cell);
         List<PanelRef> next = stacks.get(beyond);
-        int before = continued(stack.get(layer), next);
-        if (before < 0 && layer > 0 && isFlap(stack.get(layer), stack.get(layer - 1))) {
-            before = continued(stack.get(layer - 1), next);
+        List<Integer> befores = continued(stack.get(layer), next);
+        if (befores.isEmpty() && layer > 0 && isFlap(stack.get(layer), stack.get(layer - 1))) {
+            befores = continued(stack.get(layer - 1), next);
         }
-        int after = continued(stack.get(layer + 1), next);
-        if (after < 0 && layer + 2 < stack.size() && isFlap(stack.get(layer + 1), stack.get(layer + 2))) {
-            after = continued(stack.get(layer + 2), next);
+        List<Integer> afters = continued(stack.get(layer + 1), next);
+        if (afters.isEmpty() && layer + 2 < stack.size() && isFlap(stack.get(layer + 1), stack.get(layer + 2))) {
+            afters = continued(stack.get(layer + 2), next);
         }
-        if (before >= 0 && after == before + 2 && isGlued(next.get(before + 1), next.get(after))) {
-            after--;
-        } else if (before >= 0 && after == before + 2 && isGlued(next.get(before), next.get(before + 1))) {
-            before++;
-        } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(before))) {
-            before++;
-        } else if (before >= 0 && after == before + 2 && isFlap(next.get(before + 1), next.get(after))) {
-            after--;
+        boolean isOneItself = alone(stack.get(layer), next) >= 0 || alone(stack.get(layer + 1), next) >= 0;
+        // Where both only go on as what is glued to them, that may be two things with another space between.
+        for (int before : isOneItself ? befores : befores.stream().limit(1).toList()) {
+            for (int after : isOneItself ? afters : afters.stream().limit(1).toList()) {
+                int same = same(before, after, next);
+                if (same >= 0 && parent[gap(beyond, same)] >= 0) {
+                    parent[root(gap(cell, layer))] = root(gap(beyond, same));
+                    return true;
+                }
+            }
         }
-        if (before < 0 || after != before + 1 || parent[gap(beyond, before)] < 0) {
-            return false;
+        return false;
+    }
+
+    /**
+     * Behind which layer the gap between two layers goes on: they lie on each other, or what lies between them belongs
+     * to one of them. Below 0 where it does not go on.
+     */
+    private int same(int before, int after, List<PanelRef> next) {
+        if (after == before + 1) {
+            return before;
+        } else if (after != before + 2) {
+            return -1;
         }
-        parent[root(gap(cell, layer))] = root(gap(beyond, before));
-        return true;
+        PanelRef between = next.get(before + 1);
+        if (isGlued(between, next.get(after))) {
+            return before;
+        } else if (isGlued(next.get(before), between) || isFlap(between, next.get(before))) {
+            return before + 1;
+        }
+        return isFlap(between, next.get(after)) ? before : -1;
     }
 
     private boolean isGlued(PanelRef one, PanelRef other) {
@@ -250,11 +268,11 @@ final class PocketFinder {
     }
 
     /** Where a layer goes on in the next place: itself, or what is glued to it, over whose edge nothing gets lost. */
-    private int continued(PanelRef panel, List<PanelRef> next) {
+    private List<Integer> continued(PanelRef panel, List<PanelRef> next) {
         int alone = alone(panel, next);
-        return alone >= 0 ? alone
-                : glued.stream().flatMap(stuck -> stuck.other(panel).stream()).mapToInt(other -> alone(other, next))
-                        .filter(place -> place >= 0).findFirst().orElse(-1);
+        return alone >= 0 ? List.of(alone)
+                : glued.stream().flatMap(stuck -> stuck.other(panel).stream()).map(other -> alone(other, next))
+                        .filter(place -> place >= 0).toList();
     }
 
     /** Where a layer goes on by itself, or as a panel that it is joined to by a flat crease. */
@@ -294,28 +312,67 @@ final class PocketFinder {
         if (bounds.getWidth() < LEAST || bounds.getHeight() < LEAST) {
             return;
         }
-        Map<Side, double[]> shares = new EnumMap<>(Side.class);
-        for (Boundary side : space.sides) {
-            shares.computeIfAbsent(side(side.edge(), bounds), key -> new double[2])[side.wall() ? 1 : 0] += side.edge()
-                    .length();
+        Map<Side, List<double[]>> walls = new EnumMap<>(Side.class);
+        Map<Side, List<double[]>> all = new EnumMap<>(Side.class);
+        List<Overlay.Edge> slanting = new ArrayList<>();
+        for (Boundary one : space.sides) {
+            if (!one.wall() && isSlanting(one.edge())) {
+                slanting.add(one.edge());
+            } else {
+                Side side = side(one.edge(), bounds, Set.of());
+                all.computeIfAbsent(side, key -> new ArrayList<>()).add(along(side, one.edge()));
+                if (one.wall()) {
+                    walls.computeIfAbsent(side, key -> new ArrayList<>()).add(along(side, one.edge()));
+                }
+            }
         }
         Set<Side> closed = EnumSet.noneOf(Side.class);
         Set<Side> open = EnumSet.noneOf(Side.class);
-        shares.forEach((side, share) -> (share[1] > MOSTLY * (share[0] + share[1]) ? closed : open).add(side));
+        // Where one layer of the space has a wall, a slit beside it lets nothing out.
+        all.forEach((side, stretches) -> (length(walls.getOrDefault(side, List.of())) > MOSTLY * length(stretches)
+                ? closed : open).add(side));
+        // A V between two closed sides opens neither of them.
+        slanting.forEach(edge -> open.add(side(edge, bounds, closed)));
+        open.removeAll(closed);
         if (closed.size() >= 2 && !open.isEmpty()) {
             pockets.add(new PocketSpace(List.copyOf(space.front), List.copyOf(space.behind), bounds, closed, open));
         }
     }
 
-    /**
-     * The side of the space to which an edge belongs: the one towards which it faces if it is rather level or upright,
-     * of a slanting one the side that its middle is nearest to.
-     */
-    private static Side side(Overlay.Edge edge, Envelope bounds) {
+    /** The stretch of a side that an edge takes up. */
+    private static double[] along(Side side, Overlay.Edge edge) {
+        double from = side.y() != 0 ? edge.from().x : edge.from().y;
+        double to = side.y() != 0 ? edge.to().x : edge.to().y;
+        return new double[] {Math.min(from, to), Math.max(from, to)};
+    }
+
+    /** What stretches of a line take up together. */
+    private static double length(List<double[]> stretches) {
+        double length = 0;
+        double reached = Double.NEGATIVE_INFINITY;
+        for (double[] stretch : stretches.stream().sorted(Comparator.comparingDouble(one -> one[0])).toList()) {
+            length += Math.max(0, stretch[1] - Math.max(stretch[0], reached));
+            reached = Math.max(reached, stretch[1]);
+        }
+        return length;
+    }
+
+    private static boolean isSlanting(Overlay.Edge edge) {
         double along = Math.abs(edge.to().x - edge.from().x);
         double up = Math.abs(edge.to().y - edge.from().y);
-        double x = (edge.middle().x - bounds.centre().x) / bounds.getWidth();
-        double y = (edge.middle().y - bounds.centre().y) / bounds.getHeight();
-        return Side.towards(up < along / 2 ? 0 : x, along < up / 2 ? 0 : y);
+        return up >= along / 2 && along >= up / 2;
+    }
+
+    /**
+     * The side of the space to which an edge belongs: the one towards which it faces if it is rather level or upright,
+     * of a slanting one the side that its middle is nearest to, but for some; any if all are left out.
+     */
+    private static Side side(Overlay.Edge edge, Envelope bounds, Set<Side> but) {
+        double along = Math.abs(edge.to().x - edge.from().x);
+        double up = Math.abs(edge.to().y - edge.from().y);
+        double x = up < along / 2 ? 0 : (edge.middle().x - bounds.centre().x) / bounds.getWidth();
+        double y = along < up / 2 ? 0 : (edge.middle().y - bounds.centre().y) / bounds.getHeight();
+        return Stream.of(Side.TOP, Side.BOTTOM, Side.LEFT, Side.RIGHT).filter(side -> !but.contains(side))
+                .max(Comparator.comparingDouble(side -> side.x() * x + side.y() * y)).orElse(Side.towards(x, y));
     }
 }

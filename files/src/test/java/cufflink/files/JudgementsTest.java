@@ -192,7 +192,8 @@ class JudgementsTest {
                 row(CheckWords.NOT_ROOM_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
                 row(CheckWords.NOT_DEEP_ENOUGH, Verdict.BAD, set("m-fold-holder", "contents=8 x 10 in")),
                 row(CheckWords.HARD_TO_GRIP, Verdict.WATCH, set("m-fold-holder", "notch=1/8 in")),
-                row(CheckWords.NO_POCKET, Verdict.BAD, set("m-fold-holder", "width=2 in")),
+                row(CheckWords.NO_POCKET, Verdict.BAD,
+                        trial(TRIAL.replace("edges: [left, right, bottom]", "edges: [bottom]"))),
                 row(CheckWords.GOES_ROUND, Verdict.WATCH, set("m-fold-holder", "contents=1 x 1 x 1/2 in"))));
         rows.addAll(List.of(row(CheckWords.SOFT_REACHES, Verdict.GOOD, strung("")),
                 row(CheckWords.SOFT_REACHES_CLOSED, Verdict.GOOD, set("ribbon-tie")),

@@ -3,6 +3,11 @@ package cufflink.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Set;
+import cufflink.design.Side;
+import cufflink.design.PanelRef;
+import cufflink.stack.PocketSpace;
+import cufflink.plan.Plan;
 import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.files.design.BuiltInDesigns;
@@ -42,6 +47,18 @@ class PocketLayersTest {
         check = judged("m-fold-holder", SIDES, "edges: [], free: [left]");
         assertEquals(Verdict.BAD, check.verdict());
         assertTrue(check.text().startsWith("The pocket is none"), check.text());
+    }
+
+    /** Two triangles that cross, glued along the bottom: one space behind both, its V between two closed sides. */
+    @Test
+    void crossingTriangles_makeOnePocket_openInAV() {
+        Plan plan = Plans.plan(Plans.project("criss-cross-pocket"));
+        PocketSpace pocket = plan.stack().orElseThrow().spaces().stream()
+                .filter(space -> space.behind().contains(new PanelRef("inner", "back"))).findFirst().orElseThrow();
+        assertEquals(Set.of(new PanelRef("inner", "triangle"), new PanelRef("outer", "triangle")),
+                Set.copyOf(pocket.front()));
+        assertEquals(Set.of(Side.LEFT, Side.RIGHT, Side.BOTTOM), pocket.closed());
+        assertEquals(Set.of(Side.TOP), pocket.open());
     }
 
     @Test
