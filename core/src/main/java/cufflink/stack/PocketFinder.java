@@ -36,6 +36,8 @@ final class PocketFinder {
     private static final double LEAST = 10;
     /** A side counts as closed if walls take up this share of it. */
     private static final double MOSTLY = 0.7;
+    /** And this share of how far the space reaches there: beside slanting mouths a short wall closes nothing. */
+    private static final double ENOUGH = 0.25;
 
     /** What holds layers together. */
     private interface Hold {
@@ -329,8 +331,15 @@ final class PocketFinder {
         Set<Side> closed = EnumSet.noneOf(Side.class);
         Set<Side> open = EnumSet.noneOf(Side.class);
         // Where one layer of the space has a wall, a slit beside it lets nothing out.
-        all.forEach((side, stretches) -> (length(walls.getOrDefault(side, List.of())) > MOSTLY * length(stretches)
-                ? closed : open).add(side));
+        all.forEach((side, stretches) -> {
+            double wall = length(walls.getOrDefault(side, List.of()));
+            double whole = side.y() != 0 ? bounds.getWidth() : bounds.getHeight();
+            if (wall > MOSTLY * length(stretches) && wall > ENOUGH * whole) {
+                closed.add(side);
+            } else if (length(stretches) > wall) {
+                open.add(side);
+            }
+        });
         // A V between two closed sides opens neither of them.
         slanting.forEach(edge -> open.add(side(edge, bounds, closed)));
         open.removeAll(closed);
