@@ -32,9 +32,18 @@ final class FillPlan {
         return fills;
     }
 
-    /** Rectangles for which there is no paper, besides those that fit on none. */
+    /** Pieces for which there is no paper, besides those that fit on none; two halves of one rectangle are two. */
     int unplaced() {
-        return Arrays.stream(demand.quantities()).sum() - fills.stream().mapToInt(fill -> fill.spots().size()).sum();
+        int[] left = demand.quantities();
+        fills.forEach(fill -> fill.spots().forEach(spot -> left[spot.kind()]--));
+        int pieces = 0;
+        for (int kind = 0; kind < left.length; kind++) {
+            List<Demand.Slot> slots = demand.kinds.get(kind).slots();
+            for (Demand.Slot slot : slots.subList(slots.size() - left[kind], slots.size())) {
+                pieces += slot.other().isPresent() ? 2 : 1;
+            }
+        }
+        return pieces;
     }
 
     int newSheets() {
