@@ -19,6 +19,9 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
     /** From this height on it stands on foam pads. */
     public static final Length RAISED = Length.ofMillimetres(1);
 
+    /** Nothing higher than this shuts in a card. */
+    public static final Length HIGHEST = Length.ofMillimetres(50);
+
     /**
      * Where it lies on its panel, as the panel is seen with this face up and its piece lying flat.
      *
@@ -73,6 +76,48 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
             return shape == OrnamentShape.CIRCLE ? format.text(width) + " across" : format.size(width, height);
         }
 
+        /**
+         * So wide; what has but one size, and a traced shape, keep their proportions.
+         *
+         * @param value more than 0
+         */
+        public Form wide(Length value) {
+            return new Form(shape, value, switch (shape) {
+                case CIRCLE -> value;
+                case PATH -> scaled(value, traced.orElseThrow().proportion());
+                case RECTANGLE, OVAL, BANNER -> height;
+            }, traced);
+        }
+
+        /**
+         * So high, with the same proportions as {@link #wide}.
+         *
+         * @param value more than 0
+         */
+        public Form high(Length value) {
+            return new Form(shape, switch (shape) {
+                case CIRCLE -> value;
+                case PATH -> scaled(value, 1 / traced.orElseThrow().proportion());
+                case RECTANGLE, OVAL, BANNER -> width;
+            }, value, traced);
+        }
+
+        /** Another shape, as wide; what was as high as it is wide becomes a banner a quarter as high. */
+        public Form shaped(OrnamentShape other) {
+            boolean flattens = other == OrnamentShape.BANNER && height.equals(width);
+            return new Form(other, width, flattens ? Length.ofNanometres(width.nanometres() / 4) : height,
+                    Optional.empty()).wide(width);
+        }
+
+        /** A traced shape, as wide. */
+        public Form traced(Traced other) {
+            return new Form(OrnamentShape.PATH, width, height, Optional.of(other)).wide(width);
+        }
+
+        private static Length scaled(Length length, double factor) {
+            return Length.nearestToMillimetres(length.toMillimetres() * factor);
+        }
+
         boolean isSized() {
             return width.isPositive() && height.isPositive() && traced.isPresent() == (shape == OrnamentShape.PATH);
         }
@@ -92,7 +137,7 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
     }
 
     boolean isSized() {
-        return form.isSized() && !height.isNegative();
+        return form.isSized() && !height.isNegative() && !height.isLongerThan(HIGHEST);
     }
 
     /** Whether it stands on foam pads. */

@@ -416,6 +416,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /** What is glued on panels at last. */
+    /** The ornament of this id. */
+    public Optional<Ornament> ornament(String id) {
+        return ornaments().stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
     public List<Ornament> ornaments() {
         return making.trim().ornaments();
     }

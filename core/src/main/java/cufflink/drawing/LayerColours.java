@@ -31,10 +31,7 @@ public final class LayerColours {
             case CONTENTS -> Ink.CONTENTS.colour();
             case SOFT -> Ink.SOFT.colour();
             case HARDWARE -> Ink.HARDWARE.colour();
-            case ORNAMENT -> plan.design().ornaments().stream()
-                    .filter(one -> one.label().equals(layer.label())
-                            && layer.panel().filter(one.on()::equals).isPresent())
-                    .findFirst().flatMap(Ornament::colour).orElse(Ink.ORNAMENT.colour());
+            case ORNAMENT -> plan.design().ornament(layer.id()).flatMap(Ornament::colour).orElse(Ink.ORNAMENT.colour());
             case MAT -> paper(plan, layer).orElseThrow().face();
             case PANEL -> {
                 Stock stock = paper(plan, layer).orElseThrow();

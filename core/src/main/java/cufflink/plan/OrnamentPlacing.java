@@ -60,15 +60,9 @@ public final class OrnamentPlacing {
     }
 
     /**
-     * Moved so far to the right and down on the closed card seen from the front, millimetres; on the ruler, measured
-     * from the nearest edges, or in the middle where it comes near it.
+     * Moved so far to the right and down on the piece as it lies flat with the ornament's face up, millimetres; on the
+     * ruler, measured from the nearest edges, or in the middle where it comes near it.
      */
-    public Ornament moved(double right, double down) {
-        Coordinate way = onPanel(right, down);
-        return shifted(way.x, way.y);
-    }
-
-    /** As {@link #moved}, but to the right and down on the piece as it lies flat with the ornament's face up. */
     public Ornament shifted(double right, double down) {
         Envelope box = box(right, down);
         return ornament.with(new Ornament.Put(along(box.getMinX(), box.getMaxX(), panel.getMinX(), panel.getMaxX()),
@@ -149,8 +143,9 @@ public final class OrnamentPlacing {
     public double upright() {
         Held held = held();
         Point3 top = motion.inverse().turn(new Point3(held.ownX(0, -1), held.ownY(0, -1), 0));
-        return Math.rint(Math.toDegrees(Math.atan2(mirrored ? -top.x() : top.x(), -top.y())) * 1e6) / 1e6 + 0.0; // no
-                                                                                                                 // −0
+        double turn = Math.toDegrees(Math.atan2(mirrored ? -top.x() : top.x(), -top.y()));
+        // Never −0, which would be written so.
+        return Math.rint(turn * 1e6) / 1e6 + 0.0;
     }
 
     /** What is seen at a place of the closed card, the nearest first. */
@@ -166,8 +161,7 @@ public final class OrnamentPlacing {
     public static Optional<Ornament> at(Plan plan, Coordinate place, boolean fromBack) {
         return plan.stack().flatMap(stack -> seen(stack, place, fromBack).stream().findFirst())
                 .filter(layer -> layer.kind() == StackLayer.Kind.ORNAMENT)
-                .flatMap(layer -> plan.design().ornaments().stream().filter(one -> one.label().equals(layer.label())
-                        && layer.panel().filter(one.on()::equals).isPresent()).findFirst());
+                .flatMap(layer -> plan.design().ornament(layer.id()));
     }
 
     /**

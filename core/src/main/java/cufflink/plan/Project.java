@@ -152,6 +152,11 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
         return wanted.ornaments();
     }
 
+    /** The ornament of this id that the maker added. */
+    public Optional<Ornament> ornament(String id) {
+        return ornaments().stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
     /** With an ornament that the maker adds, or in the place of the one with its id. */
     public Project withOrnament(Ornament ornament) {
         List<Ornament> all = new ArrayList<>(ornaments());

@@ -89,7 +89,7 @@ public final class ClosedStackBuilder {
     }
 
     private static StackLayer layer(Attached one, RigidMotion place) {
-        return new StackLayer(one.kind(), one.label(), Optional.of(one.on()), one.layer(), one.face(),
+        return new StackLayer(one.kind(), one.id(), one.label(), Optional.of(one.on()), one.layer(), one.face(),
                 Footprints.of(one.outline(), place), one.thickness(), turned(place));
     }
 
@@ -100,7 +100,7 @@ public final class ClosedStackBuilder {
         RigidMotion place = flat.state().position().get(ref);
         Face facing = place.turnsOver() ? pattern.up().other() : pattern.up();
         int front = layers.size();
-        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), Optional.of(ref), 0, facing,
+        layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), panel.label(), Optional.of(ref), 0, facing,
                 Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
                 turned(place)));
         for (Attached one : attached) {
@@ -141,8 +141,9 @@ public final class ClosedStackBuilder {
         };
         Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies),
                 leans ? RigidMotion.STAY : flat.state().position().get(back));
-        layers.add(index, new StackLayer(StackLayer.Kind.CONTENTS, item.name(), Optional.empty(), 0, Face.OUTSIDE,
-                footprint, item.thickness(), 0));
+        layers.add(index,
+                new StackLayer(StackLayer.Kind.CONTENTS, item.name(), item.name(), Optional.empty(), 0, Face.OUTSIDE,
+                        footprint, item.thickness(), 0));
     }
 
     /** Over the front and under the back, across the middle; but for what lies over it. */
@@ -155,7 +156,8 @@ public final class ClosedStackBuilder {
         Coordinate c = bounds.centre();
         Envelope lies = level ? new Envelope(bounds.getMinX(), bounds.getMaxX(), c.y - half, c.y + half)
                 : new Envelope(c.x - half, c.x + half, bounds.getMinY(), bounds.getMaxY());
-        StackLayer layer = new StackLayer(StackLayer.Kind.SOFT, band.label(), Optional.empty(), 0, Face.OUTSIDE,
+        StackLayer layer = new StackLayer(StackLayer.Kind.SOFT, band.id(), band.label(), Optional.empty(), 0,
+                Face.OUTSIDE,
                 (Polygon) FACTORY.toGeometry(lies), band.strand().caliper(), 0);
         int front = 0;
         while (front < layers.size() && isUnder(wind, layers.get(front))) {

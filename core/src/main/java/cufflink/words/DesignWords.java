@@ -12,8 +12,10 @@ public enum DesignWords implements Code {
             "Name one of the pieces."),
     SOFT_WITHOUT_SIZE("Its width and its length must be more than 0; thickness, tails and bow must not be less.",
             "Look at the formulas that they are made of."),
-    ORNAMENT_WITHOUT_SIZE("Its width and its height must be more than 0, how high it stands not less, and a path must "
-            + "go with the shape “path”.", "Look at the formulas that they are made of."),
+    ORNAMENT_WITHOUT_SIZE(
+            "Its width and its height must be more than 0, how high it stands not less and at most 50 mm, and a path must "
+                    + "go with the shape “path”.",
+            "Look at the formulas that they are made of."),
     FIXING_WITHOUT_SIZE("Its hole, its head and its heights must not be less than 0.",
             "Look at the formulas that they are made of."),
     GOES_A_WAY_IN_NO_POSE("It goes another way in a pose “{pose}” that this design does not have.",

@@ -24,6 +24,9 @@ public enum FileWords implements Code {
     NO_SVG("This is not an SVG drawing: it goes wrong in line {line}.", "Save it as plain SVG once more."),
     NO_PATH_IN_FILE("This drawing has no path in it.", "Turn its shapes into paths in the drawing program first."),
     PATH_TOO_LONG("The path is longer than {most} characters.", "Simplify it."),
+    PATH_TOO_FINE("The path has more than {most} corners.", "Simplify it."),
+    PATH_IN_PIECES("The path encloses {count} pieces that hang together nowhere; an ornament is one piece.",
+            "Join them, or take a drawing of one of them."),
     PATH_ENCLOSES_NOTHING("The path encloses no area.", "Close the outline.");
 
     private final Sentences sentences;

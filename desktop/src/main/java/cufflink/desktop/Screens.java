@@ -24,7 +24,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.files.DataFolder;
 import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
-import cufflink.files.design.SvgPaths;
+import cufflink.files.design.SvgDrawing;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
@@ -114,7 +114,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("A shape from an SVG file");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("SVG drawings", "*.svg"));
-        Optional<Outcome<Ornament.Traced>> read = dialogs.files().open(chooser).map(SvgPaths::ofFile);
+        Optional<Outcome<Ornament.Traced>> read = dialogs.files().open(chooser).map(SvgDrawing::read);
         read.ifPresent(outcome -> work.say(
                 String.join(" ", outcome.problems().stream().map(Problem::text).toList())));
         return read.flatMap(Outcome::value);

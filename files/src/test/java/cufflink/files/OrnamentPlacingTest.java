@@ -34,6 +34,12 @@ class OrnamentPlacingTest {
                 && layer.label().equals(id)).findFirst().orElseThrow().footprint().getEnvelopeInternal();
     }
 
+    /** Moved so far on the closed card seen from the front. */
+    private static Ornament moved(OrnamentPlacing placing, double right, double down) {
+        Coordinate way = placing.onPanel(right, down);
+        return placing.shifted(way.x, way.y);
+    }
+
     private static Plan with(Plan plan, Ornament ornament) {
         return Plans.plan(plan.project().withOrnament(ornament));
     }
@@ -55,12 +61,12 @@ class OrnamentPlacingTest {
             OrnamentPlacing placing = OrnamentPlacing.of(laid, fresh.get()).orElseThrow();
             assertEquals(back, placing.looksBack(), design);
             Envelope before = box(laid, "new");
-            Envelope after = box(with(laid, placing.moved(12, 7)), "new");
+            Envelope after = box(with(laid, moved(placing, 12, 7)), "new");
             // A leaning panel moves along its own ruler, so the ruler's step may be lost both ways.
             assertEquals(before.getMinX() + 12, after.getMinX(), 1.1, design);
             assertEquals(before.getMinY() + 7, after.getMinY(), 1.1, design);
-            Ornament there = placing.moved(12, 7);
-            Ornament home = OrnamentPlacing.of(with(laid, there), there).orElseThrow().moved(-12, -7);
+            Ornament there = moved(placing, 12, 7);
+            Ornament home = moved(OrnamentPlacing.of(with(laid, there), there).orElseThrow(), -12, -7);
             assertEquals(fresh.get().put(), home.put(), design + ": back in the middle");
         }
     }

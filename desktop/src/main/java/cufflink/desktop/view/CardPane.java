@@ -118,7 +118,7 @@ final class CardPane extends BorderPane {
     }
 
     private Optional<Ornament> picked() {
-        return work.project().ornaments().stream().filter(ornament -> ornament.id().equals(picked.get())).findFirst();
+        return work.project().ornament(picked.get());
     }
 
     private Optional<Picture> card(double point) {

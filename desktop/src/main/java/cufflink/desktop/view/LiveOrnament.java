@@ -25,7 +25,7 @@ final class LiveOrnament {
 
     /** The ornament as it is now; absent while it is being taken away. */
     Optional<Ornament> find(Plan plan) {
-        return plan.project().ornaments().stream().filter(ornament -> ornament.id().equals(id)).findFirst();
+        return plan.project().ornament(id);
     }
 
     /** Changes it; false if it could not be, or is no more. */

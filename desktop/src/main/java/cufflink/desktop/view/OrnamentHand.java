@@ -109,13 +109,9 @@ final class OrnamentHand {
         });
     }
 
-    private Optional<Ornament> own(String id) {
-        return work.project().ornaments().stream().filter(ornament -> ornament.id().equals(id)).findFirst();
-    }
-
     private void take(MouseEvent press) {
         picture.requestFocus();
-        table.under(press.getX(), press.getY()).flatMap(this::own).ifPresent(ornament -> {
+        table.under(press.getX(), press.getY()).flatMap(work.project()::ornament).ifPresent(ornament -> {
             picked.set(ornament.id());
             // The picture makes room for what stands out; how far a pixel goes must not change under the hand.
             grip = Optional.of(new Grip(work.plan(), ornament, press.getX(), press.getY(),
@@ -133,7 +129,7 @@ final class OrnamentHand {
     }
 
     private boolean move(KeyCode code) {
-        Optional<Ornament> ornament = own(picked.get()).filter(one -> table.takes(one.id()));
+        Optional<Ornament> ornament = work.project().ornament(picked.get()).filter(one -> table.takes(one.id()));
         double step = work.project().step().length().toMillimetres();
         int right = code == KeyCode.RIGHT ? 1 : code == KeyCode.LEFT ? -1 : 0;
         int down = code == KeyCode.DOWN ? 1 : code == KeyCode.UP ? -1 : 0;

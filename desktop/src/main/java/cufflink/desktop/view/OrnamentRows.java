@@ -28,8 +28,8 @@ import javafx.scene.paint.Color;
 
 /** The numbers of one ornament that the maker added; places are named as its face is seen with the card upright. */
 final class OrnamentRows {
+    private static final int LONGEST_NAME = 40;
     private static final Length HEIGHT_STEP = Length.ofMicrometres(100);
-    private static final Length HIGHEST = Length.ofMillimetres(50);
 
     private final Workspace work;
     private final LiveRows live;
@@ -49,9 +49,11 @@ final class OrnamentRows {
             rows.add(Rows.row("As a punch cuts", punch()));
         }
         boolean isRound = ornament.form().shape() == OrnamentShape.CIRCLE;
-        rows.add(length(isRound ? "Across" : "Width", "width", one -> one.form().width(), this::wide));
+        rows.add(length(isRound ? "Across" : "Width", "width", one -> one.form().width(),
+                (one, width) -> one.with(one.form().wide(width))));
         if (!isRound) {
-            rows.add(length("Height", "height", one -> one.form().height(), this::high));
+            rows.add(length("Height", "height", one -> one.form().height(),
+                    (one, height) -> one.with(one.form().high(height))));
         }
         rows.addAll(new OrnamentPlaceRows(work, live, own).rows());
         rows.addAll(List.of(Rows.row("Stands", raised()), raisedBy(), Rows.row("Colour", colour())));
@@ -73,7 +75,9 @@ final class OrnamentRows {
                     .anyMatch(other -> !other.id().equals(own.id()) && other.label().equals(typed));
             if (used) {
                 work.say("Another ornament is called “" + typed + "”.");
-            } else if (!typed.isEmpty() && typed.length() <= 40) {
+            } else if (typed.isEmpty() || typed.length() > LONGEST_NAME) {
+                work.say("An ornament is called by 1 to " + LONGEST_NAME + " letters.");
+            } else {
                 own.edit(ornament -> ornament.called(typed));
             }
         };
@@ -122,25 +126,11 @@ final class OrnamentRows {
             if (is == OrnamentShape.PATH && traced.isEmpty()) {
                 live.show(work.plan());
             } else {
-                own.edit(ornament -> ornament.with(formed(ornament.form(), is, traced)));
+                own.edit(ornament -> ornament.with(traced.map(ornament.form()::traced)
+                        .orElseGet(() -> ornament.form().shaped(is))));
             }
         }));
         return box;
-    }
-
-    private static Ornament.Form formed(Ornament.Form form, OrnamentShape shape, Optional<Ornament.Traced> traced) {
-        Length height = switch (shape) {
-            case CIRCLE -> form.width();
-            case BANNER -> form.height().equals(form.width()) ? Length.ofNanometres(form.width().nanometres() / 4)
-                    : form.height();
-            case PATH -> times(form.width(), traced.orElseThrow().proportion());
-            case RECTANGLE, OVAL -> form.height();
-        };
-        return new Ornament.Form(shape, form.width(), height, traced);
-    }
-
-    private static Length times(Length length, double factor) {
-        return Length.nearestToMillimetres(length.toMillimetres() * factor);
     }
 
     private ComboBox<StashPunch> punch() {
@@ -151,9 +141,7 @@ final class OrnamentRows {
         box.getItems().setAll(dialogs.punches());
         box.setConverter(new Words<>(punch -> punch.name()));
         box.valueProperty().addListener((property, was, is) -> live.edit(() -> own.edit(ornament -> ornament
-                .with(new Ornament.Form(ornament.form().shape(), is.cuts().width(),
-                        ornament.form().shape() == OrnamentShape.CIRCLE ? is.cuts().width() : is.cuts().height(),
-                        ornament.form().traced())))));
+                .with(ornament.form().high(is.cuts().height()).wide(is.cuts().width())))));
         return box;
     }
 
@@ -170,23 +158,6 @@ final class OrnamentRows {
         own.show((plan, ornament) -> stepper.setValue(plan.format().number(read.apply(ornament)),
                 plan.format().text(read.apply(ornament))));
         return Rows.row(label, stepper);
-    }
-
-    /** A circle and a traced shape keep their proportions. */
-    private Ornament wide(Ornament ornament, Length width) {
-        Ornament.Form form = ornament.form();
-        Length height = switch (form.shape()) {
-            case CIRCLE -> width;
-            case PATH -> times(width, form.traced().orElseThrow().proportion());
-            default -> form.height();
-        };
-        return ornament.with(new Ornament.Form(form.shape(), width, height, form.traced()));
-    }
-
-    private Ornament high(Ornament ornament, Length height) {
-        Ornament.Form form = ornament.form();
-        Length width = form.traced().map(traced -> times(height, 1 / traced.proportion())).orElse(form.width());
-        return ornament.with(new Ornament.Form(form.shape(), width, height, form.traced()));
     }
 
     private ComboBox<String> raised() {
@@ -212,8 +183,8 @@ final class OrnamentRows {
                 own.edit(ornament -> ornament.withHeight(next));
             }
         }), text -> live.typedLength(text.matches(".*[0-9]\\s*") ? text + " mm" : text, length -> {
-            if (length.isLongerThan(HIGHEST)) {
-                work.say("An ornament higher than " + millimetres.text(HIGHEST) + " shuts in no card.");
+            if (length.isLongerThan(Ornament.HIGHEST)) {
+                work.say("An ornament higher than " + millimetres.text(Ornament.HIGHEST) + " shuts in no card.");
                 return false;
             }
             return own.edit(ornament -> ornament.withHeight(length));

@@ -23,6 +23,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -113,7 +114,7 @@ final class OrnamentsPane extends VBox {
     }
 
     private VBox entry(Ornament ornament) {
-        boolean own = work.project().ornaments().stream().anyMatch(one -> one.id().equals(ornament.id()));
+        boolean own = work.project().ornament(ornament.id()).isPresent();
         VBox entry = new VBox();
         entry.getStyleClass().add("part");
         entry.setId("ornament-" + ornament.id());
@@ -131,22 +132,18 @@ final class OrnamentsPane extends VBox {
     private Fractions said(String id) {
         Fractions said = new Fractions("", "part-place");
         said.setId("said-" + id);
-        live.onPlan(plan -> find(plan, id).ifPresent(ornament -> said.setText(OrnamentLine.of(plan, ornament))));
+        live.onPlan(plan -> plan.design().ornament(id)
+                .ifPresent(ornament -> said.setText(OrnamentLine.of(plan, ornament))));
         return said;
     }
 
-    private static Optional<Ornament> find(Plan plan, String id) {
-        return plan.design().ornaments().stream().filter(ornament -> ornament.id().equals(id)).findFirst();
-    }
-
     private Node head(Ornament ornament, boolean own) {
-        Hyperlink name = new Hyperlink();
-        name.getStyleClass().add("part-name");
-        name.setOnAction(click -> laid.set(laid.get().equals(ornament.id()) || !own ? "" : ornament.id()));
+        Labeled name = own ? opener(ornament.id()) : new Label();
+        name.getStyleClass().add(own ? "part-name" : "part-called");
         Label where = new Label();
         where.getStyleClass().add("part-place");
         where.setWrapText(true);
-        live.onPlan(plan -> find(plan, ornament.id()).ifPresent(now -> {
+        live.onPlan(plan -> plan.design().ornament(ornament.id()).ifPresent(now -> {
             name.setText(now.label());
             name.setAccessibleText(now.label() + (own ? ": show or hide its numbers" : ", of the design itself"));
             where.setText(PartOffers.words(plan, new PartPlace.OnPanel(now.on(), Optional.of(now.face())))
@@ -160,6 +157,13 @@ final class OrnamentsPane extends VBox {
             head.getChildren().add(remove(ornament.id()));
         }
         return head;
+    }
+
+    /** Shows the numbers of an ornament, or hides them. */
+    private Hyperlink opener(String id) {
+        Hyperlink opener = new Hyperlink();
+        opener.setOnAction(click -> laid.set(laid.get().equals(id) ? "" : id));
+        return opener;
     }
 
     private Button remove(String id) {

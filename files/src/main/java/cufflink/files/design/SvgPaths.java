@@ -2,7 +2,6 @@ package cufflink.files.design;
 
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Ornament;
-import cufflink.files.TextFile;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.FileWords;
@@ -11,14 +10,8 @@ import java.awt.Shape;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamConstants;
-import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
 import org.locationtech.jts.geom.Coordinate;
@@ -34,7 +27,8 @@ public final class SvgPaths {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Arcs and curves are followed to this share of the path's size. */
     private static final double EVEN = 1e-4;
-    private static final long MOST_BYTES = 5_000_000;
+    /** The share of the whole up to which a part is a speck of the drawing. */
+    private static final double SPECK = 0.005;
     private static final int MOST_CHARACTERS = 100_000;
     private static final int MOST_CORNERS = 20_000;
 
@@ -43,40 +37,16 @@ public final class SvgPaths {
 
     /** The shape, or what is wrong with the path; {@code where} is named in problems. */
     public static Outcome<Ornament.Traced> read(String where, String path) {
-        Outcome<Shape> parsed = parse(where, path);
-        return parsed.then(shape -> outline(shape).<Outcome<Ornament.Traced>>map(
-                found -> Outcome.of(new Ornament.Traced(path, found)))
-                .orElseGet(() -> failed(where, FileWords.PATH_ENCLOSES_NOTHING.of())));
+        return parse(where, path).then(shape -> outline(where, shape))
+                .map(outline -> new Ornament.Traced(path, outline));
     }
 
-    /** The shape of all paths of an SVG file together. */
-    public static Outcome<Ornament.Traced> ofFile(Path file) {
-        String name = String.valueOf(file.getFileName());
-        return TextFile.read(file, "drawing", "SVG", MOST_BYTES).then(text -> {
-            List<String> paths = new ArrayList<>();
-            XMLInputFactory factory = XMLInputFactory.newInstance();
-            factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-            factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-            try {
-                XMLStreamReader reader = factory.createXMLStreamReader(new StringReader(text));
-                while (reader.hasNext()) {
-                    if (reader.next() == XMLStreamConstants.START_ELEMENT && reader.getLocalName().equals("path")
-                            && reader.getAttributeValue(null, "d") != null) {
-                        paths.add(reader.getAttributeValue(null, "d"));
-                    }
-                }
-            } catch (XMLStreamException fault) {
-                return failed(name, FileWords.NO_SVG.of("line", fault.getLocation().getLineNumber()));
-            }
-            return paths.isEmpty() ? failed(name, FileWords.NO_PATH_IN_FILE.of()) : read(name, String.join(" ", paths));
-        });
-    }
-
-    private static <T> Outcome<T> failed(String where, Message what) {
+    static <T> Outcome<T> failed(String where, Message what) {
         return Outcome.failed(Problem.error(where, what));
     }
 
-    private static Outcome<Shape> parse(String where, String path) {
+    /** What a path draws, or where it goes wrong. */
+    static Outcome<Shape> parse(String where, String path) {
         if (path.length() > MOST_CHARACTERS) {
             return failed(where, FileWords.PATH_TOO_LONG.of("most", MOST_CHARACTERS));
         }
@@ -90,31 +60,42 @@ public final class SvgPaths {
     }
 
     /** What all closed stretches enclose together, their holes filled: the outline of what is cut out as one piece. */
-    private static Optional<Polygon> outline(Shape shape) {
+    private static Outcome<Polygon> outline(String where, Shape shape) {
         double size = Math.hypot(shape.getBounds2D().getWidth(), shape.getBounds2D().getHeight());
         if (!(size > 0) || Double.isInfinite(size)) {
-            return Optional.empty();
+            return failed(where, FileWords.PATH_ENCLOSES_NOTHING.of());
+        }
+        List<List<Coordinate>> rings = rings(shape.getPathIterator(null, size * EVEN));
+        if (rings.stream().mapToInt(List::size).sum() > MOST_CORNERS) {
+            return failed(where, FileWords.PATH_TOO_FINE.of("most", MOST_CORNERS));
         }
         Geometry all = FACTORY.createPolygon();
-        int corners = 0;
-        for (List<Coordinate> ring : rings(shape.getPathIterator(null, size * EVEN))) {
-            corners += ring.size();
-            if (ring.size() > 3 && corners < MOST_CORNERS) {
+        for (List<Coordinate> ring : rings) {
+            if (ring.size() > 3) {
                 all = RobustOverlay.union(all,
                         GeometryFixer.fix(FACTORY.createPolygon(ring.toArray(new Coordinate[0]))));
             }
         }
-        Polygon largest = FACTORY.createPolygon();
-        for (int i = 0; i < all.getNumGeometries(); i++) {
-            if (all.getGeometryN(i) instanceof Polygon part && part.getArea() > largest.getArea()) {
-                largest = part;
-            }
+        List<Polygon> pieces = pieces(all);
+        if (pieces.size() > 1) {
+            return failed(where, FileWords.PATH_IN_PIECES.of("count", pieces.size()));
         }
-        Geometry even = DouglasPeuckerSimplifier.simplify(FACTORY.createPolygon(largest.getExteriorRing()),
-                size * EVEN);
+        Geometry even = pieces.isEmpty() ? all : DouglasPeuckerSimplifier
+                .simplify(FACTORY.createPolygon(pieces.get(0).getExteriorRing()), size * EVEN);
         Envelope box = even.getEnvelopeInternal();
         return even instanceof Polygon outline && box.getWidth() > size * EVEN && box.getHeight() > size * EVEN
-                ? Optional.of(outline) : Optional.empty();
+                ? Outcome.of(outline) : failed(where, FileWords.PATH_ENCLOSES_NOTHING.of());
+    }
+
+    /** What hangs together, but for specks. */
+    private static List<Polygon> pieces(Geometry all) {
+        List<Polygon> pieces = new ArrayList<>();
+        for (int i = 0; i < all.getNumGeometries(); i++) {
+            if (all.getGeometryN(i) instanceof Polygon part && part.getArea() > all.getArea() * SPECK) {
+                pieces.add(part);
+            }
+        }
+        return pieces;
     }
 
     private static List<List<Coordinate>> rings(PathIterator flat) {
