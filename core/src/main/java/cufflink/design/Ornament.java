@@ -25,7 +25,7 @@ public record Ornament(String id, String label, PanelRef on, Face face, Put put,
     /**
      * Where it lies on its panel, as the panel is seen with this face up and its piece lying flat.
      *
-     * @param turn degrees, clockwise as it is seen
+     * @param turn degrees, −180 to 180, clockwise as it is seen
      */
     public record Put(Along across, Along down, double turn) {
     }

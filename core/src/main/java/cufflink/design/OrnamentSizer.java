@@ -18,7 +18,8 @@ final class OrnamentSizer {
         OrnamentDefinition.Put put = ornament.put();
         return new Ornament(sheet.text(ornament.id()), sheet.text(ornament.label()), panel.apply(ornament.on()),
                 ornament.face().orElse(Face.OUTSIDE),
-                new Ornament.Put(along(put.across()), along(put.down()), put.turn().map(sheet::degrees).orElse(0.0)),
+                new Ornament.Put(along(put.across()), along(put.down()),
+                        put.turn().map(turn -> Math.IEEEremainder(sheet.degrees(turn), 360)).orElse(0.0)),
                 form(ornament.form()), sheet.length(ornament.height()), ornament.colour());
     }
 

@@ -95,7 +95,7 @@ final class OrnamentPlaceRows {
 
     private double shown(Ornament ornament) {
         double turn = ornament.put().turn() - upright(ornament);
-        return Math.rint((turn - 360 * Math.floor((turn + 180) / 360)) * 1e6) / 1e6;
+        return Math.rint(Math.IEEEremainder(turn, 360) * 1e6) / 1e6;
     }
 
     private double upright(Ornament ornament) {
@@ -105,7 +105,7 @@ final class OrnamentPlaceRows {
     private Ornament turned(Ornament ornament, double shown) {
         double turn = shown + upright(ornament);
         return ornament.with(new Ornament.Put(ornament.put().across(), ornament.put().down(),
-                turn - 360 * Math.floor((turn + 180) / 360)));
+                Math.IEEEremainder(turn, 360)));
     }
 
     private boolean typedTurn(String text) {
