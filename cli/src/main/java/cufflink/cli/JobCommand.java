@@ -173,7 +173,8 @@ final class JobCommand implements Callable<Integer> {
                 .orElseThrow();
         List<String> made = plan.job().kits().stream().map(kit -> kit.copies() + " × " + kit.project().name()).toList();
         AtomicFile.write(pdf, JobHandOut.write(new JobHandOut.Content(String.join(", ", made), made,
-                JobMessages.headline(plan), plan.purchases(), JobMessages.strands(plan, LengthFormat.of(unit)),
+                JobMessages.headline(plan), plan.purchases(),
+                JobMessages.strands(plan.strands(), plan.stash(), LengthFormat.of(unit)),
                 plan.sheets()), LengthFormat.of(unit), page));
     }
 
@@ -200,7 +201,8 @@ final class JobCommand implements Callable<Integer> {
         plan.purchases().forEach(purchase -> spec.commandLine().getOut().println("  Buy " + line(purchase, words)));
         plan.cost().ifPresent(cost -> spec.commandLine().getOut()
                 .println("  " + cost.toPlainString() + " in all, as far as prices are known."));
-        JobMessages.strands(plan, words).forEach(line -> spec.commandLine().getOut().println("  " + line));
+        JobMessages.strands(plan.strands(), plan.stash(), words)
+                .forEach(line -> spec.commandLine().getOut().println("  " + line));
         spec.commandLine().getOut().println(LayoutText.of(plan.layout(), words).stripTrailing());
     }
 

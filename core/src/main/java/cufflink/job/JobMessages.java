@@ -2,13 +2,18 @@ package cufflink.job;
 
 import cufflink.cut.LayoutMessages;
 import cufflink.cut.LayoutPlan;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.Measured;
+import cufflink.stash.Stash;
 import cufflink.words.Message;
 import cufflink.words.SupplyWords;
 import cufflink.words.Vocabulary;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** What there is to say of a job. */
 public final class JobMessages {
@@ -20,14 +25,30 @@ public final class JobMessages {
         return Vocabulary.sentences(said(plan));
     }
 
-    /** A line for each material and width of ribbon or string. */
-    public static List<String> strands(JobPlan plan, LengthFormat format) {
-        return plan.strands().stream().map(need -> (need.lacks().isPositive() ? SupplyWords.STRANDS_LACK
-                : SupplyWords.STRANDS_THERE).of("material",
+    /** A line for each material and width of ribbon or string, with the reels that give it. */
+    public static List<String> strands(List<StrandNeed> needs, Stash stash, LengthFormat format) {
+        return needs.stream().map(need -> strand(need, stash, format)).toList();
+    }
+
+    /** One material and width of ribbon or string, with the reels that give it. */
+    public static String strand(StrandNeed need, Stash stash, LengthFormat format) {
+        List<String> reels = stash.ribbons().stream().filter(reel -> need.from().contains(reel.id()))
+                .map(reel -> "“" + reel.name() + "”").toList();
+        return (!need.lacks().isPositive() ? SupplyWords.STRANDS_THERE
+                : reels.isEmpty() ? SupplyWords.STRANDS_LACK : SupplyWords.STRANDS_LACK_SOME).of("material",
                         Character.toUpperCase(need.material().charAt(0)) + need.material().substring(1), "width",
-                        Measured.of(need.width(), format), "total", Measured.of(need.total(), format), "count",
-                        need.cuts().size(), "lacks", Measured.of(need.lacks(), format))
-                .sentence()).toList();
+                        Measured.of(need.width(), format), "total", Measured.of(need.total(), format), "cuts",
+                        lengths(need, format), "lacks", Measured.of(need.lacks(), format), "reels",
+                        Vocabulary.and(reels))
+                .sentence();
+    }
+
+    /** How often each length: {@code 12 × 8 in, 12 × 5 1/2 in}. */
+    private static String lengths(StrandNeed need, LengthFormat format) {
+        Map<Length, Long> counts = need.cuts().stream().collect(
+                Collectors.groupingBy(StrandNeed.StrandCut::length, LinkedHashMap::new, Collectors.counting()));
+        return counts.entrySet().stream().map(entry -> entry.getValue() + " × " + format.text(entry.getKey()))
+                .collect(Collectors.joining(", "));
     }
 
     static List<Message> said(JobPlan plan) {

@@ -1,23 +1,31 @@
 package cufflink.job;
 
 import cufflink.cut.SheetLayout;
+import cufflink.measure.Length;
 import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** Takes the sheets of a job out of the stash and puts the offcuts worth keeping into it, as one change. */
+/**
+ * Takes the sheets and ribbons of a job out of the stash and puts the offcuts worth keeping into it, as one change.
+ */
 public final class JobTaking {
     private final Stash stash;
     private final Map<Long, StashPaper> before = new LinkedHashMap<>();
     private final Map<Long, Integer> counts = new LinkedHashMap<>();
     private final List<StashPaper> fresh = new ArrayList<>();
+    private final List<StashEdit> reels = new ArrayList<>();
 
     private JobTaking(Stash stash) {
         this.stash = stash;
@@ -28,17 +36,36 @@ public final class JobTaking {
     }
 
     /**
-     * The change for sheets that have been cut. An entry that no longer holds enough goes to 0, never below: somebody
-     * cut from it meanwhile. Sheets that were to be bought are not in the stash; their offcuts are put there.
+     * The change for what has been cut. An entry that no longer holds enough goes to 0, never below: somebody cut from
+     * it meanwhile. Sheets that were to be bought are not in the stash; their offcuts are put there.
      */
     public static StashChange change(String job, JobCutting cutting, StashTaking what, Stash stash) {
         JobTaking taking = new JobTaking(stash);
-        List<JobSheet> cut = what.sheets().stream().map(cutting.sheets()::get).toList();
+        List<JobSheet> cut = what.what().sheets().stream().map(cutting.sheets()::get).toList();
         cut.forEach(taking::take);
         cut.forEach(taking::putBack);
-        return StashChange
-                .of("Cut for " + job + ": " + cut.size() + (cut.size() == 1 ? " sheet" : " sheets"), taking.edits())
-                .with(what);
+        List<StrandNeed> strands = cutting.strands(what.what());
+        stash.ribbons().forEach(reel -> taking.unwind(reel, strands));
+        return StashChange.of("Cut for " + job + ": " + said(cut.size(), strands), taking.edits()).with(what);
+    }
+
+    private static String said(int sheets, List<StrandNeed> strands) {
+        int lengths = strands.stream().mapToInt(need -> need.cuts().size()).sum();
+        return Stream.of(counted(sheets, "sheet"), counted(lengths, "length") + " of ribbon or string")
+                .filter(part -> !part.startsWith("0 ")).collect(Collectors.joining(", "));
+    }
+
+    private static String counted(int count, String what) {
+        return count + " " + what + (count == 1 ? "" : "s");
+    }
+
+    private void unwind(StashRibbon reel, List<StrandNeed> strands) {
+        Length off = strands.stream().map(need -> need.off(OptionalLong.of(reel.id()))).reduce(Length.ZERO,
+                Length::plus);
+        if (off.isPositive()) {
+            reels.add(StashEdit.altered(reel,
+                    reel.withLeft(off.isLongerThan(reel.left()) ? Length.ZERO : reel.left().minus(off))));
+        }
     }
 
     private void take(JobSheet sheet) {
@@ -71,6 +98,7 @@ public final class JobTaking {
             }
         });
         fresh.forEach(offcut -> edits.add(StashEdit.added(offcut)));
+        edits.addAll(reels);
         return edits;
     }
 }

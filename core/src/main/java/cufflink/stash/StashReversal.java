@@ -1,5 +1,6 @@
 package cufflink.stash;
 
+import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.SupplyWords;
@@ -8,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Takes edits back after other changes were made. Counts go back by as much as the edits had moved them, whatever came
- * and went since; everything else must be as the edits left it.
+ * Takes edits back after other changes were made. Counts, and lengths on reels, go back by as much as the edits had
+ * moved them, whatever came and went since; everything else must be as the edits left it.
  */
 public final class StashReversal {
     private final Stash now;
@@ -38,6 +39,9 @@ public final class StashReversal {
         } else if (here.get() instanceof StashPaper paper && left instanceof StashPaper was
                 && paper.withCount(was.count()).equals(was)) {
             return counted(paper, was, edit.before().map(StashPaper.class::cast));
+        } else if (here.get() instanceof StashRibbon reel && left instanceof StashRibbon was
+                && edit.before().isPresent() && reel.withLeft(was.left()).equals(was)) {
+            return wound(reel, was, (StashRibbon) edit.before().get());
         }
         return here.get().equals(left) ? Optional.of(edit.reversed()) : refused(left, SupplyWords.CHANGED);
     }
@@ -57,6 +61,12 @@ public final class StashReversal {
             return Optional.of(StashEdit.removed(here));
         }
         return Optional.of(StashEdit.altered(here, before.orElse(here).withCount(count)));
+    }
+
+    private Optional<StashEdit> wound(StashRibbon here, StashRibbon left, StashRibbon before) {
+        Length length = here.left().minus(left.left()).plus(before.left());
+        return length.isNegative() ? refused(left, SupplyWords.USED)
+                : Optional.of(StashEdit.altered(here, before.withLeft(length)));
     }
 
     private Optional<StashEdit> refused(StashItem item, SupplyWords why) {

@@ -21,6 +21,10 @@ public record StashRibbon(long id, String name, Length width, Length left, Strin
         return new StashRibbon(value, name, width, left, colour, notes);
     }
 
+    public StashRibbon withLeft(Length value) {
+        return new StashRibbon(id, name, width, value, colour, notes);
+    }
+
     @Override
     public <R> R accept(Cases<R> cases) {
         return cases.ribbon(this);

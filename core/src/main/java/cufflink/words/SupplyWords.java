@@ -13,8 +13,9 @@ public enum SupplyWords implements Code {
     ALL_FROM_OFFCUTS("The stash has it all: {sheets}, and no whole sheet."),
     ALL_FROM_STASH_LEAST("The stash has it all: {sheets}; {least} is the least possible."),
     ALL_FROM_STASH_OPEN("The stash has it all: {sheets}; at least {least}."),
-    STRANDS_THERE("{material}, {width} wide: {total}, {count:cut|cuts}; the stash has it."),
-    STRANDS_LACK("{material}, {width} wide: {total}, {count:cut|cuts}; buy {lacks}."),
+    STRANDS_THERE("{material}, {width} wide: {cuts}, in all {total}; from {reels}."),
+    STRANDS_LACK("{material}, {width} wide: {cuts}, in all {total}; buy {lacks}."),
+    STRANDS_LACK_SOME("{material}, {width} wide: {cuts}, in all {total}; from {reels}, and buy {lacks}."),
     TOO_MANY_PIECES("That is {pieces} pieces; at most {most} are laid out at a time.",
             "Make the job in two halves."),
     TOO_SMALL_A_PIECE("Nothing of this design comes out of so small a piece."),
@@ -23,13 +24,13 @@ public enum SupplyWords implements Code {
     PAPER_THEN_SIZE("Type the paper, then its size: {example}"),
     NO_SUCH_PAPER("No paper in the stash begins with “{name}”."),
     GONE("“{item}” is no longer there, so this cannot be taken back.",
-            "Take back in the stash what was done there first, or count the paper by hand."),
+            "Take back in the stash what was done there first, or count it by hand."),
     CHANGED("“{item}” was changed since, so this cannot be taken back.",
-            "Take back in the stash what was done there first, or count the paper by hand."),
+            "Take back in the stash what was done there first, or count it by hand."),
     THERE_AGAIN("“{item}” is there again, so this cannot be taken back.",
-            "Take back in the stash what was done there first, or count the paper by hand."),
+            "Take back in the stash what was done there first, or count it by hand."),
     USED("“{item}” was used since, so this cannot be taken back.",
-            "Take back in the stash what was done there first, or count the paper by hand.");
+            "Take back in the stash what was done there first, or count it by hand.");
 
     private final Sentences sentences;
 

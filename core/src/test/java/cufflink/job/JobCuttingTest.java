@@ -19,7 +19,9 @@ import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
+import cufflink.stash.Taken;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -51,7 +53,7 @@ class JobCuttingTest {
     }
 
     private static JobCutting random(Random random) {
-        JobCutting cutting = JobCutting.begin("job", sheets(1 + random.nextInt(7), OptionalLong.of(1)));
+        JobCutting cutting = JobCutting.begin("job", sheets(1 + random.nextInt(7), OptionalLong.of(1)), List.of());
         Set<Integer> out = new HashSet<>();
         for (int sheet = 0; sheet < cutting.sheets().size(); sheet++) {
             cutting = random.nextBoolean() ? cutting.withDone(sheet, true) : cutting;
@@ -59,7 +61,7 @@ class JobCuttingTest {
                 out.add(sheet);
             }
         }
-        return cutting.withTaken(out);
+        return cutting.withTaken(Taken.ofSheets(out));
     }
 
     @RepeatedTest(100)
@@ -67,10 +69,10 @@ class JobCuttingTest {
         JobCutting cutting = random(new Random(run.getCurrentRepetition()));
         Set<Integer> done = IntStream.range(0, cutting.sheets().size()).filter(cutting.done()::get).boxed()
                 .collect(Collectors.toCollection(TreeSet::new));
-        assertTrue(done.containsAll(cutting.out()));
-        Set<Integer> both = new TreeSet<>(cutting.toTake());
-        assertTrue(both.stream().noneMatch(cutting.out()::contains));
-        both.addAll(cutting.out());
+        assertTrue(done.containsAll(cutting.out().sheets()));
+        Set<Integer> both = new TreeSet<>(cutting.toTake().sheets());
+        assertTrue(both.stream().noneMatch(cutting.out().sheets()::contains));
+        both.addAll(cutting.out().sheets());
         assertEquals(done, both);
         assertEquals(done.size(), cutting.doneCount());
     }
@@ -88,13 +90,14 @@ class JobCuttingTest {
         JobCutting before = random(random);
         List<JobSheet> rest = random.nextInt(4) == 0 ? List.of()
                 : sheets(1 + random.nextInt(6), OptionalLong.of(2));
-        Optional<JobCutting> next = before.withRest(rest);
-        int lastOut = before.out().stream().max(Integer::compare).orElse(-1);
-        int others = (int) before.done().stream().filter(done -> done).count() - before.out().size() + rest.size();
-        assertEquals(lastOut + 1 - before.out().size() <= others, next.isPresent());
+        Optional<JobCutting> next = before.withRest(rest, List.of());
+        int lastOut = before.out().sheets().stream().max(Integer::compare).orElse(-1);
+        int others = (int) before.done().stream().filter(done -> done).count() - before.out().sheets().size()
+                + rest.size();
+        assertEquals(lastOut + 1 - before.out().sheets().size() <= others, next.isPresent());
         next.ifPresent(after -> {
-            assertEquals(before.out(), after.out());
-            before.out().forEach(place -> assertEquals(before.sheets().get(place), after.sheets().get(place)));
+            assertEquals(before.out().sheets(), after.out().sheets());
+            before.out().sheets().forEach(place -> assertEquals(before.sheets().get(place), after.sheets().get(place)));
             assertEquals(before.doneCount(), after.doneCount());
             assertEquals(before.doneCount() + rest.size(), after.sheets().size());
         });
@@ -102,7 +105,8 @@ class JobCuttingTest {
 
     @Test
     void nextOpenSheet_isLookedForRound() {
-        JobCutting cutting = JobCutting.begin("job", sheets(4, OptionalLong.of(1))).withDone(2, true).withDone(3, true);
+        JobCutting cutting = JobCutting.begin("job", sheets(4, OptionalLong.of(1)), List.of()).withDone(2, true)
+                .withDone(3, true);
         assertEquals(1, cutting.nextOpen(0));
         assertEquals(0, cutting.nextOpen(1));
         assertEquals(0, cutting.nextOpen(2));
@@ -115,14 +119,15 @@ class JobCuttingTest {
         List<JobSheet> two = sheets(2, OptionalLong.empty());
         List<Boolean> one = List.of(true);
         List<Boolean> both = List.of(true, false);
-        assertThrows(IllegalArgumentException.class, () -> new JobCutting("job", two, one, both));
-        assertThrows(IllegalArgumentException.class, () -> new JobCutting("job", two, both, one));
+        assertThrows(IllegalArgumentException.class, () -> new JobCutting("job", two, one, both, List.of()));
+        assertThrows(IllegalArgumentException.class, () -> new JobCutting("job", two, both, one, List.of()));
     }
 
     private static StashChange taken(int sheets, Stash stash, OptionalLong entry) {
-        JobCutting cutting = JobCutting.begin("job", sheets(sheets, entry));
+        JobCutting cutting = JobCutting.begin("job", sheets(sheets, entry), List.of());
         return JobTaking.change("Cards", cutting,
-                new StashTaking("taking", "job", IntStream.range(0, sheets).boxed().toList(), false), stash);
+                new StashTaking("taking", "job", Taken.ofSheets(IntStream.range(0, sheets).boxed().toList()), false),
+                stash);
     }
 
     private static StashPaper only(List<StashEdit> edits, boolean offcut) {
@@ -169,6 +174,75 @@ class JobCuttingTest {
         List<StashEdit> edits = taken(2, Stash.EMPTY, OptionalLong.empty()).edits();
         assertTrue(edits.stream().allMatch(edit -> edit.before().isEmpty()), edits.toString());
         assertTrue(only(edits, true).offcut());
+    }
+
+    private static final Length REEL = Length.ofInches(30);
+
+    private static StashRibbon reel(long id, Length left) {
+        return new StashRibbon(id, "Dusk", Length.ofMillimetres(6), left, "#334455", "");
+    }
+
+    private static StrandNeed ribbon(int... inches) {
+        return new StrandNeed("ribbon", Length.ofMillimetres(6), IntStream.of(inches).mapToObj(
+                length -> new StrandNeed.StrandCut(Length.ofInches(length), OptionalLong.empty())).toList());
+    }
+
+    private static JobCutting ribbonCut(StrandNeed need) {
+        return JobCutting.begin("job", List.of(), List.of(need)).withStrandDone(need.id(), true);
+    }
+
+    private static Stash less(Stash stash, JobCutting cutting) {
+        return new Stash(JobTaking.change("Cards", cutting, new StashTaking("taking", "job", cutting.toTake(), false),
+                stash).edits().stream().flatMap(edit -> edit.after().stream()).toList());
+    }
+
+    @Test
+    void ribbonThatIsCut_comesOffItsReel_andNotTwice() {
+        Stash stash = new Stash(List.of(reel(1, REEL)));
+        JobCutting cutting = ribbonCut(ribbon(8, 8, 5).cutFrom(stash.ribbons()));
+        assertEquals(List.of(reel(1, Length.ofInches(9))), less(stash, cutting).ribbons());
+        assertTrue(cutting.withTaken(cutting.toTake()).toTake().isEmpty());
+    }
+
+    @Test
+    void ribbonIsTaken_fromOneReelThatHasItAll_ifThereIsOne() {
+        List<StashRibbon> reels = List.of(reel(1, Length.ofInches(9)), reel(2, REEL), reel(3, REEL.times(2)));
+        assertEquals(List.of(2L), ribbon(8, 8, 5).cutFrom(reels).from());
+        assertEquals(List.of(3L), ribbon(20, 20, 8).cutFrom(reels).from());
+    }
+
+    @Test
+    void reelThatHoldsTooLittle_goesToNothing_notBelow() {
+        JobCutting cutting = ribbonCut(ribbon(8, 8).cutFrom(List.of(reel(1, REEL))));
+        assertEquals(List.of(reel(1, Length.ZERO)),
+                less(new Stash(List.of(reel(1, Length.ofInches(3)))), cutting).ribbons());
+    }
+
+    @Test
+    void boughtRibbon_isOnNoReelOfTheStash() {
+        JobCutting cutting = ribbonCut(ribbon(8, 8).cutFrom(List.of(reel(1, Length.ofInches(9)))));
+        assertEquals(List.of(reel(1, Length.ofInches(1))),
+                less(new Stash(List.of(reel(1, Length.ofInches(9)))), cutting).ribbons());
+        assertEquals(Length.ofInches(8), cutting.strands().get(0).need().lacks());
+    }
+
+    @Test
+    void reelsOfRibbon_areChosenUntilItIsTaken() {
+        StrandNeed need = ribbon(8, 8).cutFrom(List.of(reel(1, REEL)));
+        JobCutting other = ribbonCut(need).withReels(need.id(), List.of(reel(2, REEL)));
+        assertEquals(List.of(2L), other.strands().get(0).need().from());
+        JobCutting taken = other.withTaken(other.toTake());
+        assertEquals(taken, taken.withReels(need.id(), List.of(reel(1, REEL))));
+    }
+
+    @Test
+    void newPlanForTheRest_keepsRibbonThatIsCut() {
+        StrandNeed cut = ribbon(8, 8);
+        StrandNeed string = new StrandNeed("string", Length.ofMillimetres(1), ribbon(9).cuts());
+        JobCutting begun = JobCutting.begin("job", List.of(), List.of(cut, string)).withStrandDone(cut.id(), true);
+        JobCutting next = begun.withRest(List.of(), List.of(ribbon(4, 4), string)).orElseThrow();
+        assertEquals(List.of(cut, string), next.strands().stream().map(JobStrand::need).toList());
+        assertEquals(List.of(true, false), next.strands().stream().map(JobStrand::done).toList());
     }
 
     @Test

@@ -93,6 +93,14 @@ class StashReversalTest {
     }
 
     @Test
+    void lengthOnAReel_goesBackByWhatTheChangeMoved() {
+        StashEdit cut = StashEdit.altered(ribbon(1, 300), ribbon(1, 250));
+        assertEquals(List.of(StashEdit.altered(ribbon(1, 100), ribbon(1, 150))), back(cut, ribbon(1, 100)).orThrow());
+        StashEdit wound = StashEdit.altered(ribbon(1, 100), ribbon(1, 300));
+        assertEquals(SupplyWords.USED, back(wound, ribbon(1, 150)).problems().get(0).code());
+    }
+
+    @Test
     void newEntry_goesAway_unlessSheetsCameToIt() {
         StashEdit added = StashEdit.added(paper(1, 4));
         assertEquals(List.of(StashEdit.removed(paper(1, 4))), back(added, paper(1, 4)).orThrow());
@@ -122,7 +130,9 @@ class StashReversalTest {
     @Test
     void whatWasChangedSince_staysAsItIs() {
         StashEdit cut = StashEdit.altered(ribbon(1, 300), ribbon(1, 250));
-        assertEquals(SupplyWords.CHANGED, back(cut, ribbon(1, 100)).problems().get(0).code());
+        StashRibbon renamed = new StashRibbon(1, "Dusk", Length.ofMillimetres(10), Length.ofMillimetres(250), "#2B3454",
+                "");
+        assertEquals(SupplyWords.CHANGED, back(cut, renamed).problems().get(0).code());
         StashPaper priced = paper(1, 3).withPrice(Optional.of(BigDecimal.ONE));
         assertEquals(SupplyWords.CHANGED, back(counted(paper(1, 4), 3), priced).problems().get(0).code());
     }

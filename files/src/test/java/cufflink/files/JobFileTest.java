@@ -9,16 +9,20 @@ import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.job.JobPlanner;
 import cufflink.job.Kit;
+import cufflink.job.StrandNeed;
+import cufflink.measure.Length;
 import cufflink.paper.BenchTools;
 import cufflink.plan.Project;
 import cufflink.stash.Stash;
 import cufflink.stash.StashPaper;
+import cufflink.stash.Taken;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -34,10 +38,18 @@ class JobFileTest {
         StashPaper sheets = StashPaper.sheets(project.card(), 2).withId(7);
         JobCutting cutting = JobCutting.begin("maps", JobPlanner
                 .plan(Job.of("Maps", List.of(new Kit(project, 5)), BenchTools.USUAL_INCH), new Stash(List.of(sheets)))
-                .orThrow().sheets());
+                .orThrow().sheets(), List.of(ribbon()));
         return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5)))
                 .withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
-                .withCutting(Optional.of(cutting.withDone(1, true).withTaken(Set.of(0)))).at(2, 1);
+                .withCutting(
+                        Optional.of(cutting.withDone(1, true).withTaken(new Taken(Set.of(0), Set.of(ribbon().id())))))
+                .at(2, 1);
+    }
+
+    private static StrandNeed ribbon() {
+        return new StrandNeed("ribbon", Length.ofMillimetres(6),
+                List.of(new StrandNeed.StrandCut(Length.ofInches(8), OptionalLong.of(3)),
+                        new StrandNeed.StrandCut(Length.ofInches(5), OptionalLong.empty())));
     }
 
     @Test

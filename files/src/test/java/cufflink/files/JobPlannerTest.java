@@ -40,6 +40,7 @@ import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
+import cufflink.stash.Taken;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -143,7 +144,8 @@ class JobPlannerTest {
         Length tie = Plans.plan(tied).workings().soft().get(0).length();
         assertEquals(tie.times(4), need.total());
         assertEquals(tie, need.lacks());
-        assertTrue(JobMessages.strands(plan, LengthFormat.of(LengthUnit.INCH)).get(0).contains("buy"));
+        assertTrue(JobMessages.strands(plan.strands(), plan.stash(), LengthFormat.of(LengthUnit.INCH)).get(0)
+                .contains("buy"));
         assertEquals(Length.ZERO, JobPlanner.plan(Job.of("Cards", List.of(new Kit(tied, 3)), BenchTools.USUAL_INCH),
                 new Stash(items)).orThrow().strands().get(0).lacks());
     }
@@ -182,8 +184,8 @@ class JobPlannerTest {
     /** All sheets of a plan taken out of a stash. */
     private static StashChange taking(JobPlan plan, Stash stash) {
         List<Integer> all = IntStream.range(0, plan.sheets().size()).boxed().toList();
-        return JobTaking.change("Cards", JobCutting.begin("cards", plan.sheets()),
-                new StashTaking("t", "cards", all, false), stash);
+        return JobTaking.change("Cards", JobCutting.begin("cards", plan.sheets(), List.of()),
+                new StashTaking("t", "cards", Taken.ofSheets(all), false), stash);
     }
 
     @Test

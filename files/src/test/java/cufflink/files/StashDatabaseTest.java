@@ -173,7 +173,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 4");
+        raw("pragma user_version = 5");
         database = opened();
         assertEquals(kept, database.stash());
     }

@@ -11,6 +11,8 @@ import cufflink.job.JobSheet;
 import cufflink.job.JobMessages;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
+import cufflink.stash.Taken;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -26,6 +28,7 @@ final class JobReadOutPane extends VBox {
     private static final int LONG = 5;
 
     private final JobWork work;
+    private final StashWork stash;
     private final LengthFormat format;
     private final SheetWords words;
     private final VBox sheet = new VBox();
@@ -34,6 +37,7 @@ final class JobReadOutPane extends VBox {
 
     JobReadOutPane(JobWork work, StashWork stash, Listening listening, LengthFormat format) {
         this.work = work;
+        this.stash = stash;
         this.format = format;
         this.words = new SheetWords(format);
         this.questions = new WhatIfPane(work, stash, listening, format);
@@ -104,12 +108,23 @@ final class JobReadOutPane extends VBox {
         job.getChildren().add(Rows.heading("The job"));
         job.getChildren().add(new Fractions(cutting.doneCount() + " of " + cutting.sheets().size() + " sheets are cut.",
                 "step-text"));
-        int waiting = cutting.toTake().size();
-        if (waiting > 0) {
-            job.getChildren()
-                    .add(new Fractions(
-                            waiting + (waiting == 1 ? " of them is" : " of them are") + " still counted in the stash.",
-                            "step-text"));
+        if (!cutting.strands().isEmpty()) {
+            job.getChildren().add(Rows.heading("Ribbon and string"));
+            cutting.strands()
+                    .forEach(strand -> job.getChildren().add(new JobStrandRow(strand, work, stash.stash(), format)));
+        }
+        Taken waiting = cutting.toTake();
+        if (!waiting.isEmpty()) {
+            int sheets = waiting.sheets().size();
+            List<String> what = new ArrayList<>();
+            if (sheets > 0) {
+                what.add(sheets == 1 ? "1 sheet that is cut" : sheets + " sheets that are cut");
+            }
+            if (!waiting.strands().isEmpty()) {
+                what.add("the ribbon or string that is cut");
+            }
+            job.getChildren().add(
+                    new Fractions("Still counted in the stash: " + String.join(", ", what) + ".", "step-text"));
             job.getChildren().add(button("Take out of the stash", "job-take", work::take));
         }
     }
@@ -142,7 +157,7 @@ final class JobReadOutPane extends VBox {
                     + (plan.purchases().stream().allMatch(each -> each.price().isPresent()) ? "" : ", as far as known"),
                     cost(cost.toPlainString()))));
         }
-        List<String> strands = JobMessages.strands(plan, format);
+        List<String> strands = JobMessages.strands(plan.strands(), plan.stash(), format);
         if (!strands.isEmpty()) {
             job.getChildren().add(Rows.heading("Ribbon and string"));
             strands.forEach(line -> job.getChildren().add(new Fractions(line, "job-strand")));

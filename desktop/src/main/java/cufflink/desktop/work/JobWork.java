@@ -8,8 +8,10 @@ import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
 import cufflink.job.JobSheet;
+import cufflink.job.JobStrand;
 import cufflink.job.JobTaking;
 import cufflink.job.Kit;
+import cufflink.job.StrandNeed;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
@@ -17,6 +19,7 @@ import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.stash.Stash;
+import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
 import cufflink.words.SupplyWords;
 import java.util.ArrayDeque;
@@ -94,7 +97,7 @@ public final class JobWork {
         job().cutting().filter(cutting -> cutting.id().isEmpty()).ifPresent(cutting -> {
             JobCutting known = cutting.withId(newId());
             if (!cutting.out().isEmpty()) {
-                stash.noteTaken(new StashTaking(newId(), known.id(), List.copyOf(cutting.out()), false));
+                stash.noteTaken(new StashTaking(newId(), known.id(), cutting.out(), false));
             }
             show(job().withCutting(Optional.of(known)));
         });
@@ -153,8 +156,14 @@ public final class JobWork {
         return new JobHandOut.Content(job().name(), made,
                 plan.get().map(JobMessages::headline).orElse(sheets.get().size() + " sheets"),
                 plan.get().map(JobPlan::purchases).orElse(List.of()),
-                plan.get().map(now -> JobMessages.strands(now, LengthFormat.of(unit))).orElse(List.of()),
+                JobMessages.strands(strands(), stash.stash(), LengthFormat.of(unit)),
                 sheets.get());
+    }
+
+    /** Ribbon and string: of the plan, or, once cutting has begun, what was fixed then. */
+    public List<StrandNeed> strands() {
+        return job().cutting().map(cutting -> cutting.strands().stream().map(JobStrand::need).toList())
+                .orElseGet(() -> plan.get().map(JobPlan::strands).orElse(List.of()));
     }
 
     public boolean isCutting() {
@@ -325,7 +334,8 @@ public final class JobWork {
     public void beginCutting() {
         if (plan.get().isPresent() && !isCutting()) {
             stopSearch();
-            step(job().withCutting(Optional.of(JobCutting.begin(newId(), sheets.get()))).at(0, 0), Optional.empty());
+            step(job().withCutting(Optional.of(JobCutting.begin(newId(), sheets.get(), strands()))).at(0, 0),
+                    Optional.empty());
         }
     }
 
@@ -341,7 +351,8 @@ public final class JobWork {
         }
         Outcome<JobPlan> rest = wanted()
                 .then(wanted -> JobPlanner.plan(wanted.withMade(begun.get().made()), stash.stash()));
-        Optional<JobCutting> next = rest.value().flatMap(planned -> begun.get().withRest(planned.sheets()));
+        Optional<JobCutting> next = rest.value()
+                .flatMap(planned -> begun.get().withRest(planned.sheets(), planned.strands()));
         if (next.isEmpty()) {
             message.set(rest.value().isPresent()
                     ? "Fewer sheets are enough now than lie before one that is out of the stash. Put that one back "
@@ -405,6 +416,23 @@ public final class JobWork {
                         + (ticked.toTake().isEmpty() ? "" : " Take the paper out of the stash now."));
             }
         });
+    }
+
+    /** Ticks a kind of ribbon, all lengths of which are cut, or takes its tick away. */
+    public void setStrandDone(JobStrand strand, boolean done) {
+        if (!done && strand.taken()) {
+            message.set("This has already left the stash. Take that back first.");
+            return;
+        }
+        job().cutting().ifPresent(cutting -> step(
+                job().withCutting(Optional.of(cutting.withStrandDone(strand.need().id(), done))), Optional.empty()));
+    }
+
+    /** Cuts a kind of ribbon from other reels of the stash. */
+    public void cutFrom(JobStrand strand, List<StashRibbon> reels) {
+        job().cutting().map(cutting -> cutting.withReels(strand.need().id(), reels))
+                .filter(next -> !job().cutting().equals(Optional.of(next)))
+                .ifPresent(next -> step(job().withCutting(Optional.of(next)), Optional.empty()));
     }
 
     /** Takes what is cut out of the stash, and puts the offcuts into it, as one change. */

@@ -15,13 +15,13 @@ import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashTaking;
+import cufflink.stash.Taken;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -131,8 +131,8 @@ public final class StashWork implements AutoCloseable {
         });
     }
 
-    /** The sheets of a job's cutting that are out of the stash; absent while the stash cannot be asked. */
-    public Optional<Set<Integer>> taken(String cutting) {
+    /** What of a job's cutting is out of the stash; absent while the stash cannot be asked. */
+    public Optional<Taken> taken(String cutting) {
         try {
             return database.isEmpty() ? Optional.empty() : Optional.of(database.get().taken(cutting));
         } catch (StashUnusable broken) {
@@ -148,19 +148,19 @@ public final class StashWork implements AutoCloseable {
         });
     }
 
-    /** Puts the sheets of a taking back; false with the reason in the message if that cannot be done. */
+    /** Puts what a taking took back; false with the reason in the message if that cannot be done. */
     public boolean putBack(StashTaking taking) {
         return attempt(open -> open.putBack(taking).map(words -> "Taken back: " + words + ".")
-                .orElse("The paper lies in the stash already."));
+                .orElse("It lies in the stash already."));
     }
 
     /**
-     * Takes the sheets of a taking out again: as it was if nothing was done since, otherwise as {@code anew} says;
-     * false with the reason in the message.
+     * Takes out again what a taking took: as it was if nothing was done since, otherwise as {@code anew} says; false
+     * with the reason in the message.
      */
     public boolean takeAgain(StashTaking taking, Supplier<StashChange> anew) {
-        if (taken(taking.cutting()).filter(out -> out.containsAll(taking.sheets())).isPresent()) {
-            message.set("The paper is out of the stash already.");
+        if (taken(taking.cutting()).filter(out -> out.containsAll(taking.what())).isPresent()) {
+            message.set("It is out of the stash already.");
             return true;
         }
         return attempt(open -> {

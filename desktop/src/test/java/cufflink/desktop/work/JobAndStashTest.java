@@ -4,13 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.DesignDefinition;
+import cufflink.design.Face;
+import cufflink.design.PartAdding;
+import cufflink.design.PartPlace;
 import cufflink.desktop.demo.DemoProjects;
+import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.stash.StashUnusable;
 import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
+import cufflink.job.JobStrand;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
@@ -20,6 +26,8 @@ import cufflink.problem.Outcome;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.Taken;
 import cufflink.stash.StashTools;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -36,13 +44,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Jobs and the stash never disagree about a sheet, in whatever order paper is taken, added, taken back and done again
- * from either side.
+ * Jobs and the stash never disagree about a sheet or a length of ribbon, in whatever order they are taken, added, taken
+ * back and done again from either side.
  */
 class JobAndStashTest {
-    private static final Project PROJECT = DemoProjects.passHolder();
+    private static final Project PROJECT = tied();
     private static final String CARD = PROJECT.card().name();
     private static final int CARDS = 9;
+    private static final String BACK = "base.back";
+    private static final Length REEL = Length.ofInches(200);
     private static final Length ODD = Length.ofMillimetres(37);
     private static KeptJob begun;
 
@@ -59,12 +69,21 @@ class JobAndStashTest {
         TAKE, UNDO, REDO, ADD, STASH_UNDO, STASH_REDO, TAKE_SECOND, UNDO_SECOND
     }
 
+    private static Project tied() {
+        Project plain = DemoProjects.passHolder();
+        DesignDefinition tie = BuiltInDesigns.all().stream()
+                .filter(design -> design.id().equals("ribbon-tie")).findFirst().orElseThrow();
+        PartPlace place = PartPlace.read(BACK, Optional.of(Face.OUTSIDE)).orElseThrow();
+        return PartAdding.part(plain.design(), "tie", tie, place).map(plain::withPart).orThrow();
+    }
+
     @BeforeAll
     static void planOnce() throws StashUnusable {
         StashWork stash = filled();
         JobWork work = open(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 4))), stash);
         work.beginCutting();
         IntStream.range(0, 2).forEach(i -> work.setDone(true));
+        work.setStrandDone(strand(work), true);
         begun = work.job();
         stash.close();
     }
@@ -73,7 +92,8 @@ class JobAndStashTest {
         StashWork stash = StashWork
                 .of(StashDatabase.open(folder.resolve("stash" + files++ + ".db"), Clock.systemUTC()));
         stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.card(), CARDS)),
-                StashEdit.added(StashPaper.sheets(PROJECT.paper(PaperRole.layer(1)), 20))));
+                StashEdit.added(StashPaper.sheets(PROJECT.paper(PaperRole.layer(1)), 20)),
+                StashEdit.added(new StashRibbon(0, "Dusk", Length.ofInches(3, 8), REEL, "#4B5E86", ""))));
         return stash;
     }
 
@@ -121,14 +141,27 @@ class JobAndStashTest {
         return stash.stash().named(CARD).stream().filter(paper -> !paper.offcut()).mapToInt(StashPaper::count).sum();
     }
 
+    private static JobStrand strand(JobWork job) {
+        return job.job().cutting().orElseThrow().strands().get(0);
+    }
+
+    private Length onReel() {
+        return stash.stash().ribbons().get(0).left();
+    }
+
+    private static Length offReel(JobWork job) {
+        return strand(job).taken() ? strand(job).need().total() : Length.ZERO;
+    }
+
     private static int out(JobWork job) {
         List<JobSheet> sheets = job.job().cutting().map(JobCutting::sheets).orElse(List.of());
-        return (int) job.job().cutting().map(JobCutting::out).orElseThrow().stream()
+        return (int) job.job().cutting().map(JobCutting::out).orElseThrow().sheets().stream()
                 .filter(sheet -> sheets.get(sheet).paper().name().equals(CARD)).count();
     }
 
-    /** Every sheet of card lies in the stash or is out for a job. */
+    /** Every sheet of card lies in the stash or is out for a job, every length of ribbon is on its reel or off it. */
     private void agree(String after) {
+        assertEquals(REEL, onReel().plus(offReel(first)).plus(offReel(second)), after);
         assertEquals(CARDS, cards() + out(first) + out(second), after);
         JobWork again = open(first.job(), stash);
         assertEquals(first.job(), again.job(), after);
@@ -142,6 +175,31 @@ class JobAndStashTest {
         stash.undo();
         assertTrue(first.job().cutting().orElseThrow().out().isEmpty());
         assertEquals(CARDS, cards());
+    }
+
+    @Test
+    void ribbonOfAJob_comesOffTheReel_andGoesBackOnIt() {
+        first.take();
+        assertEquals(REEL.minus(strand(first).need().total()), onReel());
+        first.setStrandDone(strand(first), false);
+        assertTrue(strand(first).done(), "what has left the stash was cut");
+        first.undo();
+        assertEquals(REEL, onReel());
+    }
+
+    @Test
+    void reelChosen_isTheOneThatRibbonComesFrom_andCanBeUndone() {
+        stash.change(StashChange.of("Added a reel", StashEdit
+                .added(new StashRibbon(0, "Silver", Length.ofInches(3, 8), REEL.times(2), "#A9B4B8", ""))));
+        StashRibbon silver = stash.stash().ribbons().get(1);
+        List<Long> before = strand(first).need().from();
+        first.cutFrom(strand(first), List.of(silver));
+        assertEquals(List.of(silver.id()), strand(first).need().from());
+        first.take();
+        assertEquals(REEL, onReel());
+        first.undo();
+        first.undo();
+        assertEquals(before, strand(first).need().from());
     }
 
     @Test
@@ -239,9 +297,9 @@ class JobAndStashTest {
 
     @Test
     void takingsOfAnOlderVersion_areKept() {
-        JobCutting old = begun.cutting().orElseThrow().withTaken(Set.of(0)).withId("");
+        JobCutting old = begun.cutting().orElseThrow().withTaken(Taken.ofSheets(Set.of(0))).withId("");
         JobWork work = open(begun.withCutting(Optional.of(old)), stash);
-        assertEquals(Set.of(0), work.job().cutting().orElseThrow().out());
+        assertEquals(Taken.ofSheets(Set.of(0)), work.job().cutting().orElseThrow().out());
         assertFalse(work.job().cutting().orElseThrow().id().isEmpty());
         work.close();
     }

@@ -9,6 +9,7 @@ import cufflink.files.AtomicFile;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
+import cufflink.job.JobStrand;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -56,6 +57,8 @@ public final class JobFile {
                         cutting.taken().get(i));
                 SheetJson.write(node, cutting.sheets().get(i));
             }
+            ArrayNode strands = root.putArray("strands");
+            cutting.strands().forEach(strand -> StrandJson.write(strands.addObject(), strand));
         });
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
@@ -95,8 +98,13 @@ public final class JobFile {
         int sheet = fields.count("sheet", 0, Math.max(0, sheets.size() - 1));
         int cuts = sheets.isEmpty() ? 0 : sheets.get(sheet).layout().cuts().size();
         return job
-                .withCutting(Optional
-                        .of(new JobCutting(fields.has("cutting") ? fields.text("cutting") : "", sheets, done, taken)))
+                .withCutting(Optional.of(new JobCutting(fields.has("cutting") ? fields.text("cutting") : "", sheets,
+                        done, taken, strands(fields))))
                 .at(sheet, fields.count("cut", 0, cuts));
+    }
+
+    /** Ribbon was not always written. */
+    private static List<JobStrand> strands(JsonFields fields) {
+        return fields.has("strands") ? fields.each("strands").stream().map(StrandJson::read).toList() : List.of();
     }
 }

@@ -8,6 +8,7 @@ import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashReversal;
 import cufflink.stash.StashTaking;
+import cufflink.stash.Taken;
 import cufflink.words.Message;
 import cufflink.words.StashFileWords;
 import java.io.IOException;
@@ -22,7 +23,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
 import org.sqlite.SQLiteConfig;
 
 /**
@@ -125,8 +125,8 @@ public final class StashDatabase implements AutoCloseable {
         });
     }
 
-    /** The sheets of a cutting that are out of the stash. */
-    public Set<Integer> taken(String cutting) throws StashUnusable {
+    /** What of a cutting is out of the stash. */
+    public Taken taken(String cutting) throws StashUnusable {
         return transaction(() -> takings.taken(cutting));
     }
 
