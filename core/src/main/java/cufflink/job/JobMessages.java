@@ -34,13 +34,18 @@ public final class JobMessages {
     public static String strand(StrandNeed need, Stash stash, LengthFormat format) {
         List<String> reels = stash.ribbons().stream().filter(reel -> need.from().contains(reel.id()))
                 .map(reel -> "“" + reel.name() + "”").toList();
-        return (!need.lacks().isPositive() ? SupplyWords.STRANDS_THERE
-                : reels.isEmpty() ? SupplyWords.STRANDS_LACK : SupplyWords.STRANDS_LACK_SOME).of("material",
-                        Character.toUpperCase(need.material().charAt(0)) + need.material().substring(1), "width",
-                        Measured.of(need.width(), format), "total", Measured.of(need.total(), format), "cuts",
-                        lengths(need, format), "lacks", Measured.of(need.lacks(), format), "reels",
-                        Vocabulary.and(reels))
-                .sentence();
+        String material = Character.toUpperCase(need.material().charAt(0)) + need.material().substring(1);
+        Measured width = Measured.of(need.width(), format);
+        Measured total = Measured.of(need.total(), format);
+        Measured lacks = Measured.of(need.lacks(), format);
+        String cuts = lengths(need, format);
+        Message said = !need.lacks().isPositive() ? SupplyWords.STRANDS_THERE.of("material", material, "width", width,
+                "cuts", cuts, "total", total, "reels", Vocabulary.and(reels))
+                : reels.isEmpty() ? SupplyWords.STRANDS_LACK.of("material", material, "width", width, "cuts", cuts,
+                        "total", total, "lacks", lacks)
+                : SupplyWords.STRANDS_LACK_SOME.of("material", material, "width", width, "cuts", cuts, "total", total,
+                        "reels", Vocabulary.and(reels), "lacks", lacks);
+        return said.sentence();
     }
 
     /** How often each length: {@code 12 × 8 in, 12 × 5 1/2 in}. */

@@ -10,6 +10,8 @@ import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.StockSheet;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
@@ -224,6 +226,18 @@ class JobCuttingTest {
         assertEquals(List.of(reel(1, Length.ofInches(1))),
                 less(new Stash(List.of(reel(1, Length.ofInches(9)))), cutting).ribbons());
         assertEquals(Length.ofInches(8), cutting.strands().get(0).need().lacks());
+    }
+
+    @Test
+    void lineOfARibbon_saysLengthsAndReels_andWhatToBuy() {
+        Stash stash = new Stash(List.of(reel(1, Length.ofInches(9)), reel(2, REEL)));
+        StrandNeed need = ribbon(8, 8, 5);
+        LengthFormat inches = LengthFormat.of(LengthUnit.INCH);
+        String width = "Ribbon, " + inches.text(need.width()) + " wide: 2 × 8 in, 1 × 5 in, in all 21 in; ";
+        assertEquals(width + "from “Dusk”.", JobMessages.strand(need.cutFrom(stash.ribbons()), stash, inches));
+        assertEquals(width + "from “Dusk”, and buy 13 in.",
+                JobMessages.strand(need.cutFrom(List.of(reel(1, Length.ofInches(9)))), stash, inches));
+        assertEquals(width + "buy 21 in.", JobMessages.strand(need, stash, inches));
     }
 
     @Test

@@ -17,7 +17,7 @@ import javafx.util.StringConverter;
 final class JobStrandRow extends VBox {
     JobStrandRow(JobStrand strand, JobWork work, Stash stash, LengthFormat format) {
         getStyleClass().add("job-strand-row");
-        CheckBox cut = new CheckBox("It is cut");
+        CheckBox cut = new CheckBox("All of it is cut");
         cut.setId("strand-done");
         cut.setSelected(strand.done());
         cut.setOnAction(press -> {
