@@ -68,7 +68,7 @@ public final class TestDesigns {
                 String fold = Map.of('v', "valley", 'm', "mountain", 'd', "decorative").get(folds.charAt(i));
                 scores.add(Occurs.once(new PieceDefinition.Score(Template.of("c" + (i + 1)),
                         new AtX(formula(x.toString()), Optional.empty(), Optional.empty()),
-                        formula("'" + fold + "'"), Optional.empty(), Optional.empty())));
+                        formula("'" + fold + "'"), Optional.empty(), false, Optional.empty())));
             }
         }
         PieceDefinition piece = new PieceDefinition(Template.of("base"), Template.of("Base"),

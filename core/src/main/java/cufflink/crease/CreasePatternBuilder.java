@@ -1,6 +1,5 @@
 package cufflink.crease;
 
-import cufflink.design.Fold;
 import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
@@ -44,7 +43,7 @@ import org.locationtech.jts.operation.polygonize.Polygonizer;
  * <li>each stretch of a score line with a panel on both sides, and no slit on it, becomes a hinge; what lies between
  * the two lines of a spine is no panel.</li>
  * </ol>
- * Scores may be full, partial, diagonal; decorative ones divide nothing.
+ * Scores may be full, partial, diagonal; decorative ones and bends divide nothing.
  */
 public final class CreasePatternBuilder {
     /**
@@ -97,7 +96,8 @@ public final class CreasePatternBuilder {
         List<Hinge> hinges = finder.hinges();
         List<LineSegment> slits = piece.slits().stream().filter(slit -> !slit.width().isPositive())
                 .map(slit -> segment(slit.line())).toList();
-        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits), problems);
+        return Outcome.of(new CreasePattern(piece.id(), piece.up(), outline, panels, hinges, slits, bends(panels)),
+                problems);
     }
 
     private Problem problem(Message message) {
@@ -172,7 +172,30 @@ public final class CreasePatternBuilder {
     }
 
     private List<Score> folded() {
-        return piece.scores().stream().filter(score -> score.fold() != Fold.DECORATIVE).toList();
+        return piece.scores().stream().filter(Score::isHinge).toList();
+    }
+
+    /** Each lies on one panel and ends inside it at one end at least: otherwise it is a crease like any other. */
+    private List<CreasePattern.Bend> bends(List<Panel> panels) {
+        List<CreasePattern.Bend> bends = new ArrayList<>();
+        for (Score score : piece.scores().stream().filter(Score::isBent).toList()) {
+            LineSegment line = segment(score.line());
+            Optional<Panel> panel = panels.stream()
+                    .filter(one -> line.getLength() > ON_LINE && one.outline().buffer(ON_LINE).covers(line(line)))
+                    .findFirst();
+            if (panel.isEmpty()) {
+                problems.add(problem(PieceWords.BEND_OFF_ITS_PANEL.of("score", score.id())));
+            } else if (isAtEdge(line.p0, panel.get()) && isAtEdge(line.p1, panel.get())) {
+                problems.add(problem(PieceWords.BEND_RUNS_THROUGH.of("score", score.id())));
+            } else {
+                bends.add(new CreasePattern.Bend(score.id(), panel.get().id(), score.fold(), line));
+            }
+        }
+        return bends;
+    }
+
+    private static boolean isAtEdge(Coordinate end, Panel panel) {
+        return panel.outline().getBoundary().distance(FACTORY.createPoint(end)) < ON_LINE;
     }
 
     /** Between the two lines of a spine: no panel, since it has no width in the closed card. */

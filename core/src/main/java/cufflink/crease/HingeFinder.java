@@ -46,7 +46,7 @@ final class HingeFinder {
     List<Hinge> hinges() {
         List<Hinge> hinges = new ArrayList<>();
         for (Score score : piece.scores()) {
-            if (score.fold() != Fold.DECORATIVE) {
+            if (score.isHinge()) {
                 LineSegment first = CreasePatternBuilder.segment(score.line());
                 Optional<LineSegment> second = score.second().map(CreasePatternBuilder::segment);
                 add(score.id(), score.fold(), first, second.orElse(first), hinges);

@@ -98,7 +98,7 @@ public final class DesignSizer {
                 sheet.all(marks.scores(),
                         score -> new Score(sheet.text(score.id()),
                                 line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
-                                score.pinched().map(sheet::truth).orElse(false),
+                                making(score),
                                 score.second().filter(second -> isWide(score.width().orElseThrow()))
                                         .map(second -> line(second,
                                                 "score " + Score.second(sheet.text(score.id())), whole)))),
@@ -111,6 +111,11 @@ public final class DesignSizer {
                                 cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through())),
                 sheet.all(marks.panels(), panel -> new SizedDesign.PanelName(sheet.text(panel.id()),
                         sheet.text(panel.label()), panel.at().map(this::offset))));
+    }
+
+    private Score.Making making(PieceDefinition.Score score) {
+        return score.bent() ? Score.Making.BENT
+                : score.pinched().map(sheet::truth).orElse(false) ? Score.Making.PINCHED : Score.Making.SCORED;
     }
 
     /** Whether a spine has a width; nothing makes it one line. */

@@ -82,9 +82,11 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
      *
      * @param fold    comes to one of the words of {@link Fold}
      * @param pinched whether it is not scored, but pinched round what the piece goes round; never if absent
+     * @param bent    whether it ends inside the paper, which bends there
      * @param width   of the spine: from this line to the second, to the right or down; one line if absent or nothing
      */
-    public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched, Optional<Formula> width) {
+    public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched, boolean bent,
+            Optional<Formula> width) {
         /** The line on the other side of the spine; only upright and level lines have one. */
         Optional<Line> second() {
             return width.flatMap(wide -> line.accept(new Line.Cases<Optional<Line>>() {

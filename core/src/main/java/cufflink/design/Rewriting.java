@@ -58,7 +58,7 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
         return new PieceDefinition.Marks(
                 all(marks.scores(),
                         score -> new PieceDefinition.Score(template(score.id()), line(score.line()),
-                                formula(score.fold()), formula(score.pinched()), formula(score.width()))),
+                                formula(score.fold()), formula(score.pinched()), score.bent(), formula(score.width()))),
                 all(marks.slits(),
                         slit -> new PieceDefinition.Slit(template(slit.id()), line(slit.line()),
                                 formula(slit.width()), slit.joint())),

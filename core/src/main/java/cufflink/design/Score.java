@@ -10,15 +10,24 @@ import java.util.Optional;
  * A line along which a piece is folded, or scored for show. With a width it is two lines and the spine between them,
  * one crease all the same: in the closed card the spine has no width.
  *
- * @param pinched whether it is not scored, but pinched round what the piece goes round
- * @param second  the line on the other side of the spine
+ * @param second the line on the other side of the spine
  */
-public record Score(String id, Line line, Fold fold, boolean pinched, Optional<Line> second) {
+public record Score(String id, Line line, Fold fold, Making making, Optional<Line> second) {
+    /** How the hands make it. */
+    public enum Making {
+        /** Scored from end to end and folded there. */
+        SCORED,
+        /** Not scored, but pinched round what the piece goes round. */
+        PINCHED,
+        /** Scored and folded; it ends inside the paper, which bends there. No panel ends at it. */
+        BENT
+    }
+
     private static final String SECOND = ", second line";
 
     /** A scored line. */
     public Score(String id, Line line, Fold fold) {
-        this(id, line, fold, false, Optional.empty());
+        this(id, line, fold, Making.SCORED, Optional.empty());
     }
 
     /** The id of the second line of a spine. */
@@ -33,9 +42,22 @@ public record Score(String id, Line line, Fold fold, boolean pinched, Optional<L
 
     /** The lines that are scored: this one, or the two on either side of the spine. */
     public List<Score> lines() {
-        Score first = new Score(id, line, fold, pinched, Optional.empty());
-        return second.map(other -> List.of(first, new Score(second(id), other, fold, pinched, Optional.empty())))
+        Score first = new Score(id, line, fold, making, Optional.empty());
+        return second.map(other -> List.of(first, new Score(second(id), other, fold, making, Optional.empty())))
                 .orElseGet(() -> List.of(first));
+    }
+
+    public boolean isPinched() {
+        return making == Making.PINCHED;
+    }
+
+    public boolean isBent() {
+        return making == Making.BENT;
+    }
+
+    /** Whether panels turn about it. */
+    public boolean isHinge() {
+        return fold != Fold.DECORATIVE && !isBent();
     }
 
     /** How wide the spine is; nothing for a single line. */

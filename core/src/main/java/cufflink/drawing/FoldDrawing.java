@@ -100,6 +100,7 @@ public final class FoldDrawing {
                 Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds())
                 .forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
+        pattern.bends(panel.id()).forEach(bend -> addBend(ref, bend, upSeen, paper));
         faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift),
                 paper));
         for (MatLayer mat : scene.mats()) {
@@ -181,6 +182,16 @@ public final class FoldDrawing {
             Point3 at = spin.apply(corner);
             return spot(motion.apply(at.x(), at.y(), lift));
         }).toList()));
+    }
+
+    /** It is drawn flat, since nothing turns there. */
+    private void addBend(PanelRef ref, CreasePattern.Bend bend, boolean upSeen, List<Shape> shapes) {
+        List<Spot> ends = List.of(spot(lifted.at(ref, bend.at().p0)), spot(lifted.at(ref, bend.at().p1)));
+        if (scene.marked().contains(new CreaseRef(ref.piece(), bend.crease()))) {
+            shapes.add(new Shape.Path(bend.crease(), Ink.NOW, ends));
+        }
+        shapes.add(new Shape.Path(bend.crease(),
+                PieceDrawing.ink(upSeen ? bend.fold() : bend.fold().seenFromBehind()), ends));
     }
 
     /** Flat creases are drawn by their kind as seen from this side; marked ones as "now" whatever their angle. */

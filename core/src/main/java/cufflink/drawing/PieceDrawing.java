@@ -115,7 +115,7 @@ public final class PieceDrawing {
     }
 
     private void scoreLines() {
-        List<String> pinched = piece.scores().stream().filter(Score::pinched).map(Score::id)
+        List<String> pinched = piece.scores().stream().filter(Score::isPinched).map(Score::id)
                 .toList();
         for (Hinge hinge : pattern.hinges()) {
             if (pinched.contains(hinge.crease())) {
@@ -127,6 +127,8 @@ public final class PieceDrawing {
                 crease(Score.second(hinge.crease()), fold, hinge.beyond());
             }
         }
+        pattern.bends().forEach(
+                bend -> crease(bend.crease(), mirrored ? bend.fold().seenFromBehind() : bend.fold(), bend.at()));
         for (Score score : piece.lines()) {
             if (score.fold() == Fold.DECORATIVE) {
                 shapes.add(new Shape.Path(score.id(), Ink.DECORATIVE, ends(score.line())));
@@ -142,7 +144,7 @@ public final class PieceDrawing {
         piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
         for (Score score : piece.lines()) {
-            if (score.fold() != Fold.DECORATIVE && !score.pinched()) {
+            if (score.fold() != Fold.DECORATIVE && !score.isPinched()) {
                 mark(score);
             }
         }

@@ -56,6 +56,11 @@ final class AssemblyBuilder {
             left.removeAll(reached);
             left.remove(root);
             assemblies.add(assembly(root, reached, joins));
+            joins.stream()
+                    .filter(join -> reached.contains(join.part().piece()) != reached.contains(join.onto().piece()))
+                    .filter(join -> reached.contains(join.part().piece()))
+                    .forEach(join -> problems.add(Problem.error("joint " + join.id(),
+                            LayerWords.NEVER_TOGETHER.of("part", join.part(), "onto", join.onto()))));
         }
         return assemblies;
     }

@@ -50,7 +50,7 @@ public record Decoration(FlatFoldedState flat, List<Laid> laid, Map<String, Prob
 
         private CreasePattern pattern() {
             return new CreasePattern(panel().piece(), above ? Face.OUTSIDE : Face.INSIDE, outline,
-                    List.of(new Panel(PANEL, label, outline)), List.of(), List.of());
+                    List.of(new Panel(PANEL, label, outline)), List.of(), List.of(), List.of());
         }
 
         private Join join() {

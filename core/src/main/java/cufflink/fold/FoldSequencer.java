@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
@@ -75,7 +76,8 @@ public final class FoldSequencer {
         FoldedPiece folded = fold(pattern, anchor, steps);
         Set<String> named = folded.stages().stream().flatMap(stage -> stage.step().creases().stream())
                 .collect(Collectors.toSet());
-        List<String> never = pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease).distinct()
+        List<String> never = Stream
+                .concat(pattern.hinges().stream().filter(Hinge::folds).map(Hinge::crease), bends(pattern)).distinct()
                 .filter(crease -> !named.contains(crease)).toList();
         return never.isEmpty() || !folded.problems().isEmpty() ? folded
                 : folded.but(Problem.error(pattern.piece(), FoldWords.NEVER_FOLDED.of("creases", never)));
@@ -97,7 +99,9 @@ public final class FoldSequencer {
         Set<CreaseRef> known = folder.assembly().creases();
         for (String name : step.creases()) {
             CreaseRef crease = new CreaseRef(piece, name);
-            if (!known.contains(crease)) {
+            if (bends().anyMatch(name::equals)) {
+                continue;
+            } else if (!known.contains(crease)) {
                 problems.add(Problem.error(piece, FoldWords.NO_SUCH_CREASE.of("crease", name)));
                 return;
             }
@@ -110,6 +114,15 @@ public final class FoldSequencer {
         Outcome<FoldedState> folded = folder.fold(angles);
         folded.problems().stream().map(this::atStep).forEach(problems::add);
         folded.value().ifPresent(after -> arrive(step, after));
+    }
+
+    /** The hands fold them; in the proof nothing turns there. */
+    private Stream<String> bends() {
+        return bends(folder.assembly().pieces().get(0));
+    }
+
+    private static Stream<String> bends(CreasePattern pattern) {
+        return pattern.bends().stream().map(CreasePattern.Bend::crease);
     }
 
     /** A tuck names two panels of the piece, and says of them once which is behind. */

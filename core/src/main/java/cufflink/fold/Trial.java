@@ -46,7 +46,6 @@ public record Trial(String crease, boolean folds, Optional<FoldStage> stage, Str
     private static CreasePattern turnedRound(CreasePattern pattern, String crease) {
         List<Hinge> hinges = pattern.hinges().stream().map(hinge -> hinge.crease().equals(crease)
                 ? hinge.reversed() : hinge).toList();
-        return new CreasePattern(pattern.piece(), pattern.up(), pattern.outline(), pattern.panels(), hinges,
-                pattern.slits());
+        return pattern.withHinges(hinges);
     }
 }

@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.crease.CreasePattern;
 import cufflink.design.Score;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
@@ -40,7 +41,7 @@ final class FoldingSteps {
 
     private static boolean isWrapped(RunSheet sheet, FoldedPiece piece) {
         SizedDesign design = sheet.plan().design();
-        return design.piece(id(piece)).scores().stream().anyMatch(Score::pinched)
+        return design.piece(id(piece)).scores().stream().anyMatch(Score::isPinched)
                 && design.apart(id(piece)).filter(PartDefinition::isAround).isPresent();
     }
 
@@ -67,6 +68,11 @@ final class FoldingSteps {
         sheet.plan().design().piece(id(piece)).scores().stream()
                 .filter(score -> score.second().isPresent() && step.creases().contains(score.id()))
                 .forEach(spine -> more.add(StepWords.SPINE_STANDS.of("spine", spine.id())));
+        List<String> bends = piece.pattern().bends().stream().map(CreasePattern.Bend::crease)
+                .filter(step.creases()::contains).toList();
+        if (!bends.isEmpty()) {
+            more.add(StepWords.BENDS.of("creases", bends));
+        }
         if (i == 0) {
             more.add(StepWords.BURNISH.of());
         }

@@ -28,7 +28,7 @@ public final class ScoreLister {
      */
     public static List<ScoreSetup> list(Piece piece, CreasePattern pattern, ScoringStyle style) {
         List<ScoreSetup> setups = new ArrayList<>();
-        List<Score> scores = piece.lines().stream().filter(score -> !score.pinched()).toList();
+        List<Score> scores = piece.lines().stream().filter(score -> !score.isPinched()).toList();
         for (boolean behind : new boolean[] {false, true}) {
             for (Along along : new Along[] {Along.X, Along.Y}) {
                 List<ScoreSetup.Position> positions = scores.stream()

@@ -101,14 +101,18 @@ public final class ClosedStackBuilder {
         Face facing = place.turnsOver() ? pattern.up().other() : pattern.up();
         int front = layers.size();
         layers.add(new StackLayer(StackLayer.Kind.PANEL, panel.label(), panel.label(), Optional.of(ref), 0, facing,
-                Footprints.of(panel.outline(), place), calipers.get(ref.piece()),
-                turned(place)));
+                Footprints.of(panel.outline(), place), thickness(pattern, panel), turned(place)));
         for (Attached one : attached) {
             if (one.on().equals(ref)
                     && (one.kind() != StackLayer.Kind.ORNAMENT || worn.inTheWay().containsKey(one.id()))) {
                 layers.add(one.face() == facing ? front : layers.size(), layer(one, place));
             }
         }
+    }
+
+    /** A panel that is bent in two counts double all over, since it lies somewhere in its outline. */
+    private Length thickness(CreasePattern pattern, Panel panel) {
+        return calipers.get(pattern.piece()).times(1 << pattern.bends(panel.id()).size());
     }
 
     private int indexOf(PanelRef ref) {

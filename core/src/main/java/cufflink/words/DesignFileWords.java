@@ -17,6 +17,7 @@ public enum DesignFileWords implements Code {
     SOFT_WITHOUT_LENGTH("A soft piece needs way: with two points or more, around, or length."),
     TIED_AT_ONE_EDGE("A tied joint needs at: [x, y], and edges: with the one edge that is held."),
     SPINE_ON_A_SLANT("Only an upright or level score has a width: a spine between two lines."),
+    BENT_ALONE("A score that is bent has no width and is not pinched."),
     FIELDS_EXPECTED("{what} must be written as fields, such as {id: ..., ...}."),
     NO_ID("“{text}” must be letters, figures and hyphens."),
     MISSING("“{field}” is missing here."),

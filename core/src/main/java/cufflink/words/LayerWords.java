@@ -42,6 +42,8 @@ public enum LayerWords implements Code {
             "Leave the line out, or name two panels that do."),
     NO_PANEL("There is no panel {panel}.",
             "Name a piece and one of its panels."),
+    NEVER_TOGETHER("Nothing lays {part} on {onto}.",
+            "Say where it lies with at, or with way: later that the hands bring them together in the end."),
     NO_SLIT("A slot must name a slit of {piece}.");
 
     private final Sentences sentences;

@@ -66,6 +66,8 @@ public enum StepWords implements Code {
     FOLD("Fold {creases}."),
     OF_PIECE("{piece}: {say}"),
     SPINE_STANDS("Crease {spine} is two lines: fold each to a right angle, with the strip between them standing up."),
+    BENDS("{creases?Crease|Creases} {creases} {creases?ends|end} inside the paper: fold along the score, and let the paper bend round to flat "
+            + "beyond its ends."),
     BURNISH("Burnish each fold with the bone folder."),
     OVER_AND_OPEN("Fold each over, burnish it and open it again: {creases}."),
     GLUE_ALL_ROUND("Glue it all round, as the picture shows it."),

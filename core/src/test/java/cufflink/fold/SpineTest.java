@@ -44,7 +44,8 @@ class SpineTest {
     }
 
     private static Score score(String id, Fold fold, double x, double width) {
-        return new Score(id, upright(x), fold, false, width == 0 ? Optional.empty() : Optional.of(upright(x + width)));
+        return new Score(id, upright(x), fold, Score.Making.SCORED,
+                width == 0 ? Optional.empty() : Optional.of(upright(x + width)));
     }
 
     private static Outcome<CreasePattern> build(double width, List<Score> scores, List<CutOut> cutOuts) {

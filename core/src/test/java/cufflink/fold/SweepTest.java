@@ -158,7 +158,7 @@ class SweepTest {
             ring.add(1, new LineSegment(ring.get(0), ring.get(1)).midPoint());
             return new Panel(panel.id(), panel.label(),
                     panel.outline().getFactory().createPolygon(ring.toArray(new Coordinate[0])));
-        }).toList(), strip.hinges(), strip.slits());
+        }).toList(), strip.hinges(), strip.slits(), strip.bends());
     }
 
     private static Optional<Sweep.Hit> swept(CreasePattern pattern, Map<CreaseRef, Double> angles) {

@@ -92,7 +92,7 @@ class HandWorkTest {
     void everyCrease_isScored(Project project) {
         Plan plan = Plans.plan(project);
         Set<String> wanted = new TreeSet<>();
-        plan.design().pieces().forEach(piece -> piece.lines().stream().filter(score -> !score.pinched())
+        plan.design().pieces().forEach(piece -> piece.lines().stream().filter(score -> !score.isPinched())
                 .forEach(score -> wanted.add(piece.id() + "." + score.id())));
         Set<String> listed = new TreeSet<>();
         for (RunStep step : steps(plan, Phase.SCORE)) {

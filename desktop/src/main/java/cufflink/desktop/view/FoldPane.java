@@ -89,7 +89,10 @@ final class FoldPane extends BorderPane {
             crease.getItems().setAll(creases);
             crease.setValue(creases.get(0));
         }
-        crease.setVisible(crease.getItems().size() > 1);
+        boolean moves = !fold.stage().motion().changing().isEmpty();
+        wrong.setVisible(moves);
+        motion.controls().setVisible(moves);
+        crease.setVisible(moves && crease.getItems().size() > 1);
         crease.setManaged(crease.isVisible());
         edge.setVisible(edgePicture(1).isPresent());
         tryIt();

@@ -69,7 +69,11 @@ final class PieceParser {
         if (width.isPresent() && line instanceof PieceDefinition.Between) {
             fields.problem(fields.place(), DesignFileWords.SPINE_ON_A_SLANT.of());
         }
-        return new Score(fields.requiredTemplate("id"), line, fold(fields), fields.formula("pinched"), width);
+        boolean bent = fields.flag("bent");
+        if (bent && (width.isPresent() || fields.has("pinched"))) {
+            fields.problem(fields.place(), DesignFileWords.BENT_ALONE.of());
+        }
+        return new Score(fields.requiredTemplate("id"), line, fold(fields), fields.formula("pinched"), bent, width);
     }
 
     /** A fold is one of three plain words, or a formula that gives one. */

@@ -116,7 +116,7 @@ public final class PlanJson {
             node.set("height", length(piece.height().length()));
             node.put("material", piece.material().toString()).put("up", piece.up().word());
             ArrayNode scores = node.putArray("scores");
-            piece.lines().stream().filter(score -> !score.pinched())
+            piece.lines().stream().filter(score -> !score.isPinched())
                     .forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()),
                             score.line()));
             ArrayNode slits = node.putArray("slits");
