@@ -182,7 +182,7 @@ public final class PartExpansion {
                 glue -> (names.isStandIn(glue.what().host().panel()) ? onPanel : within).add(glue));
         List<Occurs<Glue>> put = new ArrayList<>(all(joined(within, onPanel), this::glue));
         seat.mountings().forEach(way -> put.add(new Occurs<>(way.what(), when(way.when()), Optional.empty())));
-        joints.addAll(seat.first(hosts), put);
+        joints.addAll(put);
         return joints;
     }
 

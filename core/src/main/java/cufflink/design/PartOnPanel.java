@@ -86,34 +86,6 @@ final class PartOnPanel extends PartSeat {
                 Rounding.NEAREST, Optional.empty(), Optional.empty()));
     }
 
-    /** As late as the panel can still be reached: before the host's first joint that closes it. */
-    @Override
-    int first(List<Occurs<Glue>> hosts) {
-        int last = 0;
-        while (last < hosts.size() && !closes(hosts.get(last).what())) {
-            last++;
-        }
-        return last;
-    }
-
-    /**
-     * A joint at the panel lies on it. One that folding brings about, between two panels of the same piece, makes a
-     * ring of the piece that does not open any more, and the panel may look into it.
-     */
-    private boolean closes(Glue joint) {
-        boolean touches = ends(joint).anyMatch(panel -> isOn(panel) && panel.panel().isFixed(seat.panel().panel()));
-        return touches || joint.host().placing().isEmpty() && joint.way() != DesignDefinition.Way.LATER
-                && ends(joint).allMatch(this::isOn);
-    }
-
-    private static Stream<PanelPlace> ends(Glue joint) {
-        return Stream.of(joint.part(), joint.host().panel());
-    }
-
-    private boolean isOn(PanelPlace panel) {
-        return panel.piece().isFixed(seat.panel().piece());
-    }
-
     @Override
     Host host(Host host) {
         return names.isStandIn(host.panel())

@@ -66,11 +66,6 @@ abstract sealed class PartSeat permits PartOnPanel, PartInPocket, PartAround {
         return List.of();
     }
 
-    /** Before which of the host's joints the part's are made. */
-    int first(List<Occurs<Glue>> hosts) {
-        return hosts.size();
-    }
-
     /** What a joint of the part is made onto. */
     DesignDefinition.Host host(DesignDefinition.Host host) {
         return new DesignDefinition.Host(names.place(host.panel()), host.face(),

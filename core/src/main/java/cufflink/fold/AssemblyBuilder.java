@@ -134,10 +134,10 @@ final class AssemblyBuilder {
                 glue.passing());
     }
 
-    /** Three edges or all close a part all round; along fewer each has its strip of glue. */
+    /** All edges hold a part all over; along fewer each has its strip of glue, and something may lie between. */
     private List<Polygon> glued(Glue glue) {
         Panel part = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
-        return glue.edges().glued().size() >= 3 ? List.of(part.outline())
+        return glue.edges().glued().size() > 3 ? List.of(part.outline())
                 : glue.edges().glued().stream().flatMap(edge -> GluePatch.strip(part, edge).stream()).toList();
     }
 

@@ -138,7 +138,7 @@ final class RunSheet {
 
     private void joining() {
         // What soft pieces tie is told where they are fixed.
-        plan.design().glue().stream().filter(glue -> !isLate(glue) && glue.way() != Way.TIED).forEach(this::join);
+        JointOrder.of(plan).stream().filter(glue -> !isLate(glue) && glue.way() != Way.TIED).forEach(this::join);
     }
 
     /** Whether a joint closes a part round what it goes round. */

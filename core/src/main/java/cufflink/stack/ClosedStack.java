@@ -68,9 +68,10 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
 
     /** How thick the paper of a piece is. */
     public Length caliper(String piece) {
+        // A panel that is bent in two is thicker.
         return layers.stream().filter(layer -> layer.kind() == StackLayer.Kind.PANEL
-                && layer.panel().filter(panel -> panel.piece().equals(piece)).isPresent()).findFirst()
-                .map(StackLayer::thickness).orElse(Length.ZERO);
+                && layer.panel().filter(panel -> panel.piece().equals(piece)).isPresent())
+                .map(StackLayer::thickness).min(Length::compareTo).orElse(Length.ZERO);
     }
 
     /** To 1/100 000 mm, which every ruler's divisions are multiples of. */

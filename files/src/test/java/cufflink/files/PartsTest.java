@@ -172,16 +172,6 @@ class PartsTest {
         assertTrue(space.open().contains(Side.TOP));
     }
 
-    /** Inside the front of a sleeve it is glued on before the seam at the back makes a ring of the strip. */
-    @Test
-    void part_isFixed_beforeItsPanelIsClosedIn() {
-        Project sleeve = Project.of(builtIn("notch-sleeve"), RulerStep.SIXTEENTH_INCH).withSet("holds", "4 x 6 in");
-        Plan plan = Planner.plan(sleeve.withPart(PartAdding.part(sleeve.design(), "pocket", builtIn("panel-pockets"),
-                new PartPlace.OnPanel(new PanelRef("strip", "front"), Optional.of(Face.INSIDE))).orThrow())).orThrow();
-        List<String> joints = plan.design().glue().stream().map(SizedDesign.Glue::id).toList();
-        assertEquals(List.of("pocket.pocket", "seam"), joints);
-    }
-
     /** What it holds may stand: then its shorter side is across. */
     @Test
     void sleeve_holdsWhatStandsOrLies() {
