@@ -42,12 +42,16 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class PlanBenchmark {
+    /** More sizes than anything remembers. */
+    private static final int SLIDER = 512;
+
     private Project heaviest;
     private Project fitted;
     private Project gate;
     private Project parts;
     private FoldStage stage;
     private Plan plan;
+    private int slider;
 
     @Setup
     public void prepare() {
@@ -77,9 +81,12 @@ public class PlanBenchmark {
         return project;
     }
 
+    /** While a slider of one part is drawn: every time it is of another size. */
     @Benchmark
     public Plan replanTwelveParts() {
-        return Planner.plan(parts).orThrow();
+        slider = (slider + 1) % SLIDER;
+        return Planner
+                .plan(parts.withSet("sleeve3.overlap", slider + SLIDER / 2 + "/" + 2 * SLIDER + " in")).orThrow();
     }
 
     @Benchmark

@@ -11,6 +11,7 @@ import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.problem.Remembered;
 import cufflink.words.Message;
 import cufflink.words.PieceWords;
 import java.util.ArrayList;
@@ -60,6 +61,9 @@ public final class CreasePatternBuilder {
     private static final PrecisionModel GRID = new PrecisionModel(1e6);
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
+    private static final Remembered<Piece, Outcome<CreasePattern>> BUILT = new Remembered<>(256,
+            piece -> new CreasePatternBuilder(piece).build());
+
     private final Piece piece;
     private final List<Problem> problems = new ArrayList<>();
 
@@ -69,7 +73,7 @@ public final class CreasePatternBuilder {
 
     /** The crease pattern, or what is wrong with the piece. */
     public static Outcome<CreasePattern> build(Piece piece) {
-        return new CreasePatternBuilder(piece).build();
+        return BUILT.of(piece);
     }
 
     private Outcome<CreasePattern> build() {

@@ -1,9 +1,12 @@
 package cufflink.fold;
 
+import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasedDesign;
+import cufflink.design.SizedDesign;
 import cufflink.problem.Ordered;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.problem.Remembered;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +20,14 @@ import java.util.Map;
  * @param pieces  by id, in the order of the design
  */
 public record FoldedDesign(CreasedDesign creased, Map<String, FoldedPiece> pieces) {
+    /** Pieces are big, and few change at a time. */
+    private static final Remembered<Flat, FoldedPiece> PIECES = new Remembered<>(64,
+            flat -> FoldSequencer.foldAll(flat.pattern(), flat.anchor(), flat.steps()));
+
+    /** A piece before it is folded, with its own steps. */
+    private record Flat(CreasePattern pattern, String anchor, List<SizedDesign.FoldStep> steps) {
+    }
+
     public FoldedDesign {
         pieces = Ordered.map(pieces);
     }
@@ -28,8 +39,10 @@ public record FoldedDesign(CreasedDesign creased, Map<String, FoldedPiece> piece
 
     private static FoldedDesign folded(CreasedDesign creased) {
         Map<String, FoldedPiece> pieces = new LinkedHashMap<>();
-        creased.patterns().forEach((id, pattern) -> pieces.put(id, FoldSequencer.foldAll(pattern,
-                Anchor.of(creased.sized(), pattern), creased.sized().folding())));
+        creased.patterns()
+                .forEach((id, pattern) -> pieces.put(id, PIECES.of(new Flat(pattern, Anchor.of(creased.sized(),
+                        pattern),
+                        creased.sized().folding().stream().filter(step -> step.piece().equals(id)).toList()))));
         return new FoldedDesign(creased, pieces);
     }
 

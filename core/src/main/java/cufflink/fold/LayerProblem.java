@@ -19,8 +19,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -36,6 +38,9 @@ import org.locationtech.jts.geom.Polygon;
  * </ol>
  */
 public final class LayerProblem {
+    /** Millimetres about a point within which there is far more than a speck. */
+    private static final double ROOM = 0.2;
+
     /** Choices after which a search gives up; some seconds. */
     public static final long MOST_CHOICES = 4_000_000;
 
@@ -258,7 +263,18 @@ public final class LayerProblem {
 
     private static boolean isOver(List<Geometry> glue, Polygon paper) {
         return glue.stream().anyMatch(strip -> strip.getEnvelopeInternal().intersects(paper.getEnvelopeInternal())
-                && RobustOverlay.intersection(strip, paper).getArea() > Overlay.SPECK);
+                && (!paper.isRectangle() && hasRoom(strip, paper)
+                        || RobustOverlay.intersection(strip, paper).getArea() > Overlay.SPECK));
+    }
+
+    /**
+     * Whether more than a speck about the middle of a strip lies on some paper: told without cutting one by the other.
+     */
+    private static boolean hasRoom(Geometry strip, Polygon paper) {
+        Point middle = strip.getInteriorPoint();
+        return !middle.isEmpty()
+                && SimplePointInAreaLocator.isContained(middle.getCoordinate(), paper)
+                && Math.min(strip.getBoundary().distance(middle), paper.getBoundary().distance(middle)) > ROOM;
     }
 
     private boolean isGluedOn(PanelRef part, PanelRef onto) {

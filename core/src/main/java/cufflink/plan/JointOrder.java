@@ -39,7 +39,8 @@ final class JointOrder {
 
     /** All joints of the design. */
     static List<Glue> of(Workings plan) {
-        return new JointOrder(plan).ordered();
+        JointOrder order = new JointOrder(plan);
+        return order.fixing.isEmpty() ? order.others : order.ordered();
     }
 
     /** The part that a joint fixes to its host; absent for any other joint. */

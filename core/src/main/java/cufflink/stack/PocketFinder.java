@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -79,6 +80,7 @@ final class PocketFinder {
     private final Set<Set<PanelRef>> folded = new HashSet<>();
     private final List<Stuck> sealed = new ArrayList<>();
     private final List<Stuck> glued = new ArrayList<>();
+    private final Map<PanelRef, List<PanelRef>> beside = new HashMap<>();
     /** By cell: the number of the gap behind its first layer; the gaps of a cell are numbered from the front on. */
     private final int[] first;
     /** By gap: another one of the same space, or itself; below 0 where glue closes it. */
@@ -283,16 +285,21 @@ final class PocketFinder {
         if (same >= 0) {
             return same;
         }
-        for (Hinge hinge : flat.state().assembly().pattern(panel.piece()).hinges()) {
-            if (hinge.joins(panel.panel())
-                    && Math.abs(flat.state().angle(new CreaseRef(panel.piece(), hinge.crease()))) < 90) {
-                int beside = next.indexOf(new PanelRef(panel.piece(), hinge.across(panel.panel())));
-                if (beside >= 0) {
-                    return beside;
-                }
+        for (PanelRef other : beside.computeIfAbsent(panel, this::beside)) {
+            int place = next.indexOf(other);
+            if (place >= 0) {
+                return place;
             }
         }
         return -1;
+    }
+
+    /** The panels across creases that are flat. */
+    private List<PanelRef> beside(PanelRef panel) {
+        return flat.state().assembly().pattern(panel.piece()).hinges().stream()
+                .filter(hinge -> hinge.joins(panel.panel())
+                        && Math.abs(flat.state().angle(new CreaseRef(panel.piece(), hinge.crease()))) < 90)
+                .map(hinge -> new PanelRef(panel.piece(), hinge.across(panel.panel()))).toList();
     }
 
     /** Gaps that hang together. */
