@@ -201,11 +201,19 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /**
      * How a piece is laid on a panel.
      *
-     * @param at     top left corner of the panel that is put on, from that of the panel under it
-     * @param turn   degrees by which it is turned in its plane
-     * @param corner where the top left corner of all that is put on lies, if that is another: what the hands see
+     * @param at    top left corner of what is put on, from that of the panel under it
+     * @param turn  degrees by which it is turned in its plane
+     * @param whole all of what is put on, if that is more than the panel: what the hands bring to its place
      */
-    public record Placing(Spot at, Optional<Formula> turn, Turned turned, Optional<Spot> corner) {
+    public record Placing(Spot at, Optional<Formula> turn, Turned turned, Optional<Whole> whole) {
+    }
+
+    /**
+     * All of what is put on a panel by one panel of its own.
+     *
+     * @param inset how far that panel lies inside of it, before it is turned in its plane
+     */
+    public record Whole(Spot inset, Formula width, Formula height) {
     }
 
     /**

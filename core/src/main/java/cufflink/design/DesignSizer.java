@@ -253,7 +253,8 @@ public final class DesignSizer {
         Optional<SizedDesign.Placing> placing = host.placing()
                 .map(placed -> new SizedDesign.Placing(offset(placed.at()),
                         placed.turn().map(sheet::degrees).orElse(0.0), placed.turned(),
-                        placed.corner().map(this::offset)));
+                        placed.whole().map(whole -> new SizedDesign.Whole(offset(whole.inset()),
+                                sheet.length(whole.width()), sheet.length(whole.height())))));
         return new SizedDesign.Glue(sheet.text(glue.id()), glue.way(), panel(glue.part()),
                 new SizedDesign.Host(panel(host.panel()), host.face().orElse(Face.INSIDE), placing), glue.edges(),
                 new SizedDesign.Passing(glue.passing().over().stream().map(this::panel).toList(),

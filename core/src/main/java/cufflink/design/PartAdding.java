@@ -53,7 +53,8 @@ public final class PartAdding {
         PartDefinition.Seat seat = place.accept(new PartPlace.Cases<>() {
             @Override
             public PartDefinition.Seat onPanel(PartPlace.OnPanel on) {
-                return new PartDefinition.OnPanel(on.panel(), on.face(), Optional.empty(), mountings(design));
+                return new PartDefinition.OnPanel(on.panel(), on.face(), Optional.empty(), Optional.empty(),
+                        mountings(design));
             }
 
             @Override

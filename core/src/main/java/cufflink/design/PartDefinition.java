@@ -76,7 +76,7 @@ public record PartDefinition(String name, String label, DesignDefinition design,
     private record CountedSeat(Rewriting counted) implements Seat.Cases<Seat> {
         @Override
         public Seat onPanel(OnPanel seat) {
-            return new OnPanel(seat.panel(), seat.face(), seat.at().map(counted::placing),
+            return new OnPanel(seat.panel(), seat.face(), seat.at().map(counted::spot), counted.formula(seat.turn()),
                     seat.mountings().stream().map(way -> new Occurs<>(mounting(way.what()), way.when(), way.repeat()))
                             .toList());
         }
@@ -125,13 +125,14 @@ public record PartDefinition(String name, String label, DesignDefinition design,
      *
      * @param panel     of the host
      * @param face      of that panel; the one that the part's own joints name if absent
-     * @param at        where its top left corner lies from the panel's, and how it is turned; in the middle if absent,
-     *                  or where the piece that stands for the panel has it
+     * @param at        where its top left corner lies from the panel's; in the middle if absent, or where the piece
+     *                  that stands for the panel has it
+     * @param turn      degrees by which it is turned in its plane
      * @param mountings what of the part is put on the panel, one of them at a time; none for a design with a piece that
      *                  stands for the panel
      */
-    public record OnPanel(PanelRef panel, Optional<Face> face, Optional<DesignDefinition.Placing> at,
-            List<Occurs<Mounting>> mountings) implements Seat {
+    public record OnPanel(PanelRef panel, Optional<Face> face, Optional<DesignDefinition.Spot> at,
+            Optional<Formula> turn, List<Occurs<Mounting>> mountings) implements Seat {
         public OnPanel {
             mountings = List.copyOf(mountings);
         }

@@ -99,7 +99,8 @@ public final class PartExpansion {
     private final class SeatInHost implements PartDefinition.Seat.Cases<PartDefinition.Seat> {
         @Override
         public PartDefinition.Seat onPanel(PartDefinition.OnPanel on) {
-            return new PartDefinition.OnPanel(names.panel(on.panel()), on.face(), on.at(), on.mountings());
+            return new PartDefinition.OnPanel(names.panel(on.panel()), on.face(), on.at(), on.turn(),
+                    on.mountings());
         }
 
         @Override

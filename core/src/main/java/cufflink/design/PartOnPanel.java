@@ -6,16 +6,18 @@ import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Placing;
 import cufflink.design.DesignDefinition.Said;
 import cufflink.design.DesignDefinition.Spot;
+import cufflink.design.DesignDefinition.Whole;
 import cufflink.design.Expression.Binary;
 import cufflink.design.Expression.Name;
 import cufflink.design.Expression.Operator;
 import cufflink.design.Measure.Role;
+import cufflink.measure.Length;
 import cufflink.words.StepWords;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /** A part that is glued on a panel of its host. */
 final class PartOnPanel extends PartSeat {
@@ -78,12 +80,30 @@ final class PartOnPanel extends PartSeat {
     private Measure middle(String name, String label, Role side) {
         DesignDefinition design = part.design();
         Expression panel = new Name(0, Facts.ofPanel(seat.panel(), side == Role.FINISHED_WIDTH));
+        Role other = side == Role.FINISHED_WIDTH ? Role.FINISHED_HEIGHT : Role.FINISHED_WIDTH;
         Expression left = design.measure(side).or(() -> design.measure(Role.FINISHED_WIDTH))
-                .<Expression>map(size -> new Binary(0, Operator.MINUS, panel, new Name(0, names.id(size.name()))))
+                .<Expression>map(size -> new Binary(0, Operator.MINUS, panel, across(new Name(0, names.id(size.name())),
+                        design.measure(other).map(turned -> new Name(0, names.id(turned.name()))))))
                 .orElse(panel);
         Expression half = new Binary(0, Operator.OVER, left, new Expression.Literal(0, Value.number(2), "2"));
         return measure(name, label, Role.PROPORTION, new Measure.Amount(Optional.of(formula(half)), Optional.empty(),
                 Rounding.NEAREST, Optional.empty(), Optional.empty()));
+    }
+
+    /** What a side of the part lies along after it is turned: the other one after a quarter turn. */
+    private Expression across(Expression side, Optional<Name> other) {
+        if (seat.turn().isEmpty() || other.isEmpty()) {
+            return side;
+        }
+        Expression quarter = new Binary(0, Operator.OR, isTurnedBy(90), new Binary(0, Operator.OR, isTurnedBy(270),
+                isTurnedBy(-90)));
+        return new Expression.Conditional(0, quarter, other.get(), side);
+    }
+
+    private Expression isTurnedBy(int degrees) {
+        return new Binary(0, Operator.EQUAL, seat.turn().orElseThrow().expression(),
+                new Expression.Literal(0, new Value.Quantity(BigFraction.of(degrees), Value.Kind.ANGLE),
+                        degrees + " deg"));
     }
 
     @Override
@@ -96,9 +116,8 @@ final class PartOnPanel extends PartSeat {
 
     /** What stands at a place of the panel's stand-in stands as far from where that lies on the panel. */
     private Placing shifted(Placing placing) {
-        return seat.at().map(Placing::at)
-                .map(by -> new Placing(sum(by, placing.at()), placing.turn(), placing.turned(),
-                        placing.corner().map(corner -> sum(by, corner))))
+        return seat.at()
+                .map(by -> new Placing(sum(by, placing.at()), placing.turn(), placing.turned(), placing.whole()))
                 .orElse(placing);
     }
 
@@ -119,23 +138,23 @@ final class PartOnPanel extends PartSeat {
     private Glue mounted(PartDefinition.Mounting way) {
         Said said = way.said().map(names::said).orElseGet(() -> new Said(Optional.of(Template.of(part.label())),
                 Template.of(StepWords.PUT_IN_PLACE.of("part", part.label()).sentence())));
-        Placing outline = seat.at().orElseGet(() -> middle(way));
+        Placing placing = new Placing(seat.at().orElseGet(this::middle), seat.turn(), way.turned(),
+                way.inset().map(inset -> new Whole(names.own().spot(inset), side(Role.FINISHED_WIDTH),
+                        side(Role.FINISHED_HEIGHT))));
         return new Glue(Template.of(part.name()), DesignDefinition.Way.GLUE,
                 new DesignDefinition.PanelPlace(Template.of(names.id(way.panel().piece())),
                         Template.of(way.panel().panel())),
-                new Host(PartNames.seat(seat.panel()), seat.face(), Optional.of(inset(outline, way))), way.edges(),
+                new Host(PartNames.seat(seat.panel()), seat.face(), Optional.of(placing)), way.edges(),
                 new DesignDefinition.Passing(List.of(), List.of(), Optional.empty()), said);
     }
 
-    /** The glued panel lies inside the outline that is placed. */
-    private Placing inset(Placing outline, PartDefinition.Mounting way) {
-        return way.inset().map(inset -> new Placing(sum(outline.at(), names.own().spot(inset)), outline.turn(),
-                outline.turned(), Optional.of(outline.at()))).orElse(outline);
+    private Spot middle() {
+        return new Spot(formula(new Name(0, names.id(LEFT))), formula(new Name(0, names.id(TOP))));
     }
 
-    private Placing middle(PartDefinition.Mounting way) {
-        return new Placing(
-                new Spot(formula(new Name(0, names.id(LEFT))), formula(new Name(0, names.id(TOP)))), Optional.empty(),
-                way.turned(), Optional.empty());
+    /** A finished side of the part; nothing for a part that has none. */
+    private Formula side(Role role) {
+        return formula(part.design().measure(role).<Expression>map(size -> new Name(0, names.id(size.name())))
+                .orElseGet(() -> new Expression.Literal(0, Value.length(Length.ZERO), "0 mm")));
     }
 }

@@ -39,7 +39,8 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
 
     DesignDefinition.Placing placing(DesignDefinition.Placing at) {
         return new DesignDefinition.Placing(spot(at.at()), formula(at.turn()), at.turned(),
-                at.corner().map(this::spot));
+                at.whole().map(whole -> new DesignDefinition.Whole(spot(whole.inset()), formula(whole.width()),
+                        formula(whole.height()))));
     }
 
     DesignDefinition.Said said(DesignDefinition.Said said) {

@@ -336,13 +336,13 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * How a part lies on a panel: turned over or not, turned in its plane by degrees, then with the top left corner of
      * its bounds at {@code at} from the panel's.
      *
-     * @param corner top left corner of all that is put on, if that is another
+     * @param whole all of what is put on, if that is more than the panel that is joined: its corner comes to the place
      */
-    public record Placing(Offset at, double turn, DesignDefinition.Turned turned, Optional<Offset> corner) {
-        /** The corner that the hands bring to its place. */
-        public Offset seen() {
-            return corner.orElse(at);
-        }
+    public record Placing(Offset at, double turn, DesignDefinition.Turned turned, Optional<Whole> whole) {
+    }
+
+    /** See {@link DesignDefinition.Whole}. */
+    public record Whole(Offset inset, Length width, Length height) {
     }
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */

@@ -163,14 +163,25 @@ final class AssemblyBuilder {
         Panel host = patterns.get(glue.onto().piece()).panel(glue.onto().panel()).orElseThrow();
         Panel guest = patterns.get(glue.part().piece()).panel(glue.part().panel()).orElseThrow();
         Coordinate centre = guest.bounds().centre();
-        RigidMotion motion = turnedOver(placing.turned(), centre);
-        if (placing.turn() != 0) {
-            motion = RigidMotion.spin(centre, placing.turn()).after(motion);
-        }
-        Envelope lying = Footprints.of(guest.outline(), motion).getEnvelopeInternal();
-        motion = RigidMotion.shift(host.bounds().getMinX() + placing.at().x().toMillimetres() - lying.getMinX(),
-                host.bounds().getMinY() + placing.at().y().toMillimetres() - lying.getMinY()).after(motion);
-        return onUpFace ? motion : RigidMotion.mirrorAt(host.bounds().centre().x).after(motion);
+        RigidMotion turned = turnedOver(placing.turned(), centre);
+        RigidMotion spun = placing.turn() == 0 ? RigidMotion.STAY : RigidMotion.spin(centre, placing.turn());
+        RigidMotion motion = spun.after(turned);
+        Polygon whole = placing.whole().map(all -> Footprints.of(box(guest, all), spun))
+                .orElseGet(() -> Footprints.of(guest.outline(), motion));
+        Envelope lying = whole.getEnvelopeInternal();
+        RigidMotion laid = RigidMotion
+                .shift(host.bounds().getMinX() + placing.at().x().toMillimetres() - lying.getMinX(),
+                        host.bounds().getMinY() + placing.at().y().toMillimetres() - lying.getMinY())
+                .after(motion);
+        return onUpFace ? laid : RigidMotion.mirrorAt(host.bounds().centre().x).after(laid);
+    }
+
+    /** All of what is put on, about the panel that is joined as it lies before it is turned in its plane. */
+    private static Polygon box(Panel guest, SizedDesign.Whole whole) {
+        double x = guest.bounds().getMinX() - whole.inset().x().toMillimetres();
+        double y = guest.bounds().getMinY() - whole.inset().y().toMillimetres();
+        return (Polygon) guest.outline().getFactory().toGeometry(
+                new Envelope(x, x + whole.width().toMillimetres(), y, y + whole.height().toMillimetres()));
     }
 
     private static RigidMotion turnedOver(Turned turned, Coordinate centre) {

@@ -48,7 +48,7 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
     /** The panels of a part that is brought to its place by the outline of all of it, as they lie when it is closed. */
     private static List<Polygon> covers(Workings plan, Glue glue) {
         Optional<FlatFoldedState> flat = plan.stacked().flat(glue.onto().piece())
-                .filter(closed -> glue.at().flatMap(SizedDesign.Placing::corner).isPresent());
+                .filter(closed -> glue.at().flatMap(SizedDesign.Placing::whole).isPresent());
         return flat.stream().flatMap(closed -> {
             Map<PanelRef, RigidMotion> places = closed.state().position();
             RigidMotion back = places.get(glue.onto()).inverse();

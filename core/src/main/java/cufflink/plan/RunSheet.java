@@ -151,8 +151,8 @@ final class RunSheet {
         String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
                 .map(onto -> " of the " + onto.label()).orElse("");
         List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
-                .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.seen().x()),
-                        place(glue.id() + " y", "top edge" + panel, at.seen().y())))
+                .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
+                        place(glue.id() + " y", "top edge" + panel, at.at().y())))
                 .orElse(List.of());
         List<Message> told = new ArrayList<>(List.of(StepWords.NAMED.of("what", glue.said().all())));
         told.addAll(GlueWords.edges(plan, glue));

@@ -169,12 +169,14 @@ class OrnamentsTest {
         assertFalse(under.inTheWay().containsKey("right leaf open"));
     }
 
-    /** A pocket glued across the lower part of the back: what lies under it is in its glue. */
+    /** A pocket glued across the lower part of the back: what lies under its edge is in its glue. */
     @Test
     void ornamentUnderAGluedPocket_liesInItsGlue_onThePocketItDoesNot() {
         Project card = Plans.adding(project(CARD), "pocket=panel-pockets@base.back:inside").orThrow();
-        Plan under = Plans.plan(card.withOrnament(Plans.strip("strip", BACK, Face.INSIDE, 30, 120, 40, 20)));
+        Plan under = Plans.plan(card.withOrnament(Plans.strip("strip", BACK, Face.INSIDE, 30, 127, 40, 20)));
         assertEquals(Set.of("closed"), lie(under, "strip").inTheWay().keySet());
+        Plan inside = Plans.plan(card.withOrnament(Plans.strip("strip", BACK, Face.INSIDE, 30, 115, 40, 20)));
+        assertEquals(Set.of(), lie(inside, "strip").inTheWay().keySet());
         PanelRef pocket = new PanelRef("pocket.pocket", "front");
         Plan over = Plans.plan(card.withOrnament(Plans.strip("strip", pocket, Face.OUTSIDE, 30, 60, 40, 20)));
         assertEquals(Map.of(), lie(over, "strip").inTheWay());

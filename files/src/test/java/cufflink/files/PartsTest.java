@@ -385,7 +385,6 @@ class PartsTest {
         "tag: {design: nothing, on: base.back, glue: strip.face}| NO_DESIGN_FOR_PART",
         "tag: {design: tag, on: back, glue: strip.face}| PANEL_EXPECTED",
         "tag: {design: tag, on: base.back}| MISSING",
-        "tag: {design: tag, on: base.back, glue: strip.face, turn: 90 deg}| TURN_WITHOUT_PLACE",
         "tag: {design: tag, on: base.back, glue: strip.face, set: {depth: 1 in}}| NO_MEASURE_OF_PART",
         "tag: {design: panel-pockets, on: base.back, set: {panelWidth: 1 in}}| NO_MEASURE_OF_PART",
         "tag: {design: panel-pockets, on: base.back, set: {holds: 1 in}}| CONTENTS_OF_HOST",

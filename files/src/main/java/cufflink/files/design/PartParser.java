@@ -126,7 +126,8 @@ final class PartParser {
             @Override
             public PartDefinition.Seat onPanel(PartPlace.OnPanel on) {
                 List<Occurs<PartDefinition.Mounting>> mountings = mountings(design, fields);
-                return new PartDefinition.OnPanel(on.panel(), on.face(), at(fields, mountings), mountings);
+                return new PartDefinition.OnPanel(on.panel(), on.face(), fields.spot(), fields.formula("turn"),
+                        mountings);
             }
 
             @Override
@@ -145,18 +146,6 @@ final class PartParser {
 
     static Optional<DesignDefinition.Said> said(Fields fields) {
         return fields.has("say") ? Optional.of(DesignParser.said(fields, fields.template("say"))) : Optional.empty();
-    }
-
-    private static Optional<DesignDefinition.Placing> at(Fields fields,
-            List<Occurs<PartDefinition.Mounting>> mountings) {
-        Optional<Formula> turn = fields.formula("turn");
-        Optional<DesignDefinition.Placing> at = fields.spot().map(spot -> new DesignDefinition.Placing(spot, turn,
-                mountings.stream().findFirst().map(mounting -> mounting.what().turned()).orElse(Turned.NO),
-                Optional.empty()));
-        if (at.isEmpty() && turn.isPresent()) {
-            fields.problem(fields.place(), DesignFileWords.TURN_WITHOUT_PLACE.of());
-        }
-        return at;
     }
 
     /** What is put on the panel: by the part's own piece for it, as it is said here, or as the part says itself. */
