@@ -40,7 +40,7 @@ public record Measure(String name, String label, Role role, Amount amount, List<
     /**
      * How large it is.
      *
-     * @param value  default or worked-out value; absent for choices and contents
+     * @param value  default or worked-out value; absent for contents, and for a choice that begins with its first word
      * @param metric instead of it where the maker's ruler is metric; absent if the same
      */
     public record Amount(Optional<Formula> value, Optional<Formula> metric, Rounding rounding, Optional<Formula> min,

@@ -139,15 +139,25 @@ final class MeasureSizer {
         labels.put(name, part + " of the " + item.name());
     }
 
-    private void choice(Measure measure) {
-        Value wanted = given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0)));
-        if (!(wanted instanceof Word word) || !measure.choices().contains(word.text())) {
+    private void choice(Measure measure) throws ExpressionFault {
+        Value usual = measure.amount().value().isPresent() ? Evaluator.evaluate(value(measure).expression(), scope)
+                : new Word(measure.choices().get(0));
+        Value wanted = given.values().getOrDefault(measure.name(), usual);
+        if (!isChoice(usual, measure)) {
+            problems.add(causes.problem(value(measure), FormulaWords.NO_CHOICE.of("measure", measure.label(), "choices",
+                    String.join(" or ", measure.choices()))));
+            return;
+        } else if (!isChoice(wanted, measure)) {
             problems.add(Problem.error(measure.name(),
                     DesignWords.NOT_A_CHOICE.of("choices", String.join(" or ", measure.choices()))));
             return;
         }
         boolean byHand = given.values().containsKey(measure.name());
         keep(measure, wanted, Optional.empty(), byHand, plain(measure, wanted, byHand));
+    }
+
+    private static boolean isChoice(Value value, Measure measure) {
+        return value instanceof Word word && measure.choices().contains(word.text());
     }
 
     private Derivation plain(Measure measure, Value value, boolean byHand) {

@@ -22,7 +22,9 @@ final class ScorePlaces {
         for (Measure measure : definition.measures()) {
             if (measure.role() == Role.CHOICE) {
                 chosen = chosen.with(measure.name(),
-                        given.values().getOrDefault(measure.name(), new Word(measure.choices().get(0))));
+                        Optional.ofNullable(given.values().get(measure.name()))
+                                .or(() -> measure.amount().value().flatMap(this::value))
+                                .orElseGet(() -> new Word(measure.choices().get(0))));
             } else if (measure.role() == Role.COUNT) {
                 Optional<Value> count = Optional.ofNullable(given.values().get(measure.name()))
                         .or(() -> measure.amount().value().flatMap(this::value));

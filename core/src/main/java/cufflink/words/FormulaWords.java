@@ -31,6 +31,7 @@ public enum FormulaWords implements Code {
     COUNTS_TOO_FAR("a repeat cannot count so far"),
     NO_FOLD("fold must be valley, mountain or decorative, not “{word}”"),
     SPINE_BELOW_NOTHING("a spine cannot be {width} wide"),
+    NO_CHOICE("“{measure}” must be {choices}"),
     NO_WAY_ROUND("around must be short way or long way, not “{word}”"),
     LIMIT_OF_OTHER_KIND("the limit must be {kind} like the measure"),
     NOT_A_QUANTITY("“{measure}” must be a number or a length, not {found}"),

@@ -193,13 +193,21 @@ final class PartParser {
         return measure.canBeSet() && !given;
     }
 
+    /** A choice is one of its plain words, or a formula that gives one. */
+    private static Formula formula(Optional<Measure> measure, YamlNode node, Fields fields) {
+        boolean plain = node instanceof YamlNode.Scalar scalar
+                && measure.filter(found -> found.choices().contains(scalar.text())).isPresent();
+        return plain ? new Formula(new Expression.Quoted(0, ((YamlNode.Scalar) node).text()), node.place())
+                : fields.formula(node);
+    }
+
     /** Formulas for measures of the part, under {@code set}. */
     private Map<String, Formula> bound(Optional<DesignDefinition> design, PartPlace place, DesignDefinition host,
             Fields fields) {
         Map<String, Formula> bound = new LinkedHashMap<>();
         fields.entries("set").forEach((name, node) -> {
             Optional<Measure> measure = design.flatMap(found -> found.measure(name));
-            Formula formula = fields.formula(node);
+            Formula formula = formula(measure, node, fields);
             if (design.isPresent() && measure.filter(found -> isSettable(found, design.get(), place)).isEmpty()) {
                 List<String> settable = design.get().measures().stream()
                         .filter(found -> isSettable(found, design.get(), place)).map(Measure::name).toList();
