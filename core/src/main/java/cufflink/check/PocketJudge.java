@@ -1,7 +1,10 @@
 package cufflink.check;
 
 import cufflink.design.Measure.Role;
+import cufflink.design.PartDefinition;
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Pocket;
+import cufflink.design.Soft;
 import cufflink.fit.PocketFit;
 import cufflink.measure.Length;
 import cufflink.paper.Contents;
@@ -51,11 +54,28 @@ final class PocketJudge implements Judge {
         }
     }
 
-    private static Check reach(CheckSubject subject, Pocket pocket, Contents item, Length margin,
+    /** How far a loop of ribbon stands out at the upper end of what lies in a pocket. */
+    private static Length pull(CheckSubject subject, Pocket pocket) {
+        return subject.design().puts().stream().map(SizedDesign.PutStep::part)
+                .filter(part -> part.has(pocket.definition().holds()))
+                .flatMap(part -> subject.soft().stream().filter(way -> isLoopOver(way.soft(), part)))
+                .flatMap(way -> way.lies().stream().limit(1))
+                .map(lie -> Length.ofNanometres(lie.slack().nanometres() / 2)).reduce(Length.ZERO, Length::longer);
+    }
+
+    private static boolean isLoopOver(Soft soft, PartDefinition part) {
+        return soft.way().stream().anyMatch(stay -> stay.slides() && part.has(stay.panel().piece())
+                && stay.at().y().equals(Length.ZERO));
+    }
+
+    private static Check reach(CheckSubject subject, Pocket pocket, Contents item, Length ofItem,
             Optional<Check.Change> change) {
+        Length pull = pull(subject, pocket);
+        Length margin = ofItem.plus(pull);
         boolean hard = margin.isNegative();
         Message reach = (hard ? CheckWords.HARD_TO_GRIP : CheckWords.CAN_BE_GRIPPED).of("reach",
-                subject.onRuler(Length.longer(pocket.reach().length(), Length.ZERO)), "item", item.name(), "wanted",
+                subject.onRuler(Length.longer(pocket.reach().length().plus(pull), Length.ZERO)), "item", item.name(),
+                "wanted",
                 subject.onRuler(pocket.reachWanted()));
         return new Check(pocket.definition().id() + "-reach", hard ? Verdict.WATCH : Verdict.GOOD, Optional.of(margin),
                 reach, hard ? change : Optional.empty());

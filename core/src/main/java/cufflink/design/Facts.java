@@ -29,6 +29,8 @@ public record Facts(Map<String, Length> found) {
     private static final Length SOMETHING = Length.ofMillimetres(100);
     private static final Length SOME_LAYERS = Length.ofMillimetres(1);
     /** With a space, so that no file can write such names: whose panel is meant, a part says by where it sits. */
+    /** Goes with the three lengths of something that lies in a pocket; no formula asks for it. */
+    private static final String RIM = ".rim";
     private static final String PANEL = "panel ";
     private static final String INSIDE = "inside ";
     private static final String FOLDED = "folded ";
@@ -99,8 +101,10 @@ public record Facts(Map<String, Length> found) {
     }
 
     /** These facts and how large a part is by itself. */
-    public Facts withFolded(String part, Length width, Length height, Length thickness) {
-        return with(folded(part), width, height, thickness);
+    public Facts withFolded(String part, Length width, Length height, Length thickness, Length rim) {
+        Map<String, Length> more = new LinkedHashMap<>(with(folded(part), width, height, thickness).found);
+        more.put(folded(part) + RIM, rim);
+        return new Facts(more);
     }
 
     private Facts with(String name, Length width, Length height, Length thickness) {
@@ -120,7 +124,8 @@ public record Facts(Map<String, Length> found) {
     /** Something whose three lengths are facts. */
     Contents contents(String name, DesignDefinition definition) {
         String called = name.startsWith(FOLDED) ? part(name.substring(FOLDED.length()), definition) : "closed card";
-        return new Contents(called, found.get(name + WIDTH), found.get(name + HEIGHT), found.get(name + THICKNESS));
+        return new Contents(called, found.get(name + WIDTH), found.get(name + HEIGHT), found.get(name + THICKNESS),
+                found.getOrDefault(name + RIM, found.get(name + THICKNESS)));
     }
 
     /** These facts, those of others besides, and a guess for each that a design asks for and nobody knows. */

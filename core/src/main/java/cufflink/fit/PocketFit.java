@@ -7,9 +7,9 @@ import cufflink.paper.Contents;
 
 /**
  * How contents sit in a flat pocket; a negative margin is too little. Something thick takes more of it than its own
- * size. Across: front and back go round it, so half of its girth, width + thickness, must fit into the pocket's width.
- * Upright: at the closed end both go from the middle of its thickness round its edge, so that it stands half its
- * thickness away from the fold.
+ * size. Across: front and back go round it, so half of its girth, width + thickness at its rim, must fit into the
+ * pocket's width. Upright: at the closed end both go from the middle of its thickness round its edge, so that it stands
+ * half its thickness away from the fold.
  *
  * @param width what the pocket is wider than half the girth of the contents, less the play; nothing where its sides are
  *              open
@@ -29,7 +29,7 @@ public record PocketFit(Length width, Length room, Length held, Length reach) {
         Length play = unit == LengthUnit.INCH ? PLAY_INCH : PLAY_METRIC;
         Length inside = Length.shorter(pocket.depth().length().minus(half), item.height());
         Length width = pocket.definition().space().stuck() ? Length.ZERO
-                : pocket.width().length().minus(item.width()).minus(item.thickness()).minus(play);
+                : pocket.width().length().minus(item.width()).minus(item.rim()).minus(play);
         return new PocketFit(width,
                 pocket.room().length().minus(item.height()).minus(half),
                 inside.minus(Length.ofNanometres(item.height().nanometres() / 3)),

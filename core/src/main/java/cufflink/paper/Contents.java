@@ -18,8 +18,10 @@ import java.util.List;
  * @param width     the side that lies across
  * @param height    the side that lies upright
  * @param thickness zero where it does not matter
+ * @param rim       how thick it is for what closes round it at its sides: its thickness, or less where that is only in
+ *                  its middle
  */
-public record Contents(String name, Length width, Length height, Length thickness) {
+public record Contents(String name, Length width, Length height, Length thickness, Length rim) {
     /** ISO/IEC 7810 ID-1. */
     public static final Contents GIFT_CARD = new Contents("gift card", Length.ofMicrometres(85_600),
             Length.ofMicrometres(53_980),
@@ -30,6 +32,11 @@ public record Contents(String name, Length width, Length height, Length thicknes
     /** A sheet of ISO 216 A7 of 120 g/m² or so; common practice. */
     public static final Contents NOTE = new Contents("note", Length.ofMillimetres(105), Length.ofMillimetres(74),
             Length.ofMicrometres(150));
+
+    /** As thick all over. */
+    public Contents(String name, Length width, Length height, Length thickness) {
+        this(name, width, height, thickness, thickness);
+    }
 
     public Contents {
         if (!width.isPositive() || !height.isPositive() || thickness.isNegative()) {
@@ -74,7 +81,7 @@ public record Contents(String name, Length width, Length height, Length thicknes
 
     /** The same a quarter turn round. */
     public Contents turned() {
-        return new Contents(name, height, width, thickness);
+        return new Contents(name, height, width, thickness, rim);
     }
 
     /** A text that {@link #read} understands as these contents. */

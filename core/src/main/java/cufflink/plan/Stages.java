@@ -109,7 +109,8 @@ final class Stages {
                             .map(size -> known.withInside(part.name(), size.width(), size.height(), size.thickness()))
                             .orElse(known)
                     : parts.folded(part)
-                            .map(size -> known.withFolded(part.name(), size.width(), size.height(), size.thickness()))
+                            .map(size -> known.withFolded(part.name(), size.width(), size.height(), size.thickness(),
+                                    size.rim()))
                             .orElse(known);
         }
         return facts;

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -98,7 +99,17 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         Envelope all = new Envelope(bounds);
         layers.stream().filter(layer -> kinds.contains(layer.kind()))
                 .forEach(layer -> all.expandToInclude(layer.footprint().getEnvelopeInternal()));
-        return new ClosedSize(onGrid(all.getWidth()), onGrid(all.getHeight()), thickness);
+        Length width = onGrid(all.getWidth());
+        Length height = onGrid(all.getHeight());
+        return new ClosedSize(width, height, thickness, Length.longer(rim(layer -> layer.getMinX(),
+                layer -> layer.getMaxX()), rim(layer -> layer.getMinY(), layer -> layer.getMaxY())));
+    }
+
+    private Length rim(ToDoubleFunction<Envelope> from, ToDoubleFunction<Envelope> to) {
+        return Winding.rim(layers.stream()
+                .map(layer -> new Winding.Layer(from.applyAsDouble(layer.footprint().getEnvelopeInternal()),
+                        to.applyAsDouble(layer.footprint().getEnvelopeInternal()), layer.thickness()))
+                .toList(), thickness);
     }
 
     /** Turned panels have sides whose rounding to the nanometre adds up. */

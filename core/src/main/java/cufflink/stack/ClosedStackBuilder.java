@@ -20,6 +20,8 @@ import cufflink.measure.Length;
 import cufflink.paper.Contents;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +47,18 @@ public final class ClosedStackBuilder {
     private final Decoration worn;
     private final List<Attached> attached;
     private final List<StackLayer> layers = new ArrayList<>();
+    /** By spines, the innermost first. */
+    private final List<Apart> apart = new ArrayList<>();
+    /** How thick contents are at their sides. */
+    private final Map<StackLayer, Length> rims = new HashMap<>();
+
+    /**
+     * Two layers that a spine holds level: between them there is room for the thickest place everywhere.
+     *
+     * @param room from one to the other, between their faces
+     */
+    private record Apart(int front, int behind, Length room) {
+    }
 
     private ClosedStackBuilder(FlatFoldedState flat, Decoration worn, Map<String, Length> calipers,
             List<Attached> attached) {
@@ -145,9 +159,10 @@ public final class ClosedStackBuilder {
         };
         Polygon footprint = Footprints.of((Polygon) FACTORY.toGeometry(lies),
                 leans ? RigidMotion.STAY : flat.state().position().get(back));
-        layers.add(index,
-                new StackLayer(StackLayer.Kind.CONTENTS, item.name(), item.name(), Optional.empty(), 0, Face.OUTSIDE,
-                        footprint, item.thickness(), 0));
+        StackLayer layer = new StackLayer(StackLayer.Kind.CONTENTS, item.name(), item.name(), Optional.empty(), 0,
+                Face.OUTSIDE, footprint, item.thickness(), 0);
+        rims.put(layer, item.rim());
+        layers.add(index, layer);
     }
 
     /** Over the front and under the back, across the middle; but for what lies over it. */
@@ -205,6 +220,7 @@ public final class ClosedStackBuilder {
     private ClosedStack stack(List<PocketSpace> spaces) {
         Envelope bounds = bounds();
         Overlay overlay = Overlay.of(layers.stream().map(StackLayer::footprint).toList());
+        Map<CreaseRef, ClosedStack.Enclosed> rounds = rounds(overlay);
         Length most = Length.ZERO;
         Coordinate thickest = bounds.centre();
         Map<PanelRef, Length> over = new LinkedHashMap<>();
@@ -224,7 +240,7 @@ public final class ClosedStackBuilder {
                 thickest = spine.line().midPoint();
             }
         }
-        return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds(overlay), spaces);
+        return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds, spaces);
     }
 
     /**
@@ -259,26 +275,64 @@ public final class ClosedStackBuilder {
         return hinge.folds() && Math.abs(flat.state().angle(new CreaseRef(pattern.piece(), hinge.crease()))) > 90;
     }
 
-    /** The thickness of the layers over a place from one index to before another. */
+    /** What contents between two layers are thicker in their middle than at their sides, which lie beside a crease. */
+    private Length inTheMiddle(int a, int b, BitSet over) {
+        return over.stream().filter(i -> i > Math.min(a, b) && i < Math.max(a, b)).mapToObj(layers::get)
+                .filter(rims::containsKey).map(layer -> layer.thickness().minus(rims.get(layer)))
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    /**
+     * The thickness of the layers over a place from one index to before another, with the room that spines keep there.
+     */
     private Length thickness(BitSet over, int from, int to) {
+        return thickness(over, from, to, apart.size());
+    }
+
+    private Length thickness(BitSet over, int from, int to, int spines) {
         Length sum = Length.ZERO;
         for (int i = over.nextSetBit(from); i >= 0 && i < to; i = over.nextSetBit(i + 1)) {
             sum = sum.plus(layers.get(i).thickness());
         }
+        for (int i = 0; i < spines; i++) {
+            Apart spine = apart.get(i);
+            if (spine.front() + 1 >= from && spine.behind() <= to && over.get(spine.front())
+                    && over.get(spine.behind())) {
+                Length room = spine.room().minus(thickness(over, spine.front() + 1, spine.behind(), i));
+                sum = sum.plus(Length.longer(Length.ZERO, room));
+            }
+        }
         return sum;
     }
 
-    private Map<CreaseRef, ClosedStack.Enclosed> rounds(Overlay overlay) {
-        Map<CreaseRef, ClosedStack.Enclosed> rounds = new LinkedHashMap<>();
-        for (CreasePattern pattern : flat.state().assembly().pieces()) {
-            for (Hinge hinge : pattern.hinges()) {
-                if (isShut(pattern, hinge)) {
-                    rounds.merge(new CreaseRef(pattern.piece(), hinge.crease()),
-                            round(pattern.piece(), hinge, overlay), ClosedStack.Enclosed::and);
-                }
-            }
+    /** A crease that is shut. */
+    private record Shut(String piece, Hinge hinge) {
+        CreaseRef crease() {
+            return new CreaseRef(piece, hinge.crease());
         }
+    }
+
+    /** The innermost first: the room that a spine keeps is gone round by those outside of it. */
+    private Map<CreaseRef, ClosedStack.Enclosed> rounds(Overlay overlay) {
+        List<Shut> shut = flat.state().assembly().pieces().stream().flatMap(pattern -> pattern.hinges().stream()
+                .filter(hinge -> isShut(pattern, hinge)).map(hinge -> new Shut(pattern.piece(), hinge))).toList();
+        Map<CreaseRef, ClosedStack.Enclosed> rounds = new LinkedHashMap<>();
+        shut.forEach(one -> rounds.put(one.crease(), ClosedStack.Enclosed.NOTHING));
+        shut.stream().sorted(Comparator.comparingInt(this::span)).forEach(one -> {
+            rounds.merge(one.crease(), round(one.piece(), one.hinge(), overlay), ClosedStack.Enclosed::and);
+            if (one.hinge().width() > 0) {
+                int first = indexOf(new PanelRef(one.piece(), one.hinge().first()));
+                int second = indexOf(new PanelRef(one.piece(), one.hinge().second()));
+                apart.add(new Apart(Math.min(first, second), Math.max(first, second),
+                        Length.nearestToMillimetres(one.hinge().width()).minus(calipers.get(one.piece()))));
+            }
+        });
         return rounds;
+    }
+
+    private int span(Shut shut) {
+        return Math.abs(indexOf(new PanelRef(shut.piece(), shut.hinge().first()))
+                - indexOf(new PanelRef(shut.piece(), shut.hinge().second())));
     }
 
     private ClosedStack.Enclosed round(String piece, Hinge hinge, Overlay overlay) {
@@ -296,7 +350,7 @@ public final class ClosedStackBuilder {
                 for (int cell : new int[] {edge.left(), edge.right()}) {
                     BitSet here = overlay.faces(cell);
                     if (here.get(a) && here.get(b)) {
-                        beside = Length.longer(beside, between(a, b, here));
+                        beside = Length.longer(beside, between(a, b, here).minus(inTheMiddle(a, b, here)));
                         BitSet sheets = (BitSet) here.clone();
                         sheets.and(paper);
                         besidePaper = Length.longer(besidePaper, between(a, b, sheets));

@@ -87,10 +87,11 @@ public final class PartSizes {
                         && pocket.definition().holds().equals(seat.holds()));
         Length more = own.thickness();
         ClosedSize lying = own.isWide() == inside.isWide() ? inside
-                : new ClosedSize(inside.height(), inside.width(), inside.thickness());
+                : inside.turned();
         return holds ? new ClosedSize(Length.longer(own.width(), lying.width()),
-                Length.longer(own.height(), lying.height()), Length.longer(own.thickness(), lying.thickness()))
+                Length.longer(own.height(), lying.height()), Length.longer(own.thickness(), lying.thickness()),
+                Length.longer(own.rim(), lying.rim()))
                 : new ClosedSize(inside.width().plus(more), inside.height().plus(more),
-                        inside.thickness().plus(more));
+                        inside.thickness().plus(more), inside.rim().plus(more));
     }
 }

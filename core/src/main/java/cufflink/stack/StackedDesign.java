@@ -171,7 +171,7 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
     }
 
     private ClosedSize held(String piece, ClosedSize size) {
-        return design().held(piece).isTurned() ? new ClosedSize(size.height(), size.width(), size.thickness()) : size;
+        return design().held(piece).isTurned() ? size.turned() : size;
     }
 
     /** Why a piece does not fold or the card does not close; empty if nothing is wrong. */

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.measure.Length;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -44,5 +45,25 @@ class WindingTest {
     @Test
     void spine_isTheStackAndTheSheet() {
         assertEquals(Length.ofMicrometres(3300), Winding.spine(Length.ofMillimetres(3), CALIPER));
+    }
+
+    @Test
+    void rimOfAnEvenStack_isItsThickness() {
+        Winding.Layer card = new Winding.Layer(2, 90, CALIPER);
+        assertEquals(CALIPER.times(3), Winding.rim(List.of(card, card, card), CALIPER.times(3)));
+    }
+
+    /** A brad in the middle: the tube goes straight from the edges to its head, two legs of a right triangle. */
+    @ParameterizedTest
+    @CsvSource({"60, 6, 2", "40, 10, 5", "100, 4, 1"})
+    void rimOfAStackThickInItsMiddle_isTheWayOverIt(double width, double head, double bump) {
+        Winding.Layer card = new Winding.Layer(0, width, CALIPER);
+        Winding.Layer brad = new Winding.Layer((width - head) / 2, (width + head) / 2,
+                Length.nearestToMillimetres(bump));
+        double leg = (width - head) / 2;
+        double over = CALIPER.toMillimetres() + 2 * (Math.hypot(leg, bump / 2) - leg);
+        Length most = CALIPER.plus(Length.nearestToMillimetres(bump));
+        assertEquals(over, Winding.rim(List.of(card, brad), most).toMillimetres(), 1e-3);
+        assertTrue(most.isLongerThan(Winding.rim(List.of(card, brad), most)));
     }
 }
