@@ -44,7 +44,9 @@ public final class TestDesigns {
             Optional<String> max) {
         Measure.Amount amount = new Measure.Amount(Optional.of(formula(value)), Optional.empty(), rounding,
                 min.map(TestDesigns::formula), max.map(TestDesigns::formula));
-        return new Measure(name, name, role, amount, List.of(), Optional.empty(), "", Optional.empty());
+        return new Measure(name, new Measure.Shown(name, "", Optional.empty()), role, amount, List.of(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /**

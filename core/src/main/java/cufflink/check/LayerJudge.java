@@ -37,7 +37,7 @@ final class LayerJudge implements Judge {
         List<Border> borders = borders(subject);
         for (Border border : borders) {
             MatLayer layer = border.layer();
-            String id = "layer-" + layer.on().on() + "-" + layer.layer();
+            String id = "layer-" + layer.place() + "-" + layer.layer();
             if (border.least().isNegative()) {
                 checks.add(Check.bad(id, Optional.of(border.least()),
                         said(CheckWords.LAYER_TOO_LARGE, layer, subject), Optional.empty()));

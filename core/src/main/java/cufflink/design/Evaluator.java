@@ -66,6 +66,11 @@ public final class Evaluator implements Expression.Cases<Value, ExpressionFault>
         return value(truth(conditional.condition()) ? conditional.then() : conditional.otherwise());
     }
 
+    /** Yes or no; a fault if it is something else. */
+    static boolean truth(Expression expression, Scope scope) throws ExpressionFault {
+        return new Evaluator(scope).truth(expression);
+    }
+
     private boolean truth(Expression expression) throws ExpressionFault {
         if (value(expression) instanceof Truth truth) {
             return truth.holds();

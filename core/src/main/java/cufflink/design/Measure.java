@@ -10,14 +10,22 @@ import java.util.stream.Stream;
  * A measure of a design.
  *
  * @param name     used in formulas
- * @param label    as shown
+ * @param shown    what a maker sees of it
  * @param choices  the words of a choice, the first is the default
  * @param contents the default of a contents measure
- * @param about    one line; may be empty
  * @param closes   for a finished measure that is not itself the closed side: the result that is
  */
-public record Measure(String name, String label, Role role, Amount amount, List<String> choices,
-        Optional<Contents> contents, String about, Optional<String> closes) {
+public record Measure(String name, Shown shown, Role role, Amount amount, List<String> choices,
+        Optional<Contents> contents, Optional<String> closes) {
+    /**
+     * What a maker sees of a measure.
+     *
+     * @param about one line; may be empty
+     * @param when  whether it matters to the design as it stands; always if absent
+     */
+    public record Shown(String label, String about, Optional<Formula> when) {
+    }
+
     /** What a measure is to the maker. */
     public enum Role {
         FINISHED_WIDTH("finished width"), FINISHED_HEIGHT("finished height"), PROPORTION("proportion"),
@@ -51,6 +59,15 @@ public record Measure(String name, String label, Role role, Amount amount, List<
         choices = List.copyOf(choices);
     }
 
+    public String label() {
+        return shown.label();
+    }
+
+    /** One line; may be empty. */
+    public String about() {
+        return shown.about();
+    }
+
     /** The value for a unit. */
     public Optional<Formula> value(LengthUnit unit) {
         return unit == LengthUnit.MILLIMETRE ? amount.metric().or(amount::value) : amount.value();
@@ -62,7 +79,8 @@ public record Measure(String name, String label, Role role, Amount amount, List<
 
     /** Every formula that it rests on. */
     Stream<Formula> formulas() {
-        return Stream.of(amount.value(), amount.metric(), amount.min(), amount.max()).flatMap(Optional::stream);
+        return Stream.of(amount.value(), amount.metric(), amount.min(), amount.max(), shown.when())
+                .flatMap(Optional::stream);
     }
 
     /** Whether a maker may set it. */

@@ -106,8 +106,18 @@ final class MeasureSizer {
 
     private void keep(Measure measure, Value value, Optional<Contents> contents, boolean byHand,
             Derivation derivation) {
-        sized.put(measure.name(), new Measures.Sized(measure, value, contents, byHand, derivation));
+        sized.put(measure.name(), new Measures.Sized(measure, value, contents, byHand, derivation, matters(measure)));
         known.put(measure.name(), value);
+    }
+
+    private boolean matters(Measure measure) {
+        try {
+            return measure.shown().when().isEmpty()
+                    || Evaluator.truth(measure.shown().when().get().expression(), scope);
+        } catch (ExpressionFault fault) {
+            problems.add(causes.problem(measure.shown().when().orElseThrow(), fault));
+            return true;
+        }
     }
 
     private void result(Measure measure) throws ExpressionFault {

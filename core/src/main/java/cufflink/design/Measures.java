@@ -17,9 +17,10 @@ public final class Measures {
      *
      * @param contents what a contents measure stands for
      * @param byHand   whether the maker set it
+     * @param matters  whether it matters to the design as it stands
      */
     public record Sized(Measure definition, Value value, Optional<Contents> contents, boolean byHand,
-            Derivation derivation) {
+            Derivation derivation, boolean matters) {
         public boolean isLength() {
             return value instanceof Quantity quantity && quantity.kind() == Value.Kind.LENGTH;
         }
@@ -50,6 +51,11 @@ public final class Measures {
     /** All of them, in the order of the file. */
     public List<Sized> all() {
         return List.copyOf(byName.values());
+    }
+
+    /** Those that a maker is shown: that matter, or were set by hand. */
+    public List<Sized> shown() {
+        return byName.values().stream().filter(sized -> sized.matters() || sized.byHand()).toList();
     }
 
     public Optional<Sized> get(String name) {

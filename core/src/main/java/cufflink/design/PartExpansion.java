@@ -137,8 +137,9 @@ public final class PartExpansion {
                         measure.rounding(), own.formula(measure.amount().min()), own.formula(measure.amount().max()));
         boolean isFinished = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT;
         Role role = isGiven ? Role.RESULT : isFinished ? Role.PROPORTION : measure.role();
-        return new Measure(names.id(measure.name()), names.label(measure.label()), role, amount, measure.choices(),
-                isGiven ? Optional.empty() : measure.contents(), measure.about(), Optional.empty());
+        return new Measure(names.id(measure.name()), new Measure.Shown(names.label(measure.label()), measure.about(),
+                own.formula(measure.shown().when())), role, amount, measure.choices(),
+                isGiven ? Optional.empty() : measure.contents(), Optional.empty());
     }
 
     /** What of the part there is, under its own conditions and the part's. */

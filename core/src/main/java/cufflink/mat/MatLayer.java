@@ -12,13 +12,20 @@ import org.locationtech.jts.geom.Polygon;
  * One layer to cut.
  *
  * @param on      where it goes
+ * @param place   the panel's name, or the piece's, with the face if there are layers on both
  * @param layer   1 lies on the panel, 2 on layer 1
  * @param form    by the measures that it is cut with, openings left out
  * @param reveal  the border that was asked for; at least as much shows on every side
  * @param outline with its openings, placed on the panel, in the piece's coordinates, millimetres
  * @param under   the form of what it lies on
  */
-public record MatLayer(Mat on, int layer, LayerForm form, Length reveal, Polygon outline, LayerForm under) {
+public record MatLayer(Mat on, String place, int layer, LayerForm form, Length reveal, Polygon outline,
+        LayerForm under) {
+    /** Of the piece that is cut; no other has it. */
+    public String id() {
+        return place + " layer " + layer;
+    }
+
     /** For example "centre, layer 1". */
     public String label() {
         return on.label() + ", layer " + layer;

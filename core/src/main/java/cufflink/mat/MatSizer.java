@@ -54,12 +54,19 @@ public final class MatSizer {
                     ? Optional.ofNullable(design.patterns().get(mat.on().piece())).map(CreasePattern::outline)
                     : design.panel(mat.on()).map(Panel::outline);
             under.ifPresent(
-                    outline -> layers.addAll(sizer.on(mat, outline, design.sized().piece(mat.on().piece()))));
+                    outline -> layers.addAll(
+                            sizer.on(mat, place(mat, design.sized().mats()), outline,
+                                    design.sized().piece(mat.on().piece()))));
         }
         return Outcome.of(List.copyOf(layers), sizer.notices);
     }
 
-    private List<MatLayer> on(Mat mat, Polygon lowest, Piece piece) {
+    private static String place(Mat mat, List<Mat> all) {
+        boolean both = all.stream().anyMatch(other -> other.on().equals(mat.on()) && other.face() != mat.face());
+        return mat.on() + (both ? " " + mat.face().word() : "");
+    }
+
+    private List<MatLayer> on(Mat mat, String place, Polygon lowest, Piece piece) {
         MatSettings.OnPanel exception = settings.byPanel().getOrDefault(mat.on(),
                 new MatSettings.OnPanel(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
         int count = exception.layers().orElse(settings.layers());
@@ -79,7 +86,7 @@ public final class MatSizer {
                 notices.add(Problem.notice(mat.label(), DesignWords.NO_ROOM_FOR_LAYER.of("layer", layer)));
                 break;
             }
-            layers.add(new MatLayer(mat, layer, form.get(), reveal, outline.get(), under));
+            layers.add(new MatLayer(mat, place, layer, form.get(), reveal, outline.get(), under));
             under = form.get();
         }
         return layers;

@@ -50,7 +50,7 @@ final class ProjectPieces {
                     cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.on().on() + " layer " + mat.layer(), prefix + mat.label(), copies,
+            pieces.add(piece(prefix + mat.id(), prefix + mat.label(), copies,
                     mat.width(), mat.height(), role(mat)).halved(half(mat))
                     .withFold(mat.on().isWhole() ? longFold(design.piece(mat.on().on().piece()))
                             : Optional.empty()));

@@ -225,7 +225,7 @@ public final class ClosedStackBuilder {
         Coordinate thickest = bounds.centre();
         Map<PanelRef, Length> over = new LinkedHashMap<>();
         for (Overlay.Cell cell : overlay.cells()) {
-            Length here = thickness(cell.faces(), 0, layers.size());
+            Length here = thickness(cell.faces(), 0, layers.size(), 0);
             if (here.isLongerThan(most)) {
                 most = here;
                 thickest = cell.inside();

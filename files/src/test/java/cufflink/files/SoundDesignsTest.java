@@ -52,7 +52,9 @@ class SoundDesignsTest {
         RulerStep ruler = random.nextBoolean() ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE;
         Project project = Project.of(design, ruler);
         for (Measures.Sized measure : Plans.plan(project).measures().all()) {
-            if (measure.definition().canBeSet() && random.nextInt(3) > 0) {
+            // Of a design with many parts, few of the parts' measures: together, nearly all settings are bad ones.
+            boolean tried = measure.definition().name().contains(".") ? random.nextInt(12) == 0 : random.nextInt(3) > 0;
+            if (measure.definition().canBeSet() && tried) {
                 Optional<String> text = typed(measure, ruler, random);
                 project = text.isPresent() ? project.withSet(measure.definition().name(), text.get()) : project;
             }

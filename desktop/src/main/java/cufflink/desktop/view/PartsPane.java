@@ -93,7 +93,7 @@ final class PartsPane extends VBox {
         VBox rows = new VBox();
         rows.getStyleClass().add("part-measures");
         rows.managedProperty().bind(rows.visibleProperty());
-        plan.measures().all().stream().map(Measures.Sized::definition)
+        plan.measures().shown().stream().map(Measures.Sized::definition)
                 .filter(measure -> owner(plan, measure.name()).filter(part::equals).isPresent())
                 .forEach(measure -> rows.getChildren().add(measures.row(measure, label(part, measure.label()))));
         rows.setVisible(open.contains(part.name()));

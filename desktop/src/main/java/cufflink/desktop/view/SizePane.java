@@ -97,6 +97,7 @@ public final class SizePane extends VBox {
     private void show(Plan plan) {
         String shape = plan.design().definition().id() + plan.project().papers().chosen().keySet()
                 + plan.project().step() + plan.design().parts().stream().map(PartDefinition::name).toList()
+                + plan.measures().shown().stream().map(sized -> sized.definition().name()).toList()
                 + OrnamentsPane.shape(plan);
         if (!shape.equals(built)) {
             built = shape;
@@ -109,7 +110,7 @@ public final class SizePane extends VBox {
         rows.getChildren().clear();
         live.clear();
         measures.clear();
-        for (Measures.Sized sized : plan.measures().all()) {
+        for (Measures.Sized sized : plan.measures().shown()) {
             if (PartsPane.owner(plan, sized.definition().name()).isEmpty()) {
                 add(measures.row(sized.definition()));
             }

@@ -64,10 +64,12 @@ final class MeasureParser {
                     .orElse(role == Role.RESULT ? Rounding.EXACT : role == Role.THICKNESS ? Rounding.UP
                             : Rounding.NEAREST);
             String label = fields.text("label").orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1));
-            return new Measure(name, label, role, new Measure.Amount(units.inch(), units.metric(), rounding,
-                    fields.formula("min"), fields.formula("max")), choices,
-                    role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(),
-                    fields.text("about").orElse(""), fields.text("closes"));
+            return new Measure(name,
+                    new Measure.Shown(label, fields.text("about").orElse(""), fields.formula("when")), role,
+                    new Measure.Amount(units.inch(), units.metric(), rounding, fields.formula("min"),
+                            fields.formula("max")),
+                    choices, role == Role.CONTENTS ? Optional.of(contents(fields)) : Optional.empty(),
+                    fields.text("closes"));
         }
     }
 

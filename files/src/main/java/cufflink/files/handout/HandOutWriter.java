@@ -129,7 +129,7 @@ public final class HandOutWriter {
         flow.skip(6);
         flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: "
                 + plan.project().step().label() + ".", TEXT, indent, false);
-        for (Measures.Sized sized : plan.measures().all()) {
+        for (Measures.Sized sized : plan.measures().shown()) {
             flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
         }
     }
@@ -290,7 +290,7 @@ public final class HandOutWriter {
 
     private void derivations() throws IOException {
         flow.heading("How every figure came about", 40);
-        for (Measures.Sized sized : plan.measures().all()) {
+        for (Measures.Sized sized : plan.measures().shown()) {
             flow.text(sized.derivation().text(format), 10, 0, false);
         }
         for (RunStep step : plan.run()) {

@@ -30,7 +30,7 @@ public final class PlanText {
                         .append(change.why()).append('\n'));
         plan.notices().forEach(notice -> text.append("Note: ").append(notice.text()).append('\n'));
         text.append("\nMeasures\n");
-        for (Measures.Sized sized : plan.measures().all()) {
+        for (Measures.Sized sized : plan.measures().shown()) {
             text.append("  ").append(sized.derivation().text(format)).append('\n');
         }
         text.append("\nRun sheet\n");
