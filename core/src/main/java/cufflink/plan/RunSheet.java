@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Writes the run sheet: cut all, score all, layers, punch, fold, glue, check. */
 final class RunSheet {
@@ -37,11 +38,14 @@ final class RunSheet {
 
     static List<RunStep> of(Workings plan) {
         RunSheet sheet = new RunSheet(plan);
+        List<RunStep> all = new ArrayList<>();
         for (Phase phase : Phase.values()) {
             sheet.phase = phase;
+            sheet.steps.clear();
             sheet.write();
+            all.addAll(AlikeSteps.together(plan.design(), sheet.steps));
         }
-        return List.copyOf(sheet.steps);
+        return IntStream.range(0, all.size()).mapToObj(i -> all.get(i).numbered(i + 1)).toList();
     }
 
     private void write() {
@@ -86,7 +90,7 @@ final class RunSheet {
     void addOnce(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
             List<Reading> readings) {
         steps.add(new RunStep(steps.size() + 1, phase, title, told, caution, subject,
-                readings.stream().map(this::read).toList()));
+                readings.stream().map(this::read).toList(), List.of()));
     }
 
     /**

@@ -4,6 +4,7 @@ import cufflink.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One step of the run sheet.
@@ -13,12 +14,24 @@ import java.util.stream.Collectors;
  * @param told     what to do, sentence by sentence
  * @param warned   where the work can hurt
  * @param readings the numbers of this step, in the order of work
+ * @param alike    of other parts, to which the same is done
  */
 public record RunStep(int number, Phase phase, Message called, List<Message> told, Optional<Message> warned,
-        StepSubject subject, List<Reading> readings) {
+        StepSubject subject, List<Reading> readings, List<StepSubject> alike) {
     public RunStep {
         told = List.copyOf(told);
         readings = List.copyOf(readings);
+        alike = List.copyOf(alike);
+    }
+
+    /** The same at another place of the run sheet. */
+    RunStep numbered(int value) {
+        return new RunStep(value, phase, called, told, warned, subject, readings, alike);
+    }
+
+    /** All that it is about. */
+    public List<StepSubject> subjects() {
+        return Stream.concat(Stream.of(subject), alike.stream()).toList();
     }
 
     /** A few words. */

@@ -10,6 +10,8 @@ public enum StepWords implements Code {
     FENCE_ONCE("The fence is set once."),
     FENCE("The fence is set {settings} times."),
     TRIMMER("Guard down, fingers behind it; lock the blade when you leave it."),
+    TIMES("{count} × {title}"),
+    SAME_WITH("Do the same with {parts}."),
     FOR_EACH_COPY("Do this for each of the {copies} copies."),
     CUT_STRANDS_TITLE("{material}, {width} wide"),
     CUT_STRANDS("Cut {material}, {width} wide, to length: {cuts}. In all {total}."),

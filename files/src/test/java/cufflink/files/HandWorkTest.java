@@ -100,12 +100,11 @@ class HandWorkTest {
         Set<String> listed = new TreeSet<>();
         for (RunStep step : steps(plan, Phase.SCORE)) {
             // What lies over the whole piece is made and glued on before it is scored.
-            if (!(step.subject() instanceof StepSubject.OfScores scored)) {
-                continue;
-            }
-            ScoreSetup setup = scored.setup();
-            setup.positions().forEach(position -> listed.add(setup.piece() + "." + position.score()));
-            setup.slants().forEach(slant -> listed.add(setup.piece() + "." + slant.score()));
+            step.subjects().stream().filter(StepSubject.OfScores.class::isInstance)
+                    .map(subject -> ((StepSubject.OfScores) subject).setup()).forEach(setup -> {
+                        setup.positions().forEach(position -> listed.add(setup.piece() + "." + position.score()));
+                        setup.slants().forEach(slant -> listed.add(setup.piece() + "." + slant.score()));
+                    });
         }
         assertEquals(wanted, listed);
     }

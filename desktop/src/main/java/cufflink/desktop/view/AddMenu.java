@@ -4,6 +4,7 @@ import cufflink.design.PartPlace;
 import cufflink.desktop.work.Workspace;
 import cufflink.plan.PartOffers;
 import cufflink.plan.Plan;
+import cufflink.plan.StepPiece;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -8,6 +8,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.PartDrawing;
 import cufflink.plan.PartOffers;
 import cufflink.plan.Plan;
+import cufflink.plan.StepPiece;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;

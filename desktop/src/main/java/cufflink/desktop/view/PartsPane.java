@@ -9,6 +9,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.plan.Plan;
 import cufflink.plan.PartOffers;
 import cufflink.plan.RunStep;
+import cufflink.plan.StepPiece;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

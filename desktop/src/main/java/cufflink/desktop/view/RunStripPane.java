@@ -8,6 +8,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.StepDrawing;
 import cufflink.plan.Phase;
 import cufflink.plan.RunStep;
+import cufflink.plan.StepPiece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

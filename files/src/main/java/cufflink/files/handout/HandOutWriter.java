@@ -209,7 +209,11 @@ public final class HandOutWriter {
         }
         flow.heading(Phase.SCORE.heading(), 150);
         for (RunStep step : steps(Phase.SCORE)) {
-            ScoreSetup setup = ((StepSubject.OfScores) step.subject()).setup();
+            if (!(step.subject() instanceof StepSubject.OfScores scored)) {
+                before(step);
+                continue;
+            }
+            ScoreSetup setup = scored.setup();
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
             DoubleFunction<Picture> drawn = setup.slants().isEmpty() ? point -> ruler(piece, setup, point)
                     : point -> StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.TILTED, true), point);
@@ -228,6 +232,18 @@ public final class HandOutWriter {
             }
             flow.skip(8);
         }
+    }
+
+    /** What lies over a whole piece is made and glued on before that is scored. */
+    private void before(RunStep step) throws IOException {
+        flow.ensure(60);
+        flow.text(step.title(), 12.5, 0, true);
+        flow.text(step.text(), TEXT, 0, false);
+        for (Reading reading : step.readings()) {
+            flow.tickBox(12);
+            flow.text(reading.text(format) + "   " + reading.label(), 12.5, 18, true);
+        }
+        flow.skip(8);
     }
 
     private Picture ruler(SizedDesign.Piece piece, ScoreSetup setup, double point) {

@@ -1,10 +1,12 @@
-package cufflink.desktop.view;
+package cufflink.plan;
 
-import cufflink.plan.StepSubject;
 import java.util.Optional;
 
-/** The piece that a step is about; none for a whole sheet or the finished card. */
-final class StepPiece implements StepSubject.Cases<Optional<String>> {
+/**
+ * The piece that a step is about; none for a whole sheet or the finished card, the name of a part and a dot where all
+ * of it is put in its place.
+ */
+public final class StepPiece implements StepSubject.Cases<Optional<String>> {
     @Override
     public Optional<String> sheet(StepSubject.OfSheet sheet) {
         return Optional.empty();
