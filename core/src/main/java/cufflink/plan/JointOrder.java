@@ -37,10 +37,22 @@ final class JointOrder {
         fixing.forEach(glue -> over.put(glue.id(), over(glue)));
     }
 
+    /**
+     * A joint in its turn.
+     *
+     * @param part    the part that it fixes to its host, if it does
+     * @param covered whether something lies over the place in the closed card
+     */
+    record Turn(Glue glue, Optional<PartDefinition> part, boolean covered) {
+    }
+
     /** All joints of the design. */
-    static List<Glue> of(Workings plan) {
+    static List<Turn> of(Workings plan) {
         JointOrder order = new JointOrder(plan);
-        return order.fixing.isEmpty() ? order.others : order.ordered();
+        return (order.fixing.isEmpty() ? order.others : order.ordered()).stream()
+                .map(glue -> new Turn(glue, order.fixed(glue),
+                        !order.over.getOrDefault(glue.id(), List.of()).isEmpty()))
+                .toList();
     }
 
     /** The part that a joint fixes to its host; absent for any other joint. */

@@ -17,9 +17,11 @@ import cufflink.stack.ClosedSize;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Writes the run sheet: cut all, score all, layers, punch, fold, glue, check. */
@@ -142,7 +144,9 @@ final class RunSheet {
 
     private void joining() {
         // What soft pieces tie is told where they are fixed.
-        JointOrder.of(plan).stream().filter(glue -> !isLate(glue) && glue.way() != Way.TIED).forEach(this::join);
+        Set<String> opened = new HashSet<>();
+        JointOrder.of(plan).stream().filter(turn -> !isLate(turn.glue()) && turn.glue().way() != Way.TIED)
+                .forEach(turn -> join(turn.glue(), fixing(turn, opened)));
     }
 
     /** Whether a joint closes a part round what it goes round. */
@@ -151,14 +155,33 @@ final class RunSheet {
                 && plan.design().apart(glue.part().piece()).filter(PartDefinition::isAround).isPresent();
     }
 
-    private void join(Glue glue) {
+    /** What the hands do before a part is put on its panel, and how it lies. */
+    private static List<Message> fixing(JointOrder.Turn turn, Set<String> opened) {
+        List<Message> told = new ArrayList<>();
+        if (turn.covered() && opened.add(turn.glue().onto().piece())) {
+            told.add(StepWords.OPEN_AGAIN.of());
+        }
+        if (turn.part().map(PartDefinition::seat).filter(seat -> seat instanceof PartDefinition.OnPanel on
+                && on.turn().isPresent()).isPresent()) {
+            switch (Math.floorMod((int) Math.round(turn.glue().at().map(SizedDesign.Placing::turn).orElse(0.0)), 360)) {
+                case 90 -> told.add(StepWords.LIES_A_QUARTER.of());
+                case 180 -> told.add(StepWords.LIES_UPSIDE_DOWN.of());
+                case 270 -> told.add(StepWords.LIES_A_QUARTER_BACK.of());
+                default -> {}
+            }
+        }
+        return told;
+    }
+
+    private void join(Glue glue, List<Message> before) {
         String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
                 .map(onto -> " of the " + onto.label()).orElse("");
         List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
                 .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
                         place(glue.id() + " y", "top edge" + panel, at.at().y())))
                 .orElse(List.of());
-        List<Message> told = new ArrayList<>(List.of(StepWords.NAMED.of("what", glue.said().all())));
+        List<Message> told = new ArrayList<>(before);
+        told.add(StepWords.NAMED.of("what", glue.said().all()));
         told.addAll(GlueWords.edges(plan, glue));
         add(StepWords.NAMED.of("what", glue.said().title()), told, Optional.empty(), new StepSubject.OfGlue(glue),
                 readings);
@@ -169,7 +192,7 @@ final class RunSheet {
         for (SizedDesign.PutStep put : plan.design().puts()) {
             FoldingSteps.wrap(this, put.part());
             plan.design().glue().stream().filter(this::isLate).filter(glue -> plan.design().apart(glue.part().piece())
-                    .filter(put.part()::equals).isPresent()).forEach(this::join);
+                    .filter(put.part()::equals).isPresent()).forEach(glue -> join(glue, List.of()));
             Message told = put.said().map(said -> StepWords.NAMED.of("what", said.all()))
                     .orElseGet(() -> usual(put.part()));
             Message title = put.said().map(said -> StepWords.NAMED.of("what", said.title()))

@@ -35,7 +35,8 @@ public final class PlanText {
         }
         text.append("\nRun sheet\n");
         for (RunStep step : plan.run()) {
-            text.append(String.format(Locale.ROOT, "%4d  %-6s %s%n", step.number(), step.phase().title(), step.text()));
+            text.append(String.format(Locale.ROOT, "%4d  %-6s %s%n             %s%n", step.number(),
+                    step.phase().title(), step.title(), step.text()));
             for (Reading reading : step.readings()) {
                 text.append("             ").append(reading.text(format)).append("  ").append(reading.label())
                         .append('\n');
