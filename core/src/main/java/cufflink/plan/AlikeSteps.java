@@ -20,47 +20,54 @@ import java.util.Optional;
  */
 final class AlikeSteps {
     private final List<PartDefinition> parts;
-    /** By part: the first one of its design. */
-    private final Map<PartDefinition, PartDefinition> leaders = new LinkedHashMap<>();
-    private final List<Together> done = new ArrayList<>();
+    /** By a part's name: the first one of its design. */
+    private final Map<String, PartDefinition> leaders = new LinkedHashMap<>();
+    private final List<List<Owned>> done = new ArrayList<>();
 
-    /** Steps that are one. */
-    private record Together(List<RunStep> steps) {
-        RunStep first() {
-            return steps.get(0);
+    /**
+     * A step and the part that it has to do with.
+     *
+     * @param said all that it says, each part called by the name of the first one of its design
+     */
+    private record Owned(RunStep step, Optional<PartDefinition> owner, List<String> said) {
+        boolean isOf(PartDefinition part) {
+            return owner.filter(own -> own.name().equals(part.name())).isPresent();
         }
     }
 
     private AlikeSteps(SizedDesign design) {
         this.parts = design.parts();
-        parts.forEach(part -> leaders.put(part, parts.stream()
+        parts.forEach(part -> leaders.put(part.name(), parts.stream()
                 .filter(other -> other.design().id().equals(part.design().id())).findFirst().orElseThrow()));
     }
 
     /** The steps of a phase, alike ones together. */
     static List<RunStep> together(SizedDesign design, List<RunStep> steps) {
         AlikeSteps alike = new AlikeSteps(design);
+        if (alike.leaders.values().stream().map(PartDefinition::name).distinct().count() == alike.parts.size()) {
+            return List.copyOf(steps);
+        }
         steps.forEach(alike::take);
-        return alike.done.stream().map(alike::told).toList();
+        return alike.done.stream().map(AlikeSteps::told).toList();
     }
 
     private void take(RunStep step) {
-        Optional<PartDefinition> owner = owner(step);
-        int from = owner.map(this::lastOf).orElse(done.size());
-        for (int i = from; i < done.size() && owner.isPresent(); i++) {
-            if (isAlike(done.get(i), step, owner.get())) {
-                done.get(i).steps().add(step);
+        Owned taken = new Owned(step, owner(step), said(step));
+        int from = taken.owner().map(this::lastOf).orElse(done.size());
+        for (int i = from; i < done.size() && taken.owner().isPresent(); i++) {
+            if (isAlike(done.get(i), taken)) {
+                done.get(i).add(taken);
                 return;
             }
         }
-        done.add(new Together(new ArrayList<>(List.of(step))));
+        done.add(new ArrayList<>(List.of(taken)));
     }
 
     /** The last step that has to do with a part or with what sits on it; it may join a later one, or this one. */
     private int lastOf(PartDefinition part) {
         for (int i = done.size() - 1; i >= 0; i--) {
-            if (done.get(i).steps().stream()
-                    .anyMatch(step -> owner(step).filter(owner -> isOn(owner, part)).isPresent())) {
+            if (done.get(i).stream()
+                    .anyMatch(step -> step.owner().filter(owner -> isOn(owner, part)).isPresent())) {
                 return i;
             }
         }
@@ -69,16 +76,15 @@ final class AlikeSteps {
 
     /** Whether a part is another, or sits on one of its panels, or on what does. */
     private boolean isOn(PartDefinition part, PartDefinition host) {
-        return part.equals(host) || part.seat().on().flatMap(on -> ownerOf(on.piece() + "."))
-                .filter(next -> !next.equals(part) && isOn(next, host)).isPresent();
+        return part.name().equals(host.name()) || part.seat().on().flatMap(on -> ownerOf(on.piece()))
+                .filter(next -> !next.name().equals(part.name()) && isOn(next, host)).isPresent();
     }
 
-    private boolean isAlike(Together earlier, RunStep step, PartDefinition owner) {
-        Optional<PartDefinition> first = owner(earlier.first());
-        return first.isPresent() && !first.get().equals(owner)
-                && leaders.get(first.get()).equals(leaders.get(owner))
-                && earlier.steps().stream().noneMatch(one -> owner(one).filter(owner::equals).isPresent())
-                && said(earlier.first()).equals(said(step));
+    private boolean isAlike(List<Owned> earlier, Owned step) {
+        PartDefinition owner = step.owner().orElseThrow();
+        return earlier.get(0).owner().filter(first -> leaders.get(first.name()) == leaders.get(owner.name()))
+                .isPresent() && earlier.stream().noneMatch(one -> one.isOf(owner))
+                && earlier.get(0).said().equals(step.said());
     }
 
     /** The part that a step has to do with: the innermost that has its piece. */
@@ -91,7 +97,6 @@ final class AlikeSteps {
                 .max(Comparator.comparingInt(part -> part.name().length()));
     }
 
-    /** All that a step says, each part called by the name of the first one of its design. */
     private List<String> said(RunStep step) {
         List<String> said = new ArrayList<>(List.of(step.title(), step.text(), step.caution()));
         step.readings().forEach(reading -> said.addAll(List.of(reading.label(), reading.length().toString(),
@@ -102,24 +107,24 @@ final class AlikeSteps {
     private String called(String text) {
         String called = text;
         for (PartDefinition part : parts) {
-            PartDefinition leader = leaders.get(part);
+            PartDefinition leader = leaders.get(part.name());
             called = called.replace(part.label(), leader.label())
                     .replace(part.label().toLowerCase(Locale.ROOT), leader.label().toLowerCase(Locale.ROOT));
         }
         return called;
     }
 
-    private RunStep told(Together together) {
-        RunStep first = together.first();
-        List<RunStep> others = together.steps().subList(1, together.steps().size());
+    private static RunStep told(List<Owned> together) {
+        RunStep first = together.get(0).step();
+        List<Owned> others = together.subList(1, together.size());
         if (others.isEmpty()) {
             return first;
         }
         List<Message> told = new ArrayList<>(first.told());
         told.add(StepWords.SAME_WITH.of("parts", Vocabulary.and(others.stream()
-                .map(step -> owner(step).orElseThrow().label().toLowerCase(Locale.ROOT)).toList())));
+                .map(other -> other.owner().orElseThrow().label().toLowerCase(Locale.ROOT)).toList())));
         return new RunStep(first.number(), first.phase(),
-                StepWords.TIMES.of("count", together.steps().size(), "title", first.called()), told, first.warned(),
-                first.subject(), first.readings(), others.stream().map(RunStep::subject).toList());
+                StepWords.TIMES.of("count", together.size(), "title", first.called()), told, first.warned(),
+                first.subject(), first.readings(), others.stream().map(other -> other.step().subject()).toList());
     }
 }

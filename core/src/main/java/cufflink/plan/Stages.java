@@ -140,7 +140,8 @@ final class Stages {
 
         private Optional<StackedDesign> stackedCard() {
             if (card.isEmpty()) {
-                card = Optional.of(stacked(sized.only(piece -> sized.apart(piece).isEmpty())).value());
+                SizedDesign alone = sized.only(piece -> sized.apart(piece).isEmpty());
+                card = Optional.of(closed.computeIfAbsent(new Alone(alone), none -> stacked(alone).value()));
             }
             return card.get();
         }
@@ -162,7 +163,7 @@ final class Stages {
         }
     }
 
-    /** A part as far as its closed size goes. */
+    /** The card or a part as far as its closed size goes. */
     private record Alone(List<SizedDesign.Piece> pieces, List<Optional<Contents>> contents, SizedDesign.Making making) {
         Alone(SizedDesign design) {
             this(design.pieces(), design.pockets().stream().map(design::contents).toList(), design.making());

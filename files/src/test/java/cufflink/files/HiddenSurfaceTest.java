@@ -3,7 +3,6 @@ package cufflink.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.design.PanelRef;
 import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.FoldScene;
 import cufflink.drawing.Picture;
@@ -12,7 +11,7 @@ import cufflink.drawing.Shape;
 import cufflink.drawing.Shown;
 import cufflink.drawing.View;
 import cufflink.files.design.DesignLibrary;
-import cufflink.fold.FoldedState;
+import cufflink.fold.Footprints;
 import cufflink.fold.Point3;
 import cufflink.fold.PosedCard;
 import cufflink.fold.RigidMotion;
@@ -61,11 +60,10 @@ class HiddenSurfaceTest {
                     for (int i = 0; i < 80; i++) {
                         Coordinate at = new Coordinate(box.getMinX() + random.nextDouble() * box.getWidth(),
                                 box.getMinY() + random.nextDouble() * box.getHeight());
-                        Optional<PanelRef> first = first(scene.state(), behind ? new Coordinate(-at.x, at.y) : at,
-                                behind);
+                        Optional<String> first = first(scene, behind ? new Coordinate(-at.x, at.y) : at, behind);
                         if (first.isPresent()) {
                             told++;
-                            assertEquals(Optional.of(first.get().toString()), painted(picture, at),
+                            assertEquals(first, painted(picture, at),
                                     posed.name() + " at " + share + ", " + at);
                         }
                     }
@@ -75,18 +73,30 @@ class HiddenSurfaceTest {
         assertTrue(plan.poses().isEmpty() || told > 5, told + " points told something");
     }
 
-    private record Met(PanelRef panel, double height) {
+    /** What a ray may meet, as it is called in the picture. */
+    private record Paper(String id, Polygon outline, RigidMotion place) {
     }
 
-    /** The panel that is met first, if it is so clearly. */
-    private static Optional<PanelRef> first(FoldedState state, Coordinate at, boolean behind) {
+    private record Met(String id, double height) {
+    }
+
+    private static Stream<Paper> papers(FoldScene scene) {
+        return Stream.concat(
+                scene.state().assembly().panels().stream()
+                        .map(panel -> new Paper(panel.toString(), scene.state().assembly().panel(panel).outline(),
+                                scene.state().position().get(panel))),
+                scene.trim().spines().stream()
+                        .map(spine -> new Paper(spine.piece(), spine.outline(), spine.place())));
+    }
+
+    /** What is met first, if it is so clearly. */
+    private static Optional<String> first(FoldScene scene, Coordinate at, boolean behind) {
         List<Met> met = new ArrayList<>();
-        for (PanelRef panel : state.assembly().panels()) {
-            RigidMotion motion = state.position().get(panel);
+        for (Paper paper : papers(scene).toList()) {
+            RigidMotion motion = paper.place();
             Point3 up = motion.up();
-            Polygon outline = state.assembly().panel(panel).outline();
             if (Math.abs(up.z()) < 0.15) {
-                if (state.footprint(panel).distance(FACTORY.createPoint(at)) < FROM_EDGE) {
+                if (Footprints.of(paper.outline(), motion).distance(FACTORY.createPoint(at)) < FROM_EDGE) {
                     return Optional.empty();
                 }
                 continue;
@@ -94,16 +104,16 @@ class HiddenSurfaceTest {
             double height = (up.dot(motion.apply(0, 0, 0)) - up.x() * at.x - up.y() * at.y) / up.z();
             Point3 own = motion.inverse().apply(at.x, at.y, height);
             Coordinate place = new Coordinate(own.x(), own.y());
-            if (outline.getBoundary().distance(FACTORY.createPoint(place)) < FROM_EDGE) {
+            if (paper.outline().getBoundary().distance(FACTORY.createPoint(place)) < FROM_EDGE) {
                 return Optional.empty();
             }
-            if (SimplePointInAreaLocator.locate(place, outline) == Location.INTERIOR) {
-                met.add(new Met(panel, behind ? -height : height));
+            if (SimplePointInAreaLocator.locate(place, paper.outline()) == Location.INTERIOR) {
+                met.add(new Met(paper.id(), behind ? -height : height));
             }
         }
         met.sort(Comparator.comparingDouble(Met::height).reversed());
         return met.isEmpty() || met.size() > 1 && met.get(0).height() - met.get(1).height() < CLEAR ? Optional.empty()
-                : Optional.of(met.get(0).panel());
+                : Optional.of(met.get(0).id());
     }
 
     private static Optional<String> painted(Picture picture, Coordinate at) {

@@ -57,8 +57,6 @@ public final class Plans {
         return Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.MILLIMETRE);
     }
 
-    /** The same project always has an equal plan: one that was asked for lately is not worked out again. */
-    /** The project with a part of a built-in design, written {@code name=design@place}, or {@code @place:face}. */
     /** A flat rectangle, millimetres: how far its left and top edges lie inside those of its panel, and its sides. */
     public static Ornament strip(String id, PanelRef on, Face face, double x, double y, double w, double h) {
         return new Ornament(id, id, on, face, new Ornament.Put(inside(x), inside(y), 0),
@@ -71,6 +69,7 @@ public final class Plans {
         return new Ornament.Along(Ornament.Anchor.START, Length.nearestToMillimetres(by));
     }
 
+    /** The project with a part of a built-in design, written {@code name=design@place}, or {@code @place:face}. */
     public static Outcome<Project> adding(Project project, String part) {
         String[] said = part.split("[=@]");
         Optional<Face> face = Arrays.stream(Face.values()).filter(one -> said[2].endsWith(":" + one.word()))
@@ -80,6 +79,7 @@ public final class Plans {
                 PartPlace.read(place, face).orElseThrow()).map(project::withPart);
     }
 
+    /** The same project always has an equal plan: one that was asked for lately is not worked out again. */
     public static Plan plan(Project project) {
         synchronized (LATELY) {
             return LATELY.computeIfAbsent(project, asked -> Planner.plan(asked).orThrow());
