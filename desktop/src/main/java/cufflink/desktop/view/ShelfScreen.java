@@ -27,7 +27,9 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -57,8 +59,10 @@ public final class ShelfScreen extends ListeningScreen {
     private final List<CheckBox> uses = new ArrayList<>();
     private final Map<OnShelf, Node> drawn = new HashMap<>();
     private final Map<Project, Label> states = new HashMap<>();
-    private final FlowPane cards = new FlowPane();
+    private final ShelfSections sections = new ShelfSections(item -> drawn.computeIfAbsent(item, this::card));
+    private final TextField search = new TextField();
     private final Label count = new Label();
+    private Shelf shown = new Shelf(List.of(), List.of(), 0, false);
     private final RulerStep ruler;
 
     /** {@code message} is shown on top if it is not empty. */
@@ -70,15 +74,14 @@ public final class ShelfScreen extends ListeningScreen {
         getStyleClass().add("shelf-screen");
         setTop(topBar());
         setLeft(side(kept));
-        cards.getStyleClass().add("shelf-cards");
-        ScrollPane scroll = new ScrollPane(cards);
+        ScrollPane scroll = new ScrollPane(sections);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("shelf-scroll");
         Label title = new Label("Choose a design");
         title.getStyleClass().add("shelf-title");
         count.getStyleClass().add("shelf-count");
         count.setId("shelf-count");
-        HBox heading = new HBox(title, count);
+        HBox heading = new HBox(title, count, searching());
         heading.getStyleClass().add("shelf-heading");
         VBox middle = new VBox(heading, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -109,17 +112,44 @@ public final class ShelfScreen extends ListeningScreen {
     }
 
     private void fill(Shelf shelf) {
-        List<Node> all = new ArrayList<>();
-        shelf.found().forEach(item -> all.add(drawn.computeIfAbsent(item, this::card)));
-        if (shelf.complete() && all.isEmpty()) {
-            all.add(new Fractions("No design does all of this from these sheets. Untick something, or size a design to "
-                    + "your sheet on its bench.", "empty"));
-        }
-        shelf.refused().forEach(design -> all.add(refusal(design)));
-        cards.getChildren().setAll(all);
-        count.setText(!shelf.complete() ? "Setting out …"
-                : shelf.found().size() == shelf.made() ? shelf.made() + " designs"
-                : shelf.found().size() + " of " + shelf.made() + " designs");
+        shown = shelf;
+        sections.show(shelf, shelf.refused().stream().map(ShelfScreen::refusal).toList());
+        count();
+    }
+
+    private void count() {
+        int found = sections.found().size();
+        count.setText(!shown.complete() ? "Setting out …"
+                : found == shown.made() ? shown.made() + " designs" : found + " of " + shown.made() + " designs");
+    }
+
+    /** Typing leaves the designs alone in which the words are found; Enter takes the only one, Escape ends it. */
+    private Node searching() {
+        search.setId("shelf-search");
+        search.setPromptText("Search (Ctrl+F)");
+        search.setAccessibleText("Search the shelf");
+        search.textProperty().addListener((property, was, is) -> {
+            sections.search(is);
+            count();
+        });
+        search.setOnAction(enter -> {
+            if (sections.found().size() == 1) {
+                actions.start(sections.found().get(0).design(), ruler);
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.F && key.isShortcutDown()) {
+                search.requestFocus();
+                key.consume();
+            } else if (key.getCode() == KeyCode.ESCAPE && !search.getText().isEmpty()) {
+                search.clear();
+                key.consume();
+            }
+        });
+        HBox right = new HBox(search);
+        right.getStyleClass().add("shelf-search");
+        HBox.setHgrow(right, Priority.ALWAYS);
+        return right;
     }
 
     private Node topBar() {
