@@ -20,6 +20,8 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Point;
@@ -40,6 +42,8 @@ import org.locationtech.jts.geom.Polygon;
 public final class LayerProblem {
     /** Millimetres about a point within which there is far more than a speck. */
     private static final double ROOM = 0.2;
+    /** Places of a strip of glue, as shares of its length. */
+    private static final List<Double> ALONG = List.of(0.5, 0.2, 0.8, 0.05, 0.95);
 
     /** Choices after which a search gives up; some seconds. */
     public static final long MOST_CHOICES = 4_000_000;
@@ -267,14 +271,22 @@ public final class LayerProblem {
                         || RobustOverlay.intersection(strip, paper).getArea() > Overlay.SPECK));
     }
 
-    /**
-     * Whether more than a speck about the middle of a strip lies on some paper: told without cutting one by the other.
-     */
+    /** Whether more than a speck about a place of a strip lies on some paper: told without cutting one by the other. */
     private static boolean hasRoom(Geometry strip, Polygon paper) {
-        Point middle = strip.getInteriorPoint();
-        return !middle.isEmpty()
-                && SimplePointInAreaLocator.isContained(middle.getCoordinate(), paper)
-                && Math.min(strip.getBoundary().distance(middle), paper.getBoundary().distance(middle)) > ROOM;
+        Envelope box = strip.getEnvelopeInternal();
+        return strip.isRectangle() && Math.min(box.getWidth(), box.getHeight()) > 2 * ROOM
+                && ALONG.stream().map(share -> at(box, share)).anyMatch(place -> SimplePointInAreaLocator
+                        .isContained(place, paper) && paper.getBoundary().distance(point(place, paper)) > ROOM);
+    }
+
+    private static Coordinate at(Envelope box, double share) {
+        boolean wide = box.getWidth() > box.getHeight();
+        return new Coordinate(box.getMinX() + box.getWidth() * (wide ? share : 0.5),
+                box.getMinY() + box.getHeight() * (wide ? 0.5 : share));
+    }
+
+    private static Point point(Coordinate place, Polygon paper) {
+        return paper.getFactory().createPoint(place);
     }
 
     private boolean isGluedOn(PanelRef part, PanelRef onto) {

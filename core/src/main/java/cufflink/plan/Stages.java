@@ -60,8 +60,11 @@ final class Stages {
                 return sized;
             }
             SizedDesign before = sized.value().get();
-            sized = DesignSizer.size(project.design(), given.knowing(facts(before, withRounds)));
-            if (sized.value().filter(after -> after.measures().sameValues(before.measures())).isPresent()) {
+            // What lies in pockets needs nothing of the card, which needs it; the card is closed when that is known.
+            boolean first = round == 0 && before.puts().stream().anyMatch(put -> !put.part().isAround());
+            Facts facts = first ? folded(Facts.NONE, before, new OneByOne(before)) : facts(before, withRounds);
+            sized = DesignSizer.size(project.design(), given.knowing(facts));
+            if (!first && sized.value().filter(after -> after.measures().sameValues(before.measures())).isPresent()) {
                 return sized;
             }
         }
@@ -97,23 +100,31 @@ final class Stages {
             Facts before = facts;
             facts = sizes.stack(at).map(thickness -> before.withStack(at, thickness)).orElse(before);
         }
+        facts = folded(facts, sized, sizes);
         PartSizes parts = new PartSizes(sized, sizes);
         for (SizedDesign.PutStep put : sized.puts()) {
             PartDefinition part = put.part();
-            if (part.isAround() && !withRounds) {
-                continue;
-            }
             Facts known = facts;
-            facts = part.isAround()
-                    ? parts.inside(part)
+            facts = !part.isAround() || !withRounds ? known
+                    : parts.inside(part)
                             .map(size -> known.withInside(part.name(), size.width(), size.height(), size.thickness()))
-                            .orElse(known)
-                    : parts.folded(part)
-                            .map(size -> known.withFolded(part.name(), size.width(), size.height(), size.thickness(),
-                                    size.rim()))
                             .orElse(known);
         }
         return facts;
+    }
+
+    /** These facts and how large the parts are that lie in pockets. */
+    private static Facts folded(Facts facts, SizedDesign sized, OneByOne sizes) {
+        PartSizes parts = new PartSizes(sized, sizes);
+        Facts all = facts;
+        for (SizedDesign.PutStep put : sized.puts()) {
+            PartDefinition part = put.part();
+            Facts known = all;
+            all = part.isAround() ? known
+                    : parts.folded(part).map(size -> known.withFolded(part.name(), size.width(), size.height(),
+                            size.thickness(), size.rim())).orElse(known);
+        }
+        return all;
     }
 
     private static Optional<CreasePattern> pattern(SizedDesign sized, String id) {
