@@ -98,8 +98,12 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         }
     }
 
-    /** A place that can take decorative layers. */
-    public record Mat(PanelPlace on, Optional<Face> face, Template label) {
+    /**
+     * A place that can take decorative layers.
+     *
+     * @param last whether they go on when ribbons are fixed, whose ends they cover
+     */
+    public record Mat(PanelPlace on, Optional<Face> face, Template label, boolean last) {
     }
 
     /** A place on a piece or panel. */

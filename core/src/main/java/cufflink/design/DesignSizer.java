@@ -215,7 +215,7 @@ public final class DesignSizer {
         PanelRef on = panel(mat.on());
         Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece()))
                 .map(piece -> piece.what().up()).findFirst().orElse(Face.INSIDE);
-        return new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label()));
+        return new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label()), mat.last());
     }
 
     /** Whether a piece, or one of its repeats, has the id. */

@@ -72,7 +72,7 @@ public final class PartExpansion {
                         joined(making.mats(),
                                 all(more.mats().stream().filter(mat -> !names.isStandIn(mat.what().on())).toList(),
                                         mat -> new DesignDefinition.Mat(names.place(mat.on()), mat.face(),
-                                                names.label(mat.label())))),
+                                                names.label(mat.label()), mat.last()))),
                         joined(making.folding(), all(more.folding(), this::fold)), glue(making.glue()),
                         joined(making.stack(), all(more.stack(), layers -> new DesignDefinition.Layers(
                                 names.place(layers.front()), names.place(layers.behind())))),

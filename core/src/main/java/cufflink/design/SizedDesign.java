@@ -219,8 +219,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** A place for layers: a panel, or a whole piece, which is scored and folded with them. */
-    public record Mat(PanelRef on, Face face, String label) {
+    /**
+     * A place for layers: a panel, or a whole piece, which is scored and folded with them.
+     *
+     * @param last whether they go on when ribbons are fixed, whose ends they cover
+     */
+    public record Mat(PanelRef on, Face face, String label, boolean last) {
         /** Stands for all panels of a piece. */
         public static final String WHOLE = "*";
 

@@ -191,8 +191,19 @@ final class LayerSteps {
 
     static void glue(RunSheet sheet) {
         LayerSteps steps = new LayerSteps(sheet);
-        steps.stacksAlike(false).forEach(steps::glue);
+        steps.glue(false);
         steps.cutThrough();
+    }
+
+    /** What covers the ends of ribbons goes on when they are fixed. */
+    static void glueLast(RunSheet sheet) {
+        new LayerSteps(sheet).glue(true);
+    }
+
+    private void glue(boolean last) {
+        stacksAlike(false).stream()
+                .map(alike -> alike.stream().filter(stack -> stack.on().last() == last).toList())
+                .filter(alike -> !alike.isEmpty()).forEach(this::glue);
     }
 
     private void glue(List<Stack> alike) {

@@ -67,6 +67,7 @@ final class RunSheet {
                 LayerSteps.glue(this);
                 joining();
                 SoftSteps.fix(this);
+                LayerSteps.glueLast(this);
                 OrnamentSteps.write(this);
                 putting();
             }

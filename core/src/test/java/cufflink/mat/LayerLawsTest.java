@@ -49,7 +49,7 @@ class LayerLawsTest {
         Marks marks = new Marks(List.of(TestPieces.score("fold", Fold.VALLEY, top, 0, bottom, height)), List.of(),
                 List.of(cutOuts), List.of(PanelName.of("left", "left"), PanelName.of("right", "right")));
         return CreasedDesign.of(TestPieces.design(TestPieces.piece("card", width, height, marks),
-                Stream.of(LEFT, RIGHT).map(on -> new SizedDesign.Mat(on, Face.OUTSIDE, on.panel()))
+                Stream.of(LEFT, RIGHT).map(on -> new SizedDesign.Mat(on, Face.OUTSIDE, on.panel(), false))
                         .toArray(SizedDesign.Mat[]::new)))
                 .orThrow();
     }

@@ -171,11 +171,11 @@ final class DesignParser {
         if (fields.has("over")) {
             PanelPlace whole = new PanelPlace(fields.template("over"), Template.of(SizedDesign.Mat.WHOLE));
             return new Mat(whole, fields.word("face", Face.class, Face::word),
-                    fields.has("label") ? fields.template("label") : whole.piece());
+                    fields.has("label") ? fields.template("label") : whole.piece(), false);
         }
         PanelPlace on = place(fields, "on");
         return new Mat(on, fields.word("face", Face.class, Face::word),
-                fields.has("label") ? fields.template("label") : on.panel());
+                fields.has("label") ? fields.template("label") : on.panel(), fields.flag("last"));
     }
 
     private static FoldStep foldStep(Fields fields) {

@@ -1,0 +1,116 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.check.Verdict;
+import cufflink.measure.Length;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.plan.RunStep;
+import cufflink.stack.SoftWay;
+import cufflink.words.StepWords;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Two boards on two crossed and two parallel ribbons. */
+class RibbonWalletTest {
+    private static Project set(Project project, String... entries) {
+        Project next = project;
+        for (String entry : entries) {
+            next = next.withSet(entry.split("=")[0], entry.split("=")[1]);
+        }
+        return next;
+    }
+
+    private static Project wallet(String... entries) {
+        return set(Plans.project("ribbon-wallet"), entries);
+    }
+
+    private static List<Length> ribbons(Plan plan) {
+        return plan.workings().soft().stream().map(SoftWay::length).distinct().sorted().toList();
+    }
+
+    /** Worked out apart from the program, by simulation. */
+    @Test
+    void ribbons_areThoseOfTheWorkedExamples() {
+        assertEquals(List.of(Plans.length("4 1/2 in"), Plans.length("5 in")),
+                ribbons(Plans.plan(wallet("width=4 1/2 in", "height=3 in", "ribbonWidth=3/8 in", "spread=1 3/4 in",
+                        "apart=2 3/4 in", "tail=3/4 in"))));
+        assertEquals(List.of(Length.ofMillimetres(116), Length.ofMillimetres(126)),
+                ribbons(Plans.plan(set(Plans.metric("ribbon-wallet"), "width=115 mm", "height=76 mm",
+                        "ribbonWidth=10 mm", "spread=40 mm", "apart=66 mm", "tail=20 mm"))));
+    }
+
+    /** Parallel ribbons: H and two tails; crossed ones: the slant and two tails; up to the ruler. */
+    @ParameterizedTest
+    @CsvSource({"gift card", "4 x 6 in", "3 x 3 in"})
+    void ribbons_areAsLongAsTheirWayAndTails(String holds) {
+        Plan plan = Plans.plan(wallet("holds=" + holds));
+        double height = plan.measures().length("height").toMillimetres();
+        double spread = plan.measures().length("spread").toMillimetres();
+        double tails = 2 * plan.measures().length("tail").toMillimetres();
+        List<Length> ribbons = ribbons(plan);
+        double step = 25.4 / 16;
+        assertEquals(Math.ceil((height + tails) / step - 0.3) * step, ribbons.get(0).toMillimetres(), step / 2);
+        assertEquals(Math.ceil((Math.hypot(height, spread) + tails) / step - 0.3) * step,
+                ribbons.get(1).toMillimetres(), step / 2);
+        Plans.expect(plan.project()).hasNothingBad();
+    }
+
+    /** Both openings are poses that nothing is in the way of, and every ribbon fits in all of them. */
+    @Test
+    void itOpensAtEitherEdge() {
+        Plan plan = Plans.plan(wallet());
+        assertEquals(List.of(), plan.faults());
+        assertTrue(plan.workings().poses().stream()
+                .allMatch(posed -> posed.state().value().isPresent() && posed.obstacle().isEmpty()));
+        Length ribbon = Length.ofMicrometres(300);
+        for (SoftWay way : plan.workings().soft()) {
+            assertEquals(4, way.lies().size(), way.soft().label());
+            assertTrue(way.lies().stream().noneMatch(lie -> lie.slack().isNegative()), way.lies().toString());
+            assertTrue(way.lies().stream().noneMatch(lie -> lie.slack().isLongerThan(ribbon.times(2))),
+                    way.lies().toString());
+        }
+    }
+
+    /** The outside mats cover tails and tape: they go on last. */
+    @Test
+    void outsideMats_goOnWhenTheRibbonsAreTaped() {
+        List<RunStep> glue = Plans.plan(wallet()).run().stream().filter(step -> step.phase() == Phase.GLUE).toList();
+        List<Integer> layers = IntStream.range(0, glue.size()).filter(i -> glue.get(i).told().stream()
+                .anyMatch(told -> told.code() == StepWords.GLUE_LAYERS)).boxed().toList();
+        assertEquals(List.of(0, glue.size() - 1), layers);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"spread=3 in, holds-both-ends", "apart=1 3/4 in, outside-the-crossed",
+        "width=3 1/2 in, contents-inside",
+        "spread=3 in, tails-on-the-board"})
+    void settingThatDoesNotFit_isJudgedBad(String set, String check) {
+        Plans.expect(wallet(set)).judges(check, Verdict.BAD);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"tail=2 in", "ribbonWidth=2 in", "width=1 in", "height=1 in", "border=-1 in"})
+    void settingBeyondALimit_isChangedOrRefused(String set) {
+        assertTrue(Planner.plan(wallet(set)).value()
+                .map(plan -> plan.changed().stream().anyMatch(changed -> changed.measure().equals(set.split("=")[0])))
+                .orElse(true), set);
+    }
+
+    /** What makers expect: six boards of a Letter sheet, and four mats of an 8 in square. */
+    @ParameterizedTest
+    @CsvSource({"1, 1", "3, 1", "6, 2"})
+    void sixBoards_comeOutOfALetterSheet(int copies, int sheets) {
+        Plan plan = Plans.plan(wallet("width=4 1/4 in", "height=3 1/2 in").withCopies(copies));
+        String board = plan.project().card().name();
+        assertEquals(sheets, plan.layout().sheets().stream().filter(sheet -> sheet.stock().name().equals(board))
+                .count());
+    }
+}
