@@ -20,33 +20,45 @@ final class DepthSorter {
         }
     }
 
+    private static final int FEW_SIDES = 12;
+    /** How certain what is told by the means of two faces is. */
+    private static final double UNSURE = 1e-3;
+
     private DepthSorter() {
     }
 
     static List<Face3> farToNear(List<Face3> faces) {
         List<Face3> rest = new ArrayList<>(faces);
         rest.sort(Comparator.comparingDouble(Face3::mean));
-        boolean[][] behind = new boolean[rest.size()][rest.size()];
+        double[][] behind = new double[rest.size()][rest.size()];
         for (int i = 0; i < rest.size(); i++) {
             for (int j = i + 1; j < rest.size(); j++) {
-                int order = overlap(rest.get(i), rest.get(j)) ? compare(rest.get(i), rest.get(j)) : 0;
-                behind[i][j] = order < 0;
-                behind[j][i] = order > 0;
+                double order = overlap(rest.get(i), rest.get(j)) ? compare(rest.get(i), rest.get(j)) : 0;
+                behind[i][j] = Math.max(0, -order);
+                behind[j][i] = Math.max(0, order);
             }
         }
         return topological(rest, behind);
     }
 
-    private static List<Face3> topological(List<Face3> faces, boolean[][] behind) {
+    /**
+     * Where faces lie behind one another in a ring, the ring is broken where it is least certain: two that lie on one
+     * panel are never exchanged for the sake of a strip that runs past both.
+     *
+     * @param behind how certain it is that one lies behind another, 0 where it does not
+     */
+    private static List<Face3> topological(List<Face3> faces, double[][] behind) {
         List<Face3> sorted = new ArrayList<>();
         boolean[] done = new boolean[faces.size()];
         for (int round = 0; round < faces.size(); round++) {
             int next = -1;
-            for (int i = 0; i < faces.size() && next < 0; i++) {
-                next = !done[i] && isFree(i, behind, done) ? i : -1;
-            }
-            for (int i = 0; i < faces.size() && next < 0; i++) {
-                next = done[i] ? -1 : i;
+            double least = Double.MAX_VALUE;
+            for (int i = 0; i < faces.size() && least > 0; i++) {
+                double held = done[i] ? Double.MAX_VALUE : heldBack(i, behind, done);
+                if (held < least) {
+                    least = held;
+                    next = i;
+                }
             }
             done[next] = true;
             sorted.add(faces.get(next));
@@ -54,37 +66,59 @@ final class DepthSorter {
         return sorted;
     }
 
-    private static boolean isFree(int face, boolean[][] behind, boolean[] done) {
+    /** How certain it is that something still to be painted lies behind a face. */
+    private static double heldBack(int face, double[][] behind, boolean[] done) {
+        double most = 0;
         for (int other = 0; other < done.length; other++) {
-            if (!done[other] && other != face && behind[other][face]) {
-                return false;
+            most = done[other] || other == face ? most : Math.max(most, behind[other][face]);
+        }
+        return most;
+    }
+
+    /** Whether two faces may be seen one over the other: no straight line was found that keeps them apart. */
+    private static boolean overlap(Face3 a, Face3 b) {
+        return !apart(a, b, 1, 0) && !apart(a, b, 0, 1) && !sideKeepsApart(a, a, b) && !sideKeepsApart(b, a, b);
+    }
+
+    /** Whether a side of a face keeps two apart; faces with many sides are curved and not looked at. */
+    private static boolean sideKeepsApart(Face3 face, Face3 a, Face3 b) {
+        List<View.Seen> ring = face.seen();
+        for (int i = 0; i < ring.size() && ring.size() <= FEW_SIDES; i++) {
+            View.Seen from = ring.get(i);
+            View.Seen to = ring.get((i + 1) % ring.size());
+            double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+            if (length > TOUCH && apart(a, b, (to.y() - from.y()) / length, (from.x() - to.x()) / length)) {
+                return true;
             }
         }
-        return true;
+        return false;
     }
 
-    private static boolean overlap(Face3 a, Face3 b) {
-        return range(a, true)[1] > range(b, true)[0] + TOUCH && range(b, true)[1] > range(a, true)[0] + TOUCH
-                && range(a, false)[1] > range(b, false)[0] + TOUCH && range(b, false)[1] > range(a, false)[0] + TOUCH;
+    /** Whether two faces lie apart in a direction of unit length. */
+    private static boolean apart(Face3 a, Face3 b, double x, double y) {
+        double[] one = range(a, x, y);
+        double[] other = range(b, x, y);
+        return one[1] <= other[0] + TOUCH || other[1] <= one[0] + TOUCH;
     }
 
-    private static double[] range(Face3 face, boolean x) {
+    private static double[] range(Face3 face, double x, double y) {
         double low = Double.MAX_VALUE;
         double high = -Double.MAX_VALUE;
         for (View.Seen seen : face.seen()) {
-            double value = x ? seen.x() : seen.y();
+            double value = seen.x() * x + seen.y() * y;
             low = Math.min(low, value);
             high = Math.max(high, value);
         }
         return new double[] {low, high};
     }
 
-    /** Negative if a lies behind b. */
-    private static int compare(Face3 a, Face3 b) {
+    /** Negative if a lies behind b; 1 or −1 if that is certain, nearer to 0 the less it is. */
+    private static double compare(Face3 a, Face3 b) {
         Sides aAgainstB = sides(a, b);
         Sides bAgainstA = sides(b, a);
         double lean = aAgainstB.doubt() <= bAgainstA.doubt() ? aAgainstB.lean() : -bAgainstA.lean();
-        return Math.abs(lean) < 1e-4 ? Double.compare(a.mean(), b.mean()) : Double.compare(lean, 0);
+        double sure = Math.max(UNSURE, 1 - Math.min(aAgainstB.doubt(), bAgainstA.doubt()));
+        return Math.abs(lean) < 1e-4 ? UNSURE * Double.compare(a.mean(), b.mean()) : sure * Math.signum(lean);
     }
 
     /** How far the corners of a face reach behind a plane (0 or less) and before it (0 or more), as the eye sees it. */

@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Verdict;
+import cufflink.drawing.Ink;
+import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.Shape;
+import cufflink.drawing.View;
 import cufflink.measure.Length;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
@@ -86,6 +90,25 @@ class RibbonWalletTest {
         List<Integer> layers = IntStream.range(0, glue.size()).filter(i -> glue.get(i).told().stream()
                 .anyMatch(told -> told.code() == StepWords.GLUE_LAYERS)).boxed().toList();
         assertEquals(List.of(0, glue.size() - 1), layers);
+    }
+
+    /** Half open, each ribbon is painted over the mat of its board, though others run past both on the picture. */
+    @ParameterizedTest
+    @CsvSource({"upper.board", "lower.board"})
+    void ribbonsAreSeenOnTheirMats(String board) {
+        Plan plan = Plans.plan(wallet());
+        List<Shape.Area> areas = PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN,
+                View.of(plan.design().definition().shown().angle()), 0.3).orElseThrow().shapes().stream()
+                .filter(Shape.Area.class::isInstance).map(Shape.Area.class::cast)
+                .filter(area -> area.id().equals(board)).toList();
+        List<Integer> mats = places(areas, Ink.MAT);
+        List<Integer> ribbons = places(areas, Ink.SOFT);
+        assertEquals(2, ribbons.size());
+        assertTrue(mats.stream().allMatch(mat -> mat < ribbons.get(0)), mats + " " + ribbons);
+    }
+
+    private static List<Integer> places(List<Shape.Area> areas, Ink ink) {
+        return IntStream.range(0, areas.size()).filter(i -> areas.get(i).ink() == ink).boxed().toList();
     }
 
     @ParameterizedTest
