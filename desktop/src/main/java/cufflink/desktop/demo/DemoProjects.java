@@ -36,7 +36,8 @@ public final class DemoProjects {
 
     /** The projects, the one to show first last. */
     public static List<Project> all() {
-        return List.of(guides(), meteors(), telescope(), starLog(), thankYou(), passHolder(), invitation());
+        return List.of(guides(), meteors(), telescope(), starLog(), thankYou(), wallet(), folio(), passHolder(),
+                invitation());
     }
 
     private static DesignDefinition design(String id) {
@@ -90,6 +91,23 @@ public final class DemoProjects {
                         new Ornament.Along(Ornament.Anchor.START, Length.ofInches(5, 4)), 0),
                 new Ornament.Form(OrnamentShape.CIRCLE, across, across, Optional.empty()), Raise.FLAT.height(),
                 Optional.of("#B5543C"));
+    }
+
+    /** For each volunteer a folio of three: pass, meal card and a picture of the dome. */
+    public static Project folio() {
+        return Project.of(design("sleeve-folio"), RulerStep.SIXTEENTH_INCH).withName("Volunteers' folio")
+                .withPaper(PaperRole.material("card"), midnight("Letter"))
+                .withPaper(PaperRole.material("insert"), moonlight("Letter"))
+                .withPaper(PaperRole.material("band"), moonlight("Letter"))
+                .withPaper(PaperRole.layer(1), starfield("12 in square"))
+                .withNotes("The dome goes into the middle sleeve.");
+    }
+
+    /** Wallets for the speakers' gift cards. */
+    public static Project wallet() {
+        return Project.of(design("ribbon-wallet"), RulerStep.SIXTEENTH_INCH).withName("Speakers' gift wallet")
+                .withPaper(PaperRole.material("board"), midnight("Letter"))
+                .withPaper(PaperRole.layer(1), starfield("12 in square")).withCopies(3);
     }
 
     /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */
