@@ -8,7 +8,8 @@ import java.util.Map;
  * What keeping every long fold along the fibres would cost, where a plan does not keep it.
  *
  * @param across     pieces whose long fold lies across the fibres
- * @param moreSheets new sheets that would be needed besides, as far as was found, to have none
+ * @param moreSheets new sheets that would be needed besides, as far as was found, to have none; 0 where there is not
+ *                   the paper for it
  * @param between    what fewer sheets more would do, from the fewest up
  */
 public record GrainCost(int across, int moreSheets, List<Between> between) {

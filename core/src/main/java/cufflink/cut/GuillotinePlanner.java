@@ -85,8 +85,11 @@ public final class GuillotinePlanner implements LayoutPlanner {
         boolean costsNothing = along.unplaced().size() <= free.unplaced().size()
                 && along.newSheets() <= free.newSheets();
         int across = GrainCost.across(job, free);
+        // What does not give every piece tells nothing of how many sheets would.
+        boolean placesAll = along.unplaced().size() <= free.unplaced().size();
         return costsNothing ? along.withBounds(free.bounds()) : across == 0 ? free
-                : free.withGrain(new GrainCost(across, along.newSheets() - free.newSheets(), List.of()));
+                : free.withGrain(
+                        new GrainCost(across, placesAll ? along.newSheets() - free.newSheets() : 0, List.of()));
     }
 
     private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {

@@ -138,7 +138,7 @@ public final class PartExpansion {
         boolean isFinished = measure.role() == Role.FINISHED_WIDTH || measure.role() == Role.FINISHED_HEIGHT;
         Role role = isGiven ? Role.RESULT : isFinished ? Role.PROPORTION : measure.role();
         return new Measure(names.id(measure.name()), new Measure.Shown(names.label(measure.label()), measure.about(),
-                own.formula(measure.shown().when())), role, amount, measure.choices(),
+                when(measure.shown().when())), role, amount, measure.choices(),
                 isGiven ? Optional.empty() : measure.contents(), Optional.empty());
     }
 

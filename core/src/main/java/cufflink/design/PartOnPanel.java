@@ -97,7 +97,11 @@ final class PartOnPanel extends PartSeat {
         }
         Expression quarter = new Binary(0, Operator.OR, isTurnedBy(90), new Binary(0, Operator.OR, isTurnedBy(270),
                 isTurnedBy(-90)));
-        return new Expression.Conditional(0, quarter, other.get(), side);
+        try {
+            return Evaluator.truth(quarter, Scope.empty()) ? other.get() : side;
+        } catch (ExpressionFault dependsOnMeasures) {
+            return new Expression.Conditional(0, quarter, other.get(), side);
+        }
     }
 
     private Expression isTurnedBy(int degrees) {

@@ -92,7 +92,7 @@ abstract sealed class PartSeat permits PartOnPanel, PartInPocket, PartAround {
     }
 
     Measure measure(String name, String label, Role role, Measure.Amount amount) {
-        return new Measure(names.id(name), new Measure.Shown(names.label(label), "", Optional.empty()), role, amount,
+        return new Measure(names.id(name), new Measure.Shown(names.label(label), "", part.when()), role, amount,
                 List.of(), Optional.empty(), Optional.empty());
     }
 }

@@ -27,7 +27,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param layers    front first
  * @param bounds    of the panels seen from the front, with the paper of spines at the edge, millimetres
  * @param thickness at the thickest place, or of a spine that stands up wider
- * @param thickest  a point there
+ * @param thickest  a point where most lies over one another
  * @param over      by panel: the thickness at the thickest place of it, itself included
  * @param rounds    by folded crease, what it goes round
  * @param spaces    spaces between the layers that walls close on most sides

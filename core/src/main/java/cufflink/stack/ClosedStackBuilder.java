@@ -235,10 +235,7 @@ public final class ClosedStackBuilder {
         }
         for (Spine spine : spines()) {
             spine.outside().forEach(bounds::expandToInclude);
-            if (spine.height().isLongerThan(most)) {
-                most = spine.height();
-                thickest = spine.line().midPoint();
-            }
+            most = Length.longer(most, spine.height());
         }
         return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds, spaces);
     }

@@ -103,6 +103,7 @@ class LayoutLawsTest {
                 || must.unplaced().size() > preferred.unplaced().size();
         assertTrue(across == 0 || costs, across + " across");
         assertEquals(List.of(), LayoutChecker.faults(job, preferred));
+        preferred.grain().ifPresent(cost -> assertTrue(cost.moreSheets() >= 0, cost.toString()));
         preferred.grain().ifPresent(cost -> cost.between().forEach(step -> assertTrue(
                 step.moreSheets() > 0 && step.moreSheets() < cost.moreSheets() && step.across() < cost.across())));
     }
@@ -125,6 +126,17 @@ class LayoutLawsTest {
                 "3 sheets give every piece, and 3 is the least possible. 6 pieces lie across the grain; 1 sheet "
                         + "more leaves 4 across, 2 sheets more leave 2 across, all along it takes 3 sheets more.",
                 Vocabulary.sentences(LayoutMessages.sheets(plan)));
+    }
+
+    /** A card that fits on the sheet one way only lies across on any number of sheets: there is nothing to trade. */
+    @Test
+    void grainThatNoSheetCanKeep_costsNoSheets() {
+        CutPiece card = piece("card", 2, 200, 290).withFold(Optional.of(Along.WIDTH));
+        StockSheet sheet = new StockSheet("A4", "A4", "card", Length.ofMillimetres(210), Length.ofMillimetres(297),
+                OptionalInt.of(5), false, false, Optional.of(Along.HEIGHT));
+        LayoutPlan plan = PLANNER.improve(new CutJob(List.of(card), List.of(sheet), GrainRule.PREFER, Optional.empty()),
+                () -> false, found -> {});
+        assertEquals(Optional.of(new GrainCost(2, 0, List.of())), plan.grain());
     }
 
     private static CutPiece piece(String id, int quantity, int width, int height) {

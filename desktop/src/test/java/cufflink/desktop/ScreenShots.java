@@ -148,7 +148,7 @@ class ScreenShots {
         }
         switch (view) {
             case "shelf" -> {}
-            case "layers" -> card("Volunteers");
+            case "layers" -> card("Volunteers' thank");
             case "pose" -> {
                 card("Telescope");
                 screens.benchScreen().halfOpen(false);
@@ -191,7 +191,7 @@ class ScreenShots {
                 screens.scaleText(1.25);
             }
             case "metric" -> {
-                resume("Volunteers");
+                resume("Volunteers' thank");
                 phase(Phase.SCORE);
             }
             case "table" -> {
