@@ -122,15 +122,19 @@ public final class HandOutWriter {
     private void facts(double indent) throws IOException {
         if (plan.stack().isPresent()) {
             flow.text(
-                    "Closed " + format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) + ", "
+                    "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(),
+                            plan.closedHeight().orElseThrow()) + ", "
                             + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick",
                     15, indent, true);
         }
         flow.skip(6);
         flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: "
                 + plan.project().step().label() + ".", TEXT, indent, false);
+        // What parts come to stands in the cut list; how, with the other derivations.
         for (Measures.Sized sized : plan.measures().shown()) {
-            flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
+            if (plan.design().parts().stream().noneMatch(part -> part.has(sized.definition().name()))) {
+                flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
+            }
         }
     }
 
