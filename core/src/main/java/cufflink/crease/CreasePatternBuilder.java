@@ -1,12 +1,13 @@
 package cufflink.crease;
 
+import cufflink.design.Fold;
 import cufflink.design.PieceDefinition.CutShape;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.PanelName;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.Score;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.measure.Length;
 import cufflink.problem.Outcome;
@@ -187,7 +188,9 @@ public final class CreasePatternBuilder {
             Optional<Panel> panel = panels.stream()
                     .filter(one -> line.getLength() > ON_LINE && one.outline().buffer(ON_LINE).covers(line(line)))
                     .findFirst();
-            if (panel.isEmpty()) {
+            if (score.fold() == Fold.DECORATIVE) {
+                problems.add(problem(PieceWords.BEND_IS_DECORATIVE.of("score", score.id())));
+            } else if (panel.isEmpty()) {
                 problems.add(problem(PieceWords.BEND_OFF_ITS_PANEL.of("score", score.id())));
             } else if (isAtEdge(line.p0, panel.get()) && isAtEdge(line.p1, panel.get())) {
                 problems.add(problem(PieceWords.BEND_RUNS_THROUGH.of("score", score.id())));

@@ -82,14 +82,13 @@ public final class GuillotinePlanner implements LayoutPlanner {
 
     /** The plan along the fibres unless it costs more; what is proved of any plan is proved of it. */
     private static LayoutPlan chosen(CutJob job, LayoutPlan along, LayoutPlan free) {
-        boolean costsNothing = along.unplaced().size() <= free.unplaced().size()
-                && along.newSheets() <= free.newSheets();
+        // What gives fewer of the pieces tells nothing of how many sheets they would take.
+        boolean givesAsMany = along.unplaced().size() <= free.unplaced().size();
+        boolean costsNothing = givesAsMany && along.newSheets() <= free.newSheets();
         int across = GrainCost.across(job, free);
-        // What does not give every piece tells nothing of how many sheets would.
-        boolean placesAll = along.unplaced().size() <= free.unplaced().size();
         return costsNothing ? along.withBounds(free.bounds()) : across == 0 ? free
                 : free.withGrain(
-                        new GrainCost(across, placesAll ? along.newSheets() - free.newSheets() : 0, List.of()));
+                        new GrainCost(across, givesAsMany ? along.newSheets() - free.newSheets() : 0, List.of()));
     }
 
     private static LayoutPlan bound(CutJob job, BooleanSupplier stop, Consumer<LayoutPlan> better) {

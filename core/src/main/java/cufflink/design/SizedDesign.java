@@ -419,12 +419,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return making.trim().fixings();
     }
 
-    /** What is glued on panels at last. */
     /** The ornament of this id. */
     public Optional<Ornament> ornament(String id) {
         return ornaments().stream().filter(one -> one.id().equals(id)).findFirst();
     }
 
+    /** What is glued on panels at last. */
     public List<Ornament> ornaments() {
         return making.trim().ornaments();
     }

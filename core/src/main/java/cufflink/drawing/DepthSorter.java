@@ -12,6 +12,10 @@ import java.util.List;
  */
 final class DepthSorter {
     private static final double TOUCH = 1e-6;
+    /** Sides up to which an outline is worth being told apart by its own sides; a round one has more. */
+    private static final int FEW_SIDES = 12;
+    /** How certain what is told by the means of two faces is. */
+    private static final double UNSURE = 1e-3;
 
     /** A face as seen: what it is called, its corners with their nearness, and what is painted for it. */
     record Face3(String label, List<View.Seen> seen, List<Shape> shapes) {
@@ -19,10 +23,6 @@ final class DepthSorter {
             return seen.stream().mapToDouble(View.Seen::near).average().orElse(0);
         }
     }
-
-    private static final int FEW_SIDES = 12;
-    /** How certain what is told by the means of two faces is. */
-    private static final double UNSURE = 1e-3;
 
     private DepthSorter() {
     }

@@ -34,6 +34,8 @@ public enum PieceWords implements Code {
             "Let it lie inside a panel, and cross no other crease."),
     BEND_RUNS_THROUGH("Score {score} is bent, but runs from edge to edge.",
             "Leave out bent: it is a crease like any other."),
+    BEND_IS_DECORATIVE("Score {score} is bent and decorative: a decorative score is never folded.",
+            "Make it a mountain or a valley fold, or leave out bent."),
     LIES_ON_NO_PANEL("It lies on a panel {panel} that there is not.", "Name a piece and one of its panels."),
     SPINE_CROSSED("Crease {crease} crosses the spine {spine}: a spine stands up stiff and takes no other crease.",
             "Let {crease} end at the spine, or make the spine a single score."),

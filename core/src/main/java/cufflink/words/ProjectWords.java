@@ -11,6 +11,8 @@ public enum ProjectWords implements Code {
     OBJECT_EXPECTED("An object with fields was expected here."),
     LIST_EXPECTED("A list was expected here."),
     TEXT_EXPECTED("A text was expected here."),
+    NOT_BLANK("A text of one letter or more was expected here."),
+    STRAND_TWICE("There is more than one entry for {material} of this width."),
     TEXTS_EXPECTED("A list of texts was expected here."),
     TRUE_OR_FALSE("true or false was expected here."),
     WHOLE_BETWEEN("A whole number from {low} to {high} was expected here."),

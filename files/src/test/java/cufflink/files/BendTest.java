@@ -78,7 +78,9 @@ class BendTest {
     @CsvSource(delimiter = '|', value = {"from: ends, to: reach - ends|from: 0 mm, to: reach|BEND_RUNS_THROUGH",
         "from: ends, to: reach - ends|from: ends, to: ends|BEND_OFF_ITS_PANEL",
         "x: strap / 2|x: strap / 2, width: 2 mm|BENT_ALONE",
-        "handle, fold: [ridge]|base, fold: [fold]|NEVER_FOLDED", "ends, fold: mountain, bent: yes|ends, fold: mountain|"
+        "handle, fold: [ridge]|base, fold: [fold]|NEVER_FOLDED",
+        "ends, fold: mountain, bent: yes|ends, fold: decorative, bent: yes|BEND_IS_DECORATIVE",
+        "ends, fold: mountain, bent: yes|ends, fold: mountain|"
                 + "SCORE_ENDS_INSIDE",
         "at: [(width - strap) / 2, (height - reach) / 2], |''|NEVER_TOGETHER"})
     void whatIsNoBend_isRefused(String was, String is, String code) throws IOException {

@@ -3,6 +3,9 @@ package cufflink.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.KeptJob;
 import cufflink.job.Job;
@@ -57,6 +60,33 @@ class JobFileTest {
         Path file = folder.resolve("maps.json");
         JobFile.write(halfCut(), file);
         assertEquals(halfCut(), JobFile.read(file).orThrow());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"material\" : \"ribbon\"|\"material\" : \" \"|strands 1 › material",
+        "\"width\" : \"6 mm\"|\"width\" : \"0 mm\"|strands 1 › width",
+        "\"reel\" : 3|\"reel\" : 0|strands 1 › cuts 1 › reel"})
+    void strandThatIsWrong_isNotOpened_andSaysWhere(String was, String is, String where) throws IOException {
+        Path file = folder.resolve("maps.json");
+        JobFile.write(halfCut(), file);
+        String text = Files.readString(file);
+        assertTrue(text.contains(was), text);
+        Files.writeString(file, text.replace(was, is));
+        String problems = JobFile.read(file).problems().toString();
+        assertTrue(problems.contains(where), problems);
+    }
+
+    @Test
+    void strandThatStandsTwice_isNotOpened() throws IOException {
+        Path file = folder.resolve("maps.json");
+        JobFile.write(halfCut(), file);
+        ObjectMapper mapper = new ObjectMapper();
+        ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
+        ArrayNode strands = tree.withArray("strands");
+        strands.add(strands.get(0).deepCopy());
+        mapper.writeValue(file.toFile(), tree);
+        String problems = JobFile.read(file).problems().toString();
+        assertTrue(problems.contains("strands 2 › material"), problems);
     }
 
     @ParameterizedTest

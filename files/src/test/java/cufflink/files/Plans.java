@@ -57,6 +57,16 @@ public final class Plans {
         return Project.of(DesignLibrary.builtIn().find(design).orThrow(), RulerStep.MILLIMETRE);
     }
 
+    /** The project with each {@code measure=value} set as a maker types it; nothing after the sign is nothing typed. */
+    public static Project set(Project project, String... entries) {
+        Project next = project;
+        for (String entry : entries) {
+            String[] typed = entry.split("=", 2);
+            next = next.withSet(typed[0], typed[1]);
+        }
+        return next;
+    }
+
     /** A flat rectangle, millimetres: how far its left and top edges lie inside those of its panel, and its sides. */
     public static Ornament strip(String id, PanelRef on, Face face, double x, double y, double w, double h) {
         return new Ornament(id, id, on, face, new Ornament.Put(inside(x), inside(y), 0),

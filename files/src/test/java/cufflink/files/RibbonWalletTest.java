@@ -24,16 +24,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Two boards on two crossed and two parallel ribbons. */
 class RibbonWalletTest {
-    private static Project set(Project project, String... entries) {
-        Project next = project;
-        for (String entry : entries) {
-            next = next.withSet(entry.split("=")[0], entry.split("=")[1]);
-        }
-        return next;
-    }
-
     private static Project wallet(String... entries) {
-        return set(Plans.project("ribbon-wallet"), entries);
+        return Plans.set(Plans.project("ribbon-wallet"), entries);
     }
 
     private static List<Length> ribbons(Plan plan) {
@@ -47,7 +39,7 @@ class RibbonWalletTest {
                 ribbons(Plans.plan(wallet("width=4 1/2 in", "height=3 in", "ribbonWidth=3/8 in", "spread=1 3/4 in",
                         "apart=2 3/4 in", "tail=3/4 in"))));
         assertEquals(List.of(Length.ofMillimetres(116), Length.ofMillimetres(126)),
-                ribbons(Plans.plan(set(Plans.metric("ribbon-wallet"), "width=115 mm", "height=76 mm",
+                ribbons(Plans.plan(Plans.set(Plans.metric("ribbon-wallet"), "width=115 mm", "height=76 mm",
                         "ribbonWidth=10 mm", "spread=40 mm", "apart=66 mm", "tail=20 mm"))));
     }
 

@@ -13,6 +13,7 @@ import cufflink.job.JobStrand;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.ProjectWords;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -103,8 +104,16 @@ public final class JobFile {
                 .at(sheet, fields.count("cut", 0, cuts));
     }
 
-    /** Ribbon was not always written. */
+    /** Ribbon was not always written; each material and width stands once. */
     private static List<JobStrand> strands(JsonFields fields) {
-        return fields.has("strands") ? fields.each("strands").stream().map(StrandJson::read).toList() : List.of();
+        List<JobStrand> strands = new ArrayList<>();
+        for (JsonFields entry : fields.has("strands") ? fields.each("strands") : List.<JsonFields>of()) {
+            JobStrand strand = StrandJson.read(entry);
+            if (strands.stream().anyMatch(other -> other.need().id().equals(strand.need().id()))) {
+                entry.problem("material", ProjectWords.STRAND_TWICE.of("material", strand.need().material()));
+            }
+            strands.add(strand);
+        }
+        return strands;
     }
 }

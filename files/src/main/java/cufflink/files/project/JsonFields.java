@@ -115,6 +115,15 @@ final class JsonFields {
         return value.asText();
     }
 
+    /** A text that is not blank. */
+    String filledText(String name) {
+        String text = text(name);
+        if (node.path(name).isTextual() && text.isBlank()) {
+            problem(name, ProjectWords.NOT_BLANK.of());
+        }
+        return text;
+    }
+
     /** A colour, {@code #RRGGBB}. */
     String colour(String name) {
         String colour = text(name);

@@ -24,7 +24,7 @@ final class StrandJson {
 
     static JobStrand read(JsonFields fields) {
         return new JobStrand(
-                new StrandNeed(fields.text("material"), fields.size("width"),
+                new StrandNeed(fields.filledText("material"), fields.size("width"),
                         fields.each("cuts").stream().map(
                                 cut -> new StrandNeed.StrandCut(cut.size("length"), cut.optionalId("reel"))).toList()),
                 fields.yes("done"), fields.yes("taken"));
