@@ -75,7 +75,8 @@ public final class TestDesigns {
         }
         PieceDefinition piece = new PieceDefinition(Template.of("base"), Template.of("Base"),
                 new PieceDefinition.Source(PaperRole.material("card"), Optional.empty()),
-                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), Optional.empty(), false, false),
+                new PieceDefinition.Lying(Face.INSIDE, Optional.empty(), Optional.empty(), false, false,
+                        Optional.empty()),
                 formula(x.toString()),
                 formula("height"), new PieceDefinition.Marks(scores, List.of(), List.of(),
                         folds.contains("d") ? List.of() : panels));
@@ -88,8 +89,9 @@ public final class TestDesigns {
         return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),
                 new DesignDefinition.Shown(Held.UPRIGHT, DesignDefinition.Angle.USUAL), measures,
                 List.of(Occurs.once(piece)),
-                new DesignDefinition.Making(List.of(), steps, List.of(), List.of(), DesignDefinition.Trim.NONE),
-                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of()), List.of(),
+                new DesignDefinition.Making(List.of(), steps, List.of(), List.of(), DesignDefinition.Trim.NONE,
+                        List.of()),
+                new DesignDefinition.Claims(true, List.of(), Map.of(), List.of(), List.of()), List.of(),
                 PartDefinition.Use.UNSAID);
     }
 

@@ -30,7 +30,7 @@ public final class TestPieces {
     /** A rectangle of card, its inside up. */
     public static Piece piece(String id, double width, double height, Marks marks) {
         return new Piece(id, id, new Source(PaperRole.material("card"), Optional.empty()),
-                new Lying(Face.INSIDE, Optional.empty(), 0), figure(width), figure(height), marks);
+                new Lying(Face.INSIDE, Optional.empty(), 0, false), figure(width), figure(height), marks);
     }
 
     /** The same with scores only; the panels are named in reading order, or not at all. */
@@ -57,8 +57,8 @@ public final class TestPieces {
         SizedDesign strip = TestDesigns.sized(TestDesigns.strip(List.of("width", "width"), "v", List.of("c1")));
         return new SizedDesign(strip.definition(), strip.measures(), List.of(piece),
                 new SizedDesign.Making(List.of(mats), List.of(), List.of(), List.of(), List.of(),
-                        SizedDesign.Trim.NONE),
+                        SizedDesign.Trim.NONE, List.of()),
                 List.of(),
-                Map.of(), List.of());
+                new SizedDesign.Opening(Map.of(), List.of()), List.of());
     }
 }

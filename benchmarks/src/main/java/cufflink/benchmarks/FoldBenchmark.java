@@ -116,7 +116,7 @@ public class FoldBenchmark {
                 }
             }
             Piece piece = new Piece("sheet", "Sheet", new Source(PaperRole.material("card"), Optional.empty()),
-                    new Lying(Face.INSIDE, Optional.empty(), 0), figure(width), figure(CELLS * CELL),
+                    new Lying(Face.INSIDE, Optional.empty(), 0, false), figure(width), figure(CELLS * CELL),
                     new Marks(scores, List.of(), List.of(), List.of()));
             Assembly sheet = Assembly.of(CreasePatternBuilder.build(piece).orThrow(), "panel1");
             shut = new Folder(sheet)

@@ -6,7 +6,8 @@ import java.util.List;
 
 /** Runs every judge over a project. */
 public final class Checker {
-    private static final List<Judge> JUDGES = List.of(new FoldingJudge(), new PoseJudge(), new SpineJudge(),
+    private static final List<Judge> JUDGES = List.of(new FoldingJudge(), new PoseJudge(), new PagesJudge(),
+            new SpineJudge(),
             new SoftJudge(), new OrnamentJudge(),
             new DesignRulesJudge(), new LinesJudge(), new PartsJudge(), new OutlineJudge(), new PocketJudge(),
             new PocketLayersJudge(), new LayerJudge(), new OpeningJudge(), new EnvelopeJudge(), new SheetJudge(),

@@ -24,7 +24,7 @@ final class PocketLayersJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
         return subject.design().pockets().stream()
-                .flatMap(pocket -> subject.stacked().stack(pocket.definition().front().piece()).stream()
+                .flatMap(pocket -> subject.stacked().stack(pocket.front().piece()).stream()
                         .map(stack -> judge(subject, stack, pocket)))
                 .toList();
     }
@@ -38,16 +38,16 @@ final class PocketLayersJudge implements Judge {
         }
         Optional<PocketSpace> found = found(subject, stack, pocket);
         if (found.isEmpty()) {
-            boolean turned = between(stack, pocket.definition().back(), pocket.definition().front()).isPresent();
+            boolean turned = between(stack, pocket.back(), pocket.front()).isPresent();
             return Check.bad(id, Optional.empty(),
                     (turned ? CheckWords.POCKET_THE_OTHER_WAY : CheckWords.NO_POCKET).of("pocket", label, "front",
-                            panel(subject, pocket.definition().front()), "back",
-                            panel(subject, pocket.definition().back())),
+                            panel(subject, pocket.front()), "back",
+                            panel(subject, pocket.back())),
                     change);
         }
         PocketSpace space = found.get();
-        Side mouth = stack.flat().state().side(pocket.definition().back(), pocket.definition().open());
-        Held held = subject.design().held(pocket.definition().front().piece());
+        Side mouth = stack.flat().state().side(pocket.back(), pocket.definition().open());
+        Held held = subject.design().held(pocket.front().piece());
         Side seen = held.seen(mouth);
         if (!space.open().contains(mouth)) {
             return Check.bad(id, Optional.empty(),
@@ -68,20 +68,21 @@ final class PocketLayersJudge implements Judge {
                                 width, "depth", depth, "open", words(held, space.open())));
     }
 
-    /** A part may lie with its back to the front of the card; the card itself may not. */
+    /** What is laid on a panel may lie with its back to the front of the card; what the card folds may not. */
     private static Optional<PocketSpace> found(CheckSubject subject, ClosedStack stack, Pocket pocket) {
-        PanelRef front = pocket.definition().front();
-        PanelRef back = pocket.definition().back();
-        boolean ofPart = subject.design().parts().stream()
-                .anyMatch(part -> part.has(front.piece()) || part.has(back.piece()));
+        PanelRef front = pocket.front();
+        PanelRef back = pocket.back();
+        boolean laid = subject.design().isOfPart(front.piece()) || subject.design().isOfPart(back.piece())
+                || subject.design().glue().stream().anyMatch(glue -> glue.at().isPresent()
+                        && Set.of(glue.part(), glue.onto()).equals(Set.of(front, back)));
         return between(stack, front, back)
-                .or(() -> ofPart ? between(stack, back, front) : Optional.empty());
+                .or(() -> laid ? between(stack, back, front) : Optional.empty());
     }
 
     /** Where glue keeps the contents, one panel before the other is enough. */
     private static Check stuck(CheckSubject subject, ClosedStack stack, Pocket pocket, Optional<Check.Change> change) {
-        PanelRef front = pocket.definition().front();
-        PanelRef back = pocket.definition().back();
+        PanelRef front = pocket.front();
+        PanelRef back = pocket.back();
         boolean before = stack.flat().order().indexOf(front) < stack.flat().order().indexOf(back);
         boolean meets = stack.flat().places().overlap(front, back);
         CheckWords code = !meets ? CheckWords.NO_POCKET : before ? CheckWords.HELD_BY_GLUE

@@ -48,6 +48,8 @@ final class Consistency {
         once("hardware", "fixing", design.fixings(), Fixing::id);
         once("ornaments", "ornament", design.ornaments(), Ornament::id);
         once("pockets", "pocket", design.pockets(), pocket -> pocket.definition().id());
+        once("pages", "page", design.pages().stream().filter(Page::isOwn).flatMap(Page::sides).toList(),
+                Page.Side::name);
         once("checks", "check", design.definition().claims().checks(), DesignDefinition.Rule::id);
         once("mats", "layer", design.mats(), mat -> mat.on() + ", " + mat.face().word());
         design.folding().stream().map(SizedDesign.FoldStep::piece).distinct().filter(piece -> !known.contains(piece))

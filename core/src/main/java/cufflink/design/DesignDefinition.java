@@ -61,10 +61,15 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         public static final Angle USUAL = new Angle(-16, 0, 30);
     }
 
-    /** What is done with the pieces. */
+    /**
+     * What is done with the pieces.
+     *
+     * @param finish what the hands do at last with the finished card; no part of any proof
+     */
     public record Making(List<Occurs<Mat>> mats, List<Occurs<FoldStep>> folding, List<Occurs<Glue>> glue,
-            List<Occurs<Layers>> stack, Trim trim) {
+            List<Occurs<Layers>> stack, Trim trim, List<Occurs<Said>> finish) {
         public Making {
+            finish = List.copyOf(finish);
             mats = List.copyOf(mats);
             folding = List.copyOf(folding);
             glue = List.copyOf(glue);
@@ -89,9 +94,12 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      *
      * @param covered whether one panel of the closed card must cover all others
      * @param poses   by name, each after those that it follows
+     * @param pages   in the order in which they are leafed through; none for what is no book
      */
-    public record Claims(boolean covered, List<Occurs<Pocket>> pockets, Map<String, Pose> poses, List<Rule> checks) {
+    public record Claims(boolean covered, List<Occurs<Pocket>> pockets, Map<String, Pose> poses,
+            List<Occurs<PageDefinition>> pages, List<Rule> checks) {
         public Claims {
+            pages = List.copyOf(pages);
             pockets = List.copyOf(pockets);
             poses = Ordered.map(poses);
             checks = List.copyOf(checks);
@@ -256,11 +264,16 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param holds  the name of the contents measure
      * @param change the measure to change if the contents do not fit
      */
-    public record Pocket(String id, String label, PanelRef front, PanelRef back, Space space, String holds,
+    public record Pocket(String id, String label, PanelPlace front, PanelPlace back, Space space, String holds,
             Reach reach, String change) {
         /** The side at which it is open, as the panel behind lies. */
         public Side open() {
             return space.open();
+        }
+
+        /** A piece that it is made of; absent where formulas name them all. */
+        Optional<String> piece() {
+            return back.piece().fixed().or(() -> front.piece().fixed());
         }
     }
 
@@ -306,7 +319,8 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
                 new Making(making.mats(), making.folding(), making.glue(), making.stack(),
                         new Trim(making.trim().soft(), making.trim().fixings(),
                                 Stream.concat(own, now.stream().map(OrnamentDefinition::of).map(Occurs::once))
-                                        .toList())),
+                                        .toList()),
+                        making.finish()),
                 claims, parts, asPart);
     }
 
@@ -325,7 +339,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     Optional<PartDefinition> container(PartDefinition part) {
         return part.seat() instanceof PartDefinition.InPocket in
                 ? claims.pockets().stream().map(Occurs::what).filter(pocket -> pocket.id().equals(in.pocket()))
-                        .findFirst().flatMap(pocket -> apart(pocket.back().piece()))
+                        .findFirst().flatMap(Pocket::piece).flatMap(this::apart)
                 : parts.stream().filter(host -> host.isApart() && host.name().equals(part.host())).findFirst();
     }
 

@@ -31,6 +31,7 @@ public final class DesignSizer {
     private final Given given;
     private final List<Problem> problems = new ArrayList<>();
     private Worksheet sheet;
+    private PageSizer pages;
 
     private DesignSizer(DesignDefinition definition, Given given) {
         this.definition = definition;
@@ -51,8 +52,10 @@ public final class DesignSizer {
         sheet = new Worksheet(measureSizer.scope(), measureSizer.labels(), definition, given, problems);
         List<SizedDesign.Piece> pieces = sheet.all(definition.pieces(), this::piece);
         Set<String> known = ids(piece -> true);
+        pages = new PageSizer(sheet, pieces, problems);
+        List<Page> leafed = sheet.all(definition.claims().pages(), pages::page);
         SizedDesign design = new SizedDesign(definition, measures, pieces, making(left(known, pieces)), pockets(),
-                poses(), judgements(measureSizer));
+                new SizedDesign.Opening(poses(), leafed), judgements(measureSizer));
         if (problems.stream().noneMatch(Problem::isError)) {
             problems.addAll(new Consistency(design, known, ids(piece -> piece.lying().loose())).problems());
         }
@@ -87,7 +90,8 @@ public final class DesignSizer {
         Line whole = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, width.length(), height.length());
         return new SizedDesign.Piece(sheet.text(piece.id()), label, piece.source(),
                 new SizedDesign.Lying(piece.up(), piece.lying().rests().map(sheet::text),
-                        piece.lying().lean().map(sheet::degrees).orElse(0.0)),
+                        piece.lying().lean().map(sheet::degrees).orElse(0.0),
+                        piece.lying().reversed().map(sheet::truth).orElse(false)),
                 width, height,
                 marks(piece.marks(), whole));
     }
@@ -132,7 +136,7 @@ public final class DesignSizer {
     }
 
     private PanelRef panel(DesignDefinition.PanelPlace place) {
-        return new PanelRef(sheet.text(place.piece()), sheet.text(place.panel()));
+        return pages.panel(place);
     }
 
     private Line line(PieceDefinition.Line line, String label, Line whole) {
@@ -179,7 +183,7 @@ public final class DesignSizer {
                         .flatMap(List::stream).toList(),
                 sheet.all(making.glue(), this::glue), sheet.all(making.stack(),
                         layers -> new SizedDesign.Layers(panel(layers.front()), panel(layers.behind()))),
-                puts(), trim(making.trim(), left));
+                puts(), trim(making.trim(), left), sheet.all(making.finish(), this::said));
     }
 
     /** What lies on a piece that is left out is left out with it. */
@@ -255,8 +259,10 @@ public final class DesignSizer {
                         placed.turn().map(sheet::degrees).orElse(0.0), placed.turned(),
                         placed.whole().map(whole -> new SizedDesign.Whole(offset(whole.inset()),
                                 sheet.length(whole.width()), sheet.length(whole.height())))));
+        Optional<Face> ofPage = pages.face(host.panel());
         return new SizedDesign.Glue(sheet.text(glue.id()), glue.way(), panel(glue.part()),
-                new SizedDesign.Host(panel(host.panel()), host.face().orElse(Face.INSIDE), placing), glue.edges(),
+                new SizedDesign.Host(panel(host.panel()), host.face().or(() -> ofPage).orElse(Face.INSIDE), placing),
+                glue.edges(),
                 new SizedDesign.Passing(glue.passing().over().stream().map(this::panel).toList(),
                         glue.passing().under().stream().map(this::panel).toList(), glue.passing().slit()),
                 said(glue.said()));
@@ -264,6 +270,7 @@ public final class DesignSizer {
 
     private List<SizedDesign.Pocket> pockets() {
         return sheet.all(definition.claims().pockets(), pocket -> new SizedDesign.Pocket(pocket,
+                panel(pocket.front()), panel(pocket.back()),
                 sheet.figure(pocket.label() + " width", pocket.space().width()),
                 sheet.figure(pocket.label() + " depth", pocket.space().depth()),
                 sheet.figure("room", pocket.space().room()), sheet.figure("reach", pocket.reach().here()),
@@ -284,6 +291,7 @@ public final class DesignSizer {
                             sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
         });
+        poses.putAll(pages.spreads());
         return poses;
     }
 

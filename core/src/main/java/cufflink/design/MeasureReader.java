@@ -13,7 +13,6 @@ import cufflink.words.DesignWords;
 import cufflink.words.Message;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -31,10 +30,10 @@ public final class MeasureReader {
         }
         LengthUnit unit = given.step().unit();
         return switch (measure.role()) {
-            case CHOICE -> measure.choices().contains(typed.strip().toLowerCase(Locale.ROOT))
-                    ? Outcome.of(given.with(name, new Word(typed.strip().toLowerCase(Locale.ROOT))))
-                    : failed(measure.label(), DesignWords.NO_CHOICE_OF.of("typed", typed.strip(), "choices",
-                            String.join(" or ", measure.choices())));
+            case CHOICE -> measure.choices().stream().filter(typed.strip()::equalsIgnoreCase).findFirst()
+                    .map(word -> Outcome.of(given.with(name, new Word(word))))
+                    .orElseGet(() -> failed(measure.label(), DesignWords.NO_CHOICE_OF.of("typed", typed.strip(),
+                            "choices", String.join(" or ", measure.choices()))));
             case COUNT -> typed.strip().matches("\\d{1,6}")
                     ? Outcome.of(given.with(name, Value.number(Long.parseLong(typed.strip()))))
                     : failed(measure.label(), DesignWords.NOT_WHOLE_TYPED.of("typed", typed.strip()));

@@ -78,7 +78,8 @@ public final class PartExpansion {
                                 names.place(layers.front()), names.place(layers.behind())))),
                         new DesignDefinition.Trim(joined(making.trim().soft(), all(more.trim().soft(), names::soft)),
                                 joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)),
-                                joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament)))),
+                                joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament))),
+                        joined(making.finish(), all(more.finish(), names::said))),
                 claims(host.claims()), joined(host.parts(), parts()), host.asPart());
     }
 
@@ -164,7 +165,7 @@ public final class PartExpansion {
                 new PieceDefinition.Source(piece.material(), piece.source().from().map(names::waste)),
                 new PieceDefinition.Lying(piece.up(), lying.rests().map(own::template),
                         part.isApart() ? own.formula(lying.lean()) : Optional.empty(),
-                        lying.loose() || part.isApart(), false),
+                        lying.loose() || part.isApart(), false, own.formula(lying.reversed())),
                 own.formula(piece.width()), own.formula(piece.height()), own.marks(piece.marks()));
     }
 
@@ -201,7 +202,17 @@ public final class PartExpansion {
     private Claims claims(Claims hosts) {
         Claims claims = design.claims();
         return new Claims(hosts.covered(), joined(seat.pockets(hosts.pockets()), all(claims.pockets(), this::pocket)),
-                hosts.poses(), joined(hosts.checks(), claims.checks().stream().map(this::rule).toList()));
+                hosts.poses(), joined(hosts.pages(), all(claims.pages(), this::page)),
+                joined(hosts.checks(), claims.checks().stream().map(this::rule).toList()));
+    }
+
+    private PageDefinition page(PageDefinition page) {
+        return new PageDefinition(names.id(page.book()), side(page.front()), side(page.back()),
+                page.next().map(names::id));
+    }
+
+    private PageDefinition.Side side(PageDefinition.Side side) {
+        return new PageDefinition.Side(own.template(side.name()), names.place(side.panel()));
     }
 
     private Rule rule(Rule rule) {
@@ -211,8 +222,8 @@ public final class PartExpansion {
 
     private Pocket pocket(Pocket pocket) {
         DesignDefinition.Space space = pocket.space();
-        return new Pocket(names.id(pocket.id()), names.pocket(pocket), names.panel(pocket.front()),
-                names.panel(pocket.back()),
+        return new Pocket(names.id(pocket.id()), names.pocket(pocket), names.place(pocket.front()),
+                names.place(pocket.back()),
                 new DesignDefinition.Space(space.open(), own.formula(space.width()), own.formula(space.depth()),
                         own.formula(space.room()), own.formula(space.turned()), space.flap().map(names::panel),
                         space.stuck()),

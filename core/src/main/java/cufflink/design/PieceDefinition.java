@@ -19,13 +19,15 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
     /**
      * How it lies.
      *
-     * @param up      the face that lies up while it is cut and scored
-     * @param rests   the panel that stays on the table
-     * @param lean    degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
-     * @param loose   whether nothing joins it to the other pieces
-     * @param standIn whether it stands for the panel that the design is put on as a part
+     * @param up       the face that lies up while it is cut and scored
+     * @param rests    the panel that stays on the table
+     * @param lean     degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
+     * @param loose    whether nothing joins it to the other pieces
+     * @param standIn  whether it stands for the panel that the design is put on as a part
+     * @param reversed whether the wrong side of its paper is its outside; never if absent
      */
-    public record Lying(Face up, Optional<Template> rests, Optional<Formula> lean, boolean loose, boolean standIn) {
+    public record Lying(Face up, Optional<Template> rests, Optional<Formula> lean, boolean loose, boolean standIn,
+            Optional<Formula> reversed) {
     }
 
     /** What is scored and cut, and what its panels are called. */

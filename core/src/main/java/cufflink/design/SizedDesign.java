@@ -24,23 +24,36 @@ import java.util.stream.Stream;
  * @param pieces the main piece first
  */
 public record SizedDesign(DesignDefinition definition, Measures measures, List<Piece> pieces, Making making,
-        List<Pocket> pockets, Map<String, Pose> poses, List<Judgement> judgements) {
+        List<Pocket> pockets, Opening opening, List<Judgement> judgements) {
     public SizedDesign {
         pieces = List.copyOf(pieces);
         pockets = List.copyOf(pockets);
-        poses = Ordered.map(poses);
         judgements = List.copyOf(judgements);
     }
 
     /** What is done with the pieces. */
     public record Making(List<Mat> mats, List<FoldStep> folding, List<Glue> glue, List<Layers> stack,
-            List<PutStep> puts, Trim trim) {
+            List<PutStep> puts, Trim trim, List<Said> finish) {
         public Making {
+            finish = List.copyOf(finish);
             mats = List.copyOf(mats);
             folding = List.copyOf(folding);
             glue = List.copyOf(glue);
             stack = List.copyOf(stack);
             puts = List.copyOf(puts);
+        }
+    }
+
+    /**
+     * How the closed card is opened.
+     *
+     * @param poses by name, each after those that it follows; those in which it is leafed through come last
+     * @param pages in the order in which they are leafed through
+     */
+    public record Opening(Map<String, Pose> poses, List<Page> pages) {
+        public Opening {
+            poses = Ordered.map(poses);
+            pages = List.copyOf(pages);
         }
     }
 
@@ -91,6 +104,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             return lying.up();
         }
 
+        /** Whether a face of it is the right side of its paper. */
+        public boolean showsRightSide(Face face) {
+            return (face == Face.OUTSIDE) != lying.reversed();
+        }
+
         /** Its creases and decorative lines. */
         public List<Score> scores() {
             return marks.scores();
@@ -129,11 +147,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /**
      * How a piece lies.
      *
-     * @param up    the face that lies up while it is cut and scored
-     * @param rests the panel that stays on the table
-     * @param lean  degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
+     * @param up       the face that lies up while it is cut and scored
+     * @param rests    the panel that stays on the table
+     * @param lean     degrees by which what is folded and glued to it is turned in its plane as it is held, clockwise
+     * @param reversed whether the wrong side of its paper is its outside
      */
-    public record Lying(Face up, Optional<String> rests, double lean) {
+    public record Lying(Face up, Optional<String> rests, double lean, boolean reversed) {
     }
 
     /** What is scored and cut on a piece, and what its panels are called. */
@@ -287,10 +306,17 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * @param after  the pose from which it is reached; absent for the closed card
      * @param others degrees of all creases that are not named; absent for those of the pose before
      * @param angles degrees by crease
+     * @param spread the sides of pages that it shows; absent for a pose in which nothing is leafed through
      */
-    public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
+    public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles,
+            Optional<Page.Spread> spread) {
         public Pose {
             angles = Ordered.map(angles);
+        }
+
+        /** In which nothing is leafed through. */
+        public Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
+            this(after, others, angles, Optional.empty());
         }
     }
 
@@ -350,8 +376,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     }
 
     /** A pocket; see {@link DesignDefinition.Pocket}. */
-    public record Pocket(DesignDefinition.Pocket definition, Figure width, Figure depth, Figure room, Figure reach,
-            Length reachWanted, boolean turned) {
+    public record Pocket(DesignDefinition.Pocket definition, PanelRef front, PanelRef back, Figure width, Figure depth,
+            Figure room, Figure reach, Length reachWanted, boolean turned) {
     }
 
     /**
@@ -377,8 +403,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /** The same design with other pieces and fold steps. */
     public SizedDesign with(List<Piece> otherPieces, List<FoldStep> otherFolding) {
         return new SizedDesign(definition, measures, otherPieces,
-                new Making(mats(), otherFolding, glue(), stack(), puts(), making.trim()),
-                pockets, poses, judgements);
+                new Making(mats(), otherFolding, glue(), stack(), puts(), making.trim(), finish()),
+                pockets, opening, judgements);
     }
 
     /** What of the design is about some pieces only: those that are joined to one thing. */
@@ -389,9 +415,24 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                         folding().stream().filter(step -> wanted.test(step.piece())).toList(),
                         glue().stream().filter(glue -> wanted.test(glue.onto().piece())).toList(),
                         stack().stream().filter(layers -> wanted.test(layers.front().piece())).toList(), List.of(),
-                        making.trim().only(wanted, main().id())),
-                pockets.stream().filter(pocket -> wanted.test(pocket.definition().back().piece())).toList(), poses,
+                        making.trim().only(wanted, main().id()), List.of()),
+                pockets.stream().filter(pocket -> wanted.test(pocket.back().piece())).toList(), opening,
                 judgements);
+    }
+
+    /** Its named poses, each after those that it follows. */
+    public Map<String, Pose> poses() {
+        return opening.poses();
+    }
+
+    /** The panels that it is leafed through by, in order; none for what is no book. */
+    public List<Page> pages() {
+        return opening.pages();
+    }
+
+    /** Both sides of every page. */
+    public List<Page.Side> sidesOfPages() {
+        return pages().stream().flatMap(Page::sides).toList();
     }
 
     /** Places for layers. */
@@ -445,6 +486,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     /** The parts that are put in or round the card at last, the innermost first. */
     public List<PutStep> puts() {
         return making.puts();
+    }
+
+    /** What the hands do at last with the finished card. */
+    public List<Said> finish() {
+        return making.finish();
     }
 
     /** The piece that the others are put on. */

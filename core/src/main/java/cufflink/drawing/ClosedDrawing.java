@@ -3,10 +3,12 @@ package cufflink.drawing;
 import cufflink.design.Face;
 import cufflink.design.Held;
 import cufflink.design.Ornament;
+import cufflink.design.Page;
 import cufflink.drawing.Shape.Spot;
 import cufflink.plan.OrnamentPlacing;
 import cufflink.plan.Plan;
 import cufflink.stack.ClosedStack;
+import cufflink.stack.Leafing;
 import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -16,6 +18,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Polygon;
 
 /** Draws the closed card from the front or the back, as it is held. */
 public final class ClosedDrawing {
@@ -27,7 +30,29 @@ public final class ClosedDrawing {
 
     /** The closed card; absent while it does not close. */
     public static Optional<Picture> draw(Plan plan, boolean fromBack, double point) {
-        return plan.stack().map(stack -> draw(plan, stack, plan.design().definition().held(), fromBack, point));
+        return plan.stack().map(stack -> {
+            Picture card = draw(plan, stack, plan.design().definition().held(), fromBack, point);
+            return card.with(coverName(plan, stack, fromBack, point).stream().toList());
+        });
+    }
+
+    /** What the cover of something with pages is called, where nothing lies over its name. */
+    private static Optional<Shape> coverName(Plan plan, ClosedStack stack, boolean fromBack, double point) {
+        return Leafing.of(plan.workings().stacked()).flatMap(leafing -> {
+            Page.Side cover = fromBack ? leafing.back() : leafing.front();
+            Polygon footprint = stack.flat().state().footprint(cover.panel());
+            Envelope bounds = new Envelope();
+            Arrays.stream(footprint.getCoordinates()).map(seen(plan.design().definition().held(), fromBack))
+                    .forEach(spot -> bounds.expandToInclude(spot.x(), spot.y()));
+            Spot middle = new Spot(bounds.centre().x, bounds.getMinY() + PageNames.DOWN * bounds.getHeight());
+            List<StackLayer> there = new ArrayList<>(stack.at(place(plan, fromBack, middle)));
+            if (fromBack) {
+                Collections.reverse(there);
+            }
+            return there.stream().limit(1).filter(layer -> layer.panel().filter(cover.panel()::equals).isPresent())
+                    .findFirst().flatMap(layer -> PageNames.label(List.of(cover), cover.panel(), cover.face(), middle,
+                            bounds.getHeight(), LayerColours.of(plan, layer, cover.face()), point));
+        });
     }
 
     /** What a piece is joined to, closed, from the front; absent while it does not close. */

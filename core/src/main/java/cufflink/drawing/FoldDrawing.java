@@ -33,15 +33,19 @@ public final class FoldDrawing {
     private static final double INSIDE_SHADE = 0.93;
     /** How much darker a face seen edge on is than one seen square on. */
     private static final double SLANT_SHADE = 0.16;
+    /** From how square on the names of pages are shown. */
+    private static final double LEGIBLE = 0.5;
 
     private final FoldScene scene;
     private final View view;
+    private final double point;
     private final LiftedPaper lifted;
     private final List<DepthSorter.Face3> faces = new ArrayList<>();
 
-    private FoldDrawing(FoldScene scene, View view) {
+    private FoldDrawing(FoldScene scene, View view, double point) {
         this.scene = scene;
         this.view = view;
+        this.point = point;
         this.lifted = new LiftedPaper(scene);
     }
 
@@ -50,12 +54,12 @@ public final class FoldDrawing {
      */
     public static Picture draw(FoldScene scene, View view, double point) {
         List<Shape> shapes = new ArrayList<>();
-        sorted(scene, view).forEach(face -> shapes.addAll(face.shapes()));
+        sorted(scene, view, point).forEach(face -> shapes.addAll(face.shapes()));
         return new Picture(bounds(scene, view, point), point, shapes);
     }
 
-    private static List<DepthSorter.Face3> sorted(FoldScene scene, View view) {
-        FoldDrawing drawing = new FoldDrawing(scene, view);
+    private static List<DepthSorter.Face3> sorted(FoldScene scene, View view, double point) {
+        FoldDrawing drawing = new FoldDrawing(scene, view, point);
         scene.state().assembly().pieces().forEach(drawing::addPiece);
         scene.trim().spans().forEach(drawing::addSpan);
         scene.trim().spines().forEach(drawing::addSpine);
@@ -64,7 +68,7 @@ public final class FoldDrawing {
 
     /** What shows of the scene, the largest share first. */
     static List<Shown> shown(FoldScene scene, View view) {
-        return Shown.of(sorted(scene, view));
+        return Shown.of(sorted(scene, view, 1));
     }
 
     /** What the scene takes up on the picture. */
@@ -101,6 +105,12 @@ public final class FoldDrawing {
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds())
                 .forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
         pattern.bends(panel.id()).forEach(bend -> addBend(ref, bend, upSeen, paper));
+        if (squareness(motion) > LEGIBLE) {
+            Envelope bounds = panel.outline().getEnvelopeInternal();
+            Spot middle = spot(motion.apply(bounds.centre().x,
+                    bounds.getMinY() + PageNames.DOWN * bounds.getHeight(), lift));
+            PageNames.label(scene.pages(), ref, seen, middle, bounds.getHeight(), colour, point).ifPresent(paper::add);
+        }
         faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift),
                 paper));
         for (MatLayer mat : scene.mats()) {
@@ -213,9 +223,13 @@ public final class FoldDrawing {
     }
 
     private Optional<String> shaded(String colour, Face face, RigidMotion motion) {
-        double square = Math.abs(seen(motion.apply(0, 0, 1)).near() - seen(motion.apply(0, 0, 0)).near());
-        return Optional
-                .of(Colours.shade(colour, (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - square))));
+        return Optional.of(Colours.shade(colour,
+                (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - squareness(motion)))));
+    }
+
+    /** 1 for what is looked at square on, 0 for what is seen edge on. */
+    private double squareness(RigidMotion motion) {
+        return Math.abs(seen(motion.apply(0, 0, 1)).near() - seen(motion.apply(0, 0, 0)).near());
     }
 
     private View.Seen seen(Point3 place) {

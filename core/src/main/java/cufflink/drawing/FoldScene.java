@@ -2,6 +2,7 @@ package cufflink.drawing;
 
 import cufflink.design.CreaseRef;
 import cufflink.design.Held;
+import cufflink.design.Page;
 import cufflink.design.PanelRef;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
@@ -30,9 +31,11 @@ import java.util.Set;
  * @param trim   soft pieces, hardware, ornaments, spines
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
+ * @param pages  sides of pages, whose names stand on them
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats,
-        Map<Integer, Stock> layers, Trim trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top) {
+        Map<Integer, Stock> layers, Trim trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top,
+        List<Page.Side> pages) {
     /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -59,6 +62,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         layers = Ordered.map(layers);
         marked = Ordered.set(marked);
         top = Ordered.map(top);
+        pages = List.copyOf(pages);
     }
 
     /**
@@ -69,12 +73,13 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
      */
     public static FoldScene of(Plan plan, FoldedState state, FoldedState flat, List<PanelRef> order) {
         Map<String, Stock> papers = new HashMap<>();
-        plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece.material())));
+        plan.design().pieces().forEach(piece -> papers.put(piece.id(), plan.project().paper(piece)));
         Map<Integer, Stock> layers = new HashMap<>();
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         SpreadState spread = SpreadState.of(state);
         return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
-                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of()), Set.of(), tops(plan));
+                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of()), Set.of(), tops(plan),
+                plan.design().sidesOfPages());
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -94,11 +99,11 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         StackedDesign stacked = plan.workings().stacked();
         return new FoldScene(state, lift, papers, mats, layers,
                 new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)),
-                marked, top);
+                marked, top, pages);
     }
 
     /** The same with creases marked. */
     public FoldScene marking(Set<CreaseRef> creases) {
-        return new FoldScene(state, lift, papers, mats, layers, trim, creases, top);
+        return new FoldScene(state, lift, papers, mats, layers, trim, creases, top, pages);
     }
 }

@@ -21,7 +21,7 @@ public final class LayerColours {
             case CONTENTS, SOFT, HARDWARE, ORNAMENT -> Optional.empty();
             case MAT -> Optional.of(plan.project().paper(PaperRole.layer(layer.level())));
             case PANEL ->
-                Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece()).material()));
+                Optional.of(plan.project().paper(plan.design().piece(layer.panel().orElseThrow().piece())));
         };
     }
 

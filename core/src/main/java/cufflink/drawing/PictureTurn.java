@@ -27,29 +27,7 @@ public final class PictureTurn {
     }
 
     private static Shape turn(Shape shape, Map<String, Envelope> texts, Envelope box) {
-        return shape.accept(new Shape.Cases<Shape, RuntimeException>() {
-            @Override
-            public Shape area(Shape.Area area) {
-                return area.moved(spot -> turn(spot, box));
-            }
-
-            @Override
-            public Shape path(Shape.Path path) {
-                return new Shape.Path(path.id(), path.ink(),
-                        path.points().stream().map(spot -> turn(spot, box)).toList());
-            }
-
-            @Override
-            public Shape label(Shape.Label label) {
-                return turn(label, texts, box);
-            }
-
-            @Override
-            public Shape mark(Shape.Mark mark) {
-                return new Shape.Mark(mark.id(), mark.ink(), turn(mark.at(), box), mark.text(), mark.radius(),
-                        mark.colour(), mark.edge());
-            }
-        });
+        return shape instanceof Shape.Label label ? turn(label, texts, box) : shape.moved(spot -> turn(spot, box));
     }
 
     /** The middle of all the lines with the same id is turned; each keeps its place about it. */

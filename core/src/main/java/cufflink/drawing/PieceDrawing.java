@@ -1,5 +1,8 @@
 package cufflink.drawing;
 
+import cufflink.plan.Plan;
+import cufflink.design.PanelRef;
+import cufflink.design.Page;
 import cufflink.design.Score;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
@@ -52,16 +55,33 @@ public final class PieceDrawing {
     }
 
     /**
+     * What panels are called.
+     *
+     * @param format of their widths
+     * @param pages  sides of pages, which have names of their own
+     */
+    public record Naming(LengthFormat format, List<Page.Side> pages) {
+        public Naming {
+            pages = List.copyOf(pages);
+        }
+
+        /** Of the panels of a plan. */
+        public static Naming of(Plan plan) {
+            return new Naming(plan.format(), plan.design().sidesOfPages());
+        }
+    }
+
+    /**
      * The piece as it lies.
      *
      * @param mirrored whether it is turned over its upright axis, with the marks of the other face
      * @param point    millimetres a point
      * @param stock    gives the paper its colour
-     * @param names    whether panels are named, with their widths in this format
+     * @param names    what panels are called; they are not named if absent
      */
     public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point,
             Optional<Stock> stock,
-            Optional<LengthFormat> names) {
+            Optional<Naming> names) {
         PieceDrawing drawing = new PieceDrawing(piece, pattern, mirrored, point);
         Face shown = mirrored ? piece.up().other() : piece.up();
         drawing.outline(stock.map(paper -> shown == Face.OUTSIDE ? paper.face() : paper.back()));
@@ -169,22 +189,30 @@ public final class PieceDrawing {
         return !Score.crease(score.id()).equals(score.id());
     }
 
-    private void panelNames(LengthFormat format) {
+    private String name(Panel panel, List<Page.Side> pages) {
+        Face shown = mirrored ? piece.up().other() : piece.up();
+        return pages.stream()
+                .filter(page -> page.face() == shown && page.panel().equals(new PanelRef(piece.id(), panel.id())))
+                .findFirst().map(Page.Side::name).orElse(panel.label());
+    }
+
+    private void panelNames(Naming names) {
         boolean level = piece.scores().stream()
                 .anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
         for (Panel panel : pattern.panels()) {
             Spot centre = spot(
                     panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
-            String size = format.number(level ? panel.height() : panel.width());
+            String size = names.format().number(level ? panel.height() : panel.width());
             if (panel.bounds().getWidth() < size.length() * 7 * point
                     || panel.bounds().getHeight() < ONE_LINE * point) {
                 continue;
             }
-            boolean room = panel.bounds().getWidth() > panel.label().length() * 7 * point
+            String name = name(panel, names.pages());
+            boolean room = panel.bounds().getWidth() > name.length() * 7 * point
                     && panel.bounds().getHeight() > TWO_LINES * point;
             if (room) {
                 shapes.add(
-                        Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, panel.label(), 11.5));
+                        Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, name, 11.5));
             }
             shapes.add(
                     Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5));

@@ -1,5 +1,7 @@
 package cufflink.drawing;
 
+import cufflink.design.Page;
+import cufflink.design.SizedDesign;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
 import cufflink.fold.PosedCard;
@@ -18,27 +20,36 @@ public final class PoseDrawing {
     /** The pose; absent if the card cannot take it. */
     public static Optional<Picture> draw(Plan plan, String pose, View view, double point) {
         return plan.poses().stream().filter(posed -> posed.name().equals(pose)).findFirst()
-                .flatMap(posed -> posed.state().value())
-                .map(state -> FoldDrawing.draw(scene(plan, state), view, point));
+                .flatMap(posed -> posed.state().value().map(state -> scene(plan, posed, state)))
+                .map(scene -> FoldDrawing.draw(scene, view, point));
     }
 
     /** The card part of the way to a pose, 0 to 1; absent if the loops do not close there. */
     public static Optional<FoldScene> between(Plan plan, PosedCard posed, double share) {
-        return posed.motion().at(share).value().map(state -> scene(plan, state));
+        return posed.motion().at(share).value().map(state -> scene(plan, posed, state));
     }
 
     /**
-     * What shows of the card in a pose, seen square on from where its front is when it is closed, or its back; nothing
-     * if it cannot take the pose.
+     * What shows of the card in a pose, seen square on from where its front is when it is closed, or its back; of a
+     * spread, as its pages look up or from beneath. Nothing if it cannot take the pose.
      */
     public static List<Shown> shown(Plan plan, PosedCard posed, boolean fromBack) {
         return posed.state().value()
-                .map(state -> FoldDrawing.shown(scene(plan, state), fromBack ? new View(0, 0, 180) : View.ABOVE))
+                .map(state -> FoldDrawing.shown(scene(plan, posed, state), fromBack ? new View(0, 0, 180) : View.ABOVE))
                 .orElse(List.of());
     }
 
-    private static FoldScene scene(Plan plan, FoldedState state) {
+    private static FoldScene scene(Plan plan, PosedCard posed, FoldedState state) {
         FlatFoldedState closed = plan.closed().orElseThrow();
-        return FoldScene.of(plan, state, closed.state(), closed.order()).trimmed(plan);
+        return FoldScene.of(plan, lying(plan, posed.name(), state), closed.state(), closed.order()).trimmed(plan);
+    }
+
+    /** What is leafed through lies with the page up that stays where it is. */
+    private static FoldedState lying(Plan plan, String pose, FoldedState state) {
+        return Optional.ofNullable(plan.design().poses().get(pose)).flatMap(SizedDesign.Pose::spread)
+                .map(Page.Spread::still)
+                .map(still -> state.laid(still.panel(),
+                        still.face() != plan.design().piece(still.panel().piece()).up()))
+                .orElse(state);
     }
 }

@@ -24,6 +24,33 @@ public sealed interface Shape {
 
     <R, X extends Exception> R accept(Cases<R, X> cases) throws X;
 
+    /** The same with every spot moved; a text goes with its point. */
+    default Shape moved(UnaryOperator<Spot> to) {
+        return accept(new Cases<Shape, RuntimeException>() {
+            @Override
+            public Shape area(Area area) {
+                return area.moved(to);
+            }
+
+            @Override
+            public Shape path(Path path) {
+                return new Path(path.id(), path.ink(), path.points().stream().map(to).toList());
+            }
+
+            @Override
+            public Shape label(Label label) {
+                return new Label(label.id(), label.ink(), to.apply(label.at()), label.text(), label.size(),
+                        label.anchor(), label.bold(), label.upright());
+            }
+
+            @Override
+            public Shape mark(Mark mark) {
+                return new Mark(mark.id(), mark.ink(), to.apply(mark.at()), mark.text(), mark.radius(), mark.colour(),
+                        mark.edge());
+            }
+        });
+    }
+
     /** A point, millimetres. */
     record Spot(double x, double y) {
         public Spot plus(double dx, double dy) {
@@ -60,8 +87,8 @@ public sealed interface Shape {
             return cases.area(this);
         }
 
-        /** The same region with every spot moved. */
-        Area moved(UnaryOperator<Spot> to) {
+        @Override
+        public Area moved(UnaryOperator<Spot> to) {
             return new Area(id, ink, corners.stream().map(to).toList(),
                     holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge);
         }

@@ -118,6 +118,11 @@ public final class StepDrawing {
             }
 
             @Override
+            public Picture pages(StepSubject.OfPages pages) {
+                return PagesDrawing.draw(plan, point).orElseGet(() -> flat(plan.design().main().id()));
+            }
+
+            @Override
             public Picture card(StepSubject.OfCard card) {
                 return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().main().id()));
             }
@@ -137,7 +142,7 @@ public final class StepDrawing {
     private Picture flat(String id, boolean mirrored) {
         SizedDesign.Piece piece = plan.design().piece(id);
         return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), mirrored, point, Optional.empty(),
-                Optional.of(plan.format()));
+                Optional.of(PieceDrawing.Naming.of(plan)));
     }
 
     private Picture scored(ScoreSetup setup) {
@@ -300,7 +305,7 @@ public final class StepDrawing {
         Picture flat = flat(scene.get().host(), mirrored);
         List<Shape.Area> shapes = new ArrayList<>();
         if (glue.at().isPresent()) {
-            String colour = plan.project().paper(plan.design().piece(glue.part().piece()).material()).face();
+            String colour = plan.project().paper(plan.design().piece(glue.part().piece())).face();
             Stream.concat(scene.get().covers().stream(), Stream.of(patch.part()))
                     .forEach(panel -> shapes.add(new Shape.Area(glue.part().toString(), Ink.MAT,
                             Outlines.spots(panel), Optional.of(Colours.shade(colour, 0.97)), Optional.of(Ink.CUT))));

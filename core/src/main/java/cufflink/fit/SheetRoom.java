@@ -1,6 +1,7 @@
 package cufflink.fit;
 
 import cufflink.cut.CutJob;
+import cufflink.cut.Half;
 import cufflink.cut.LayoutPlan;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
@@ -83,7 +84,9 @@ final class SheetRoom {
                 .mapToDouble(sheet -> area(sheet.width(), sheet.height()) * sheet.count().orElse(Integer.MAX_VALUE))
                 .sum();
         double pieces = job.pieces().stream()
-                .mapToDouble(piece -> area(piece.width(), piece.height()) * piece.quantity()).sum();
+                .mapToDouble(piece -> area(piece.width(), piece.height()) * piece.quantity()
+                        * (piece.half() == Half.WHOLE ? 1 : 0.5))
+                .sum();
         return pieces <= room * (1 + 1e-9) && job.pieces().stream()
                 .allMatch(piece -> job.stock().stream()
                         .anyMatch(sheet -> !Length.longer(piece.width(), piece.height())

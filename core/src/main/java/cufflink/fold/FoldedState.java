@@ -5,6 +5,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.Side;
 import cufflink.problem.Ordered;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.locationtech.jts.geom.Coordinate;
@@ -50,6 +51,15 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
         }
         Point3 direction = position.get(ref).turn(new Point3(own.x(), own.y(), 0));
         return Side.towards(direction.x(), direction.y());
+    }
+
+    /** The same, moved as a whole so that a panel lies in its own plane, its upper face or its under face up. */
+    public FoldedState laid(PanelRef panel, boolean turnedOver) {
+        RigidMotion back = position.get(panel).inverse();
+        RigidMotion all = turnedOver ? RigidMotion.mirrorAt(0).after(back) : back;
+        Map<PanelRef, RigidMotion> moved = new LinkedHashMap<>();
+        position.forEach((ref, motion) -> moved.put(ref, all.after(motion)));
+        return new FoldedState(assembly, angles, moved);
     }
 
     /** A panel's outline seen from above. */

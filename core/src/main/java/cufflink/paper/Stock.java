@@ -48,6 +48,11 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
         return measuredCaliper.isPresent();
     }
 
+    /** The same paper with its faces exchanged. */
+    public Stock turnedOver() {
+        return new Stock(name, width, height, weight, measuredCaliper, back, face, directional, grain);
+    }
+
     /** The same paper in sheets of another size. */
     public Stock inSheets(Length newWidth, Length newHeight) {
         return new Stock(name, newWidth, newHeight, weight, measuredCaliper, face, back, directional, grain);

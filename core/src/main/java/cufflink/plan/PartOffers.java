@@ -73,8 +73,8 @@ public final class PartOffers {
         });
         // A pocket with several parts in it is one place.
         Map<List<PanelRef>, String> pockets = new LinkedHashMap<>();
-        plan.design().pockets().stream().map(SizedDesign.Pocket::definition)
-                .forEach(pocket -> pockets.putIfAbsent(List.of(pocket.front(), pocket.back()), pocket.id()));
+        plan.design().pockets().forEach(pocket -> pockets.putIfAbsent(List.of(pocket.front(), pocket.back()),
+                pocket.definition().id()));
         pockets.values().forEach(pocket -> places.add(new PartPlace.InPocket(pocket)));
         places.add(new PartPlace.Around());
         return places;

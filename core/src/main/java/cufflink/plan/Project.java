@@ -3,6 +3,7 @@ package cufflink.plan;
 import cufflink.design.DesignDefinition;
 import cufflink.design.Ornament;
 import cufflink.design.PartDefinition;
+import cufflink.design.SizedDesign;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.LengthUnit;
@@ -94,6 +95,12 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
 
     public Stock paper(PaperRole role) {
         return papers.of(role);
+    }
+
+    /** The paper of a piece, its face as the piece's outside. */
+    public Stock paper(SizedDesign.Piece piece) {
+        Stock stock = paper(piece.material());
+        return piece.lying().reversed() ? stock.turnedOver() : stock;
     }
 
     /** The role of the paper that the main piece is cut from. */

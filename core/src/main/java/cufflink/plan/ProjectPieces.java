@@ -47,7 +47,8 @@ final class ProjectPieces {
         for (SizedDesign.Piece piece : own()) {
             boolean shaped = !piece.cutOuts().isEmpty();
             pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped),
-                    cut(piece.height().length(), shaped), piece.material()).withFold(longFold(piece)));
+                    cut(piece.height().length(), shaped), piece.material()).halved(Triangles.half(piece))
+                    .withFold(longFold(piece)));
         }
         for (MatLayer mat : mats) {
             pieces.add(piece(prefix + mat.id(), prefix + mat.label(), copies,

@@ -26,7 +26,8 @@ final class PunchSteps {
 
     private static void openings(RunSheet sheet, SizedDesign.Piece piece) {
         List<CutOut> now = piece.cutOuts().stream()
-                .filter(cut -> !cut.through() || !LayerSteps.isLayered(sheet.plan(), piece, cut)).toList();
+                .filter(cut -> !cut.through() || !LayerSteps.isLayered(sheet.plan(), piece, cut))
+                .filter(cut -> !Triangles.isDiagonal(piece, cut)).toList();
         if (now.isEmpty() && piece.slits().isEmpty()) {
             return;
         }

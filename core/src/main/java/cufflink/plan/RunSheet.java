@@ -3,6 +3,7 @@ package cufflink.plan;
 import cufflink.cut.Cut;
 import cufflink.cut.CutList;
 import cufflink.cut.LayoutMessages;
+import cufflink.design.Page;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.design.DesignDefinition.Way;
@@ -14,6 +15,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.stack.ClosedSize;
+import cufflink.stack.Leafing;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
@@ -70,8 +72,12 @@ final class RunSheet {
                 LayerSteps.glueLast(this);
                 OrnamentSteps.write(this);
                 putting();
+                finishing();
             }
-            case CHECK -> checking();
+            case CHECK -> {
+                leafing();
+                checking();
+            }
         }
     }
 
@@ -203,6 +209,12 @@ final class RunSheet {
         }
     }
 
+    private void finishing() {
+        plan.design().finish().forEach(said -> add(StepWords.NAMED.of("what", said.title()),
+                List.of(StepWords.NAMED.of("what", said.all())), Optional.empty(), new StepSubject.OfCard(),
+                List.of()));
+    }
+
     private Message usual(PartDefinition part) {
         return part.seat() instanceof PartDefinition.InPocket in
                 ? StepWords.PUT_INTO.of("part", part.label().toLowerCase(Locale.ROOT), "pocket", pocket(in.pocket()))
@@ -227,6 +239,22 @@ final class RunSheet {
 
     private boolean estimated() {
         return plan.project().papers().chosen().values().stream().anyMatch(stock -> !stock.isCaliperMeasured());
+    }
+
+    private void leafing() {
+        Leafing.of(plan.stacked()).ifPresent(leafing -> {
+            List<Message> told = new ArrayList<>(List.of(
+                    StepWords.COVERS.of("front", leafing.front().name(), "back", leafing.back().name())));
+            shown(StepWords.SPREADS, leafing.spreads(), told);
+            shown(StepWords.SPREADS_TURNED_OVER, leafing.turnedOver(), told);
+            addOnce(StepWords.LEAF_THROUGH.of(), told, Optional.empty(), new StepSubject.OfPages(), List.of());
+        });
+    }
+
+    private static void shown(StepWords words, List<Page.Spread> spreads, List<Message> told) {
+        if (!spreads.isEmpty()) {
+            told.add(words.of("spreads", spreads.stream().map(Page.Spread::name).toList()));
+        }
     }
 
     private void checking() {

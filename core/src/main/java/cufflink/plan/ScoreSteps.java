@@ -45,6 +45,7 @@ final class ScoreSteps {
                 ? setup.turned() ? StepWords.AT_THE_FENCE_OVER_AND_TURNED : StepWords.AT_THE_FENCE_OVER
                 : setup.turned() ? StepWords.AT_THE_FENCE_TURNED : StepWords.AT_THE_FENCE;
         List<Message> told = new ArrayList<>(List.of(lies.of("face", setup.faceUp().word())));
+        paperUp(setup).ifPresent(told::add);
         through(setup).ifPresent(told::add);
         setup.positions().stream().filter(position -> !position.full())
                 .map(position -> StepWords.SCORE_PARTLY.of("score", position.score(), "from",
@@ -52,6 +53,14 @@ final class ScoreSteps {
                 .forEach(told::add);
         sheet.add(StepWords.SCORES_AT.of("piece", label, "numbers", numbers), told, Optional.empty(),
                 new StepSubject.OfScores(setup), readings);
+    }
+
+    /** Which side of the paper lies up, where the maker chooses that piece by piece. */
+    private Optional<Message> paperUp(ScoreSetup setup) {
+        boolean chosen = sheet.plan().design().definition().pieces().stream()
+                .anyMatch(piece -> piece.what().lying().reversed().isPresent());
+        boolean right = sheet.plan().design().piece(setup.piece()).showsRightSide(setup.faceUp());
+        return chosen ? Optional.of(StepWords.PAPER_SIDE_UP.of("side", right ? "right" : "wrong")) : Optional.empty();
     }
 
     /** What lies over the whole piece is scored with it. */

@@ -58,6 +58,11 @@ public final class StepPiece implements StepSubject.Cases<Optional<String>> {
     }
 
     @Override
+    public Optional<String> pages(StepSubject.OfPages pages) {
+        return Optional.empty();
+    }
+
+    @Override
     public Optional<String> card(StepSubject.OfCard card) {
         return Optional.empty();
     }

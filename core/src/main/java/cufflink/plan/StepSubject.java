@@ -105,6 +105,14 @@ public sealed interface StepSubject {
         }
     }
 
+    /** All pages of what is leafed through. */
+    record OfPages() implements StepSubject {
+        @Override
+        public <R> R accept(Cases<R> cases) {
+            return cases.pages(this);
+        }
+    }
+
     /** The closed card. */
     record OfCard() implements StepSubject {
         @Override
@@ -134,6 +142,8 @@ public sealed interface StepSubject {
         R strands(OfStrands strands);
 
         R trim(OfTrim trim);
+
+        R pages(OfPages pages);
 
         R card(OfCard card);
     }

@@ -141,9 +141,9 @@ public final class ClosedStackBuilder {
 
     /** The contents lie at the closed end of the pocket, in the middle of its width. */
     private void fill(Pocket pocket, Contents item) {
-        PanelRef front = pocket.definition().front();
-        int index = Math.max(indexOf(front), indexOf(pocket.definition().back()));
-        PanelRef back = wider(front, pocket.definition().back(), pocket.definition().open());
+        PanelRef front = pocket.front();
+        int index = Math.max(indexOf(front), indexOf(pocket.back()));
+        PanelRef back = wider(front, pocket.back(), pocket.definition().open());
         // Something leaning is looked at as it is held, anything else as the panel lies flat.
         boolean leans = flat.state().assembly().lean() != 0;
         Envelope panel = leans ? flat.state().footprint(back).getEnvelopeInternal()

@@ -146,8 +146,8 @@ final class OrnamentMeasurer {
         List<PanelRef> order = flat.order();
         int at = order.indexOf(one.laid(flat.state().assembly()).panel());
         return stacked.design().pockets().stream().filter(pocket -> {
-            int front = order.indexOf(pocket.definition().front());
-            int back = order.indexOf(pocket.definition().back());
+            int front = order.indexOf(pocket.front());
+            int back = order.indexOf(pocket.back());
             return at >= 0 && front >= 0 && back >= 0 && Math.min(front, back) < at && at < Math.max(front, back)
                     && way(pocket, flat).intersects(flat.state().footprint(order.get(at)).getEnvelopeInternal())
                     && RobustOverlay.intersection(FACTORY.toGeometry(way(pocket, flat)),
@@ -157,8 +157,8 @@ final class OrnamentMeasurer {
 
     /** Where its contents go in: the front of the pocket, and on from there past the mouth. */
     private static Envelope way(Pocket pocket, FlatFoldedState flat) {
-        Envelope way = flat.state().footprint(pocket.definition().front()).getEnvelopeInternal();
-        Side mouth = flat.state().side(pocket.definition().back(), pocket.definition().open());
+        Envelope way = flat.state().footprint(pocket.front()).getEnvelopeInternal();
+        Side mouth = flat.state().side(pocket.back(), pocket.definition().open());
         way.expandToInclude(way.centre().x + mouth.x() * FAR, way.centre().y + mouth.y() * FAR);
         return way;
     }

@@ -82,7 +82,7 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
 
     private static boolean has(FlatFoldedState closed, SizedDesign.Pocket pocket) {
         return closed.state().position().keySet()
-                .containsAll(List.of(pocket.definition().front(), pocket.definition().back()));
+                .containsAll(List.of(pocket.front(), pocket.back()));
     }
 
     /** The closed card; absent while it does not close. */

@@ -93,6 +93,12 @@ public enum CheckWords implements Code {
     POSE_NOT_REACHED("It cannot be brought to the pose “{pose}”: {problem}",
             "{problem.remedy}"),
     MOVES("It moves freely: {poses}."),
+    PAGES_UPRIGHT("Every page stands upright."),
+    PAGES_UPSIDE_DOWN("Upside down when it is leafed through: {pages}.",
+            "Turn what they are on, or what lies on them."),
+    COVERS_ALIKE("Both covers, {front} and {back}, show the {side} side of the paper."),
+    COVERS_DIFFER("The front cover, {front}, shows the {side} side of the paper, the back cover, {back}, the {other} "
+            + "one.", "Turn the first or the last strip over if they should match."),
     LETTER("Within the size of {letter}. Rules change; ask your local post."),
     LETTER_OF_ODD_SHAPE("Within the size of {letter}, but its shape may cost a surcharge.",
             "Rules change; ask your local post."),

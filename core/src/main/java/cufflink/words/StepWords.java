@@ -102,6 +102,11 @@ public enum StepWords implements Code {
     ORNAMENT_TURNED("Turn it {turn}° clockwise."),
     ORNAMENT_DRY("Glue it only where it lies on the {panel}, as the picture shows it; what lies over {over} stays "
             + "dry."),
+    LEAF_THROUGH("Leaf through it"),
+    COVERS("The front cover is {front}, the back cover {back}."),
+    SPREADS("Opened page by page it shows {spreads}."),
+    SPREADS_TURNED_OVER("Turned over like a page, it shows {spreads}."),
+    PAPER_SIDE_UP("The {side} side of the paper lies up."),
     CLOSES_HOLDS_FITS("Closes, holds, fits"),
     MEASURE_IT("Closed it should measure {size} and be {thickness} thick."),
     MEASURE_IT_ROUGHLY("Closed it should measure {size} and be {thickness} thick, as estimated from the papers' "

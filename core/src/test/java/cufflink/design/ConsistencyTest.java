@@ -62,8 +62,8 @@ class ConsistencyTest {
     private List<Code> found(String... loose) {
         SizedDesign plain = TestPieces.design(CARD);
         SizedDesign design = new SizedDesign(plain.definition(), plain.measures(), pieces,
-                new Making(List.of(), folding, glue, List.of(), List.of(), SizedDesign.Trim.NONE), List.of(), poses,
-                List.of());
+                new Making(List.of(), folding, glue, List.of(), List.of(), SizedDesign.Trim.NONE, List.of()), List.of(),
+                new SizedDesign.Opening(poses, List.of()), List.of());
         return new Consistency(design, Set.of("card", "tag", "spare", "cord"), Set.of(loose)).problems().stream()
                 .map(problem -> problem.code()).toList();
     }

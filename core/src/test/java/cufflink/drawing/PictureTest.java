@@ -27,7 +27,7 @@ class PictureTest {
 
     private static Picture piece(boolean mirrored) {
         return PieceDrawing.draw(GATE.design().piece("base"), GATE.pieces().get("base").pattern(), mirrored, 0.3,
-                Optional.empty(), Optional.of(LengthFormat.of(GATE.project().unit())));
+                Optional.empty(), Optional.of(PieceDrawing.Naming.of(GATE)));
     }
 
     private static Shape.Path line(Picture picture, String id) {

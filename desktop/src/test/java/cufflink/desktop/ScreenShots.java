@@ -7,6 +7,7 @@ import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.view.StashKind;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.Workspace;
+import cufflink.drawing.PoseDrawing;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
@@ -47,9 +48,9 @@ class ScreenShots {
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
 
-    /** A design half open, from the front or from behind. */
-    private static final String OPEN = "half-open:";
-    private static final String BEHIND = "half-open-behind:";
+    /** A design in a pose, from the front or from behind. */
+    private static final String POSE = "pose:";
+    private static final String BEHIND = "pose-behind:";
     private static final String STEP = "step:";
 
     /** Milliseconds until a view has come to rest, and until a job is laid out. */
@@ -71,7 +72,8 @@ class ScreenShots {
     @MethodSource("asked")
     void take(Path file, String view, @TempDir Path data) throws Exception {
         assertTrue(VIEWS.contains(view) || isOfDesign(view) || isStep(view), "There is no view “" + view
-                + "”. The views are " + String.join(", ", VIEWS) + ", " + OPEN + "DESIGN, " + BEHIND + "DESIGN, " + STEP
+                + "”. The views are " + String.join(", ", VIEWS) + ", " + POSE + "DESIGN:NAME, " + BEHIND
+                + "DESIGN:NAME, " + STEP
                 + "PROJECT or DESIGN:NUMBER.");
         Stage stage = FxToolkit.registerPrimaryStage();
         CufflinkApp app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--demo", "--data=" + data);
@@ -127,20 +129,20 @@ class ScreenShots {
     }
 
     private static boolean isOfDesign(String view) {
-        return view.startsWith(OPEN) || view.startsWith(BEHIND);
+        return view.startsWith(POSE) || view.startsWith(BEHIND);
     }
 
-    private void design(String id, boolean behind) {
+    private void design(String id, String pose, boolean behind) {
         DesignLibrary.builtIn().find(id).value().ifPresent(design -> {
             screens.start(design, RulerStep.SIXTEENTH_INCH);
-            phase(Phase.CHECK);
-            screens.benchScreen().halfOpen(behind);
+            screens.work().goTo(screens.work().plan().run().size() - 1);
+            screens.benchScreen().pose(pose, behind);
         });
     }
 
     private void goTo(String view) {
         if (isOfDesign(view)) {
-            design(view.substring(view.indexOf(':') + 1), view.startsWith(BEHIND));
+            design(view.split(":")[1], view.split(":")[2], view.startsWith(BEHIND));
             return;
         } else if (isStep(view)) {
             step(view.split(":"));
@@ -151,7 +153,7 @@ class ScreenShots {
             case "layers" -> card("Volunteers' thank");
             case "pose" -> {
                 card("Telescope");
-                screens.benchScreen().halfOpen(false);
+                screens.benchScreen().pose(PoseDrawing.HALF_OPEN, false);
             }
             case "collapse" -> {
                 resume("Meteor");

@@ -95,9 +95,9 @@ final class BenchPane extends BorderPane {
         fold.tryWrongWay();
     }
 
-    /** Brings the finished card half open. */
-    void halfOpen(boolean behind) {
-        card.halfOpen(behind);
+    /** Brings the finished card into a pose, seen from the front or from behind. */
+    void pose(String name, boolean behind) {
+        card.pose(name, behind);
     }
 
     private Optional<Picture> stepPicture(double point) {

@@ -203,9 +203,9 @@ public final class BenchScreen extends ListeningScreen {
         bench.tryWrongWay();
     }
 
-    /** Brings the finished card half open, seen from the front or from behind. */
-    public void halfOpen(boolean behind) {
-        bench.halfOpen(behind);
+    /** Brings the finished card into a pose, seen from the front or from behind. */
+    public void pose(String name, boolean behind) {
+        bench.pose(name, behind);
     }
 
     /** Opens what can be added where the current step is. */

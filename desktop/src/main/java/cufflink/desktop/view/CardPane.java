@@ -2,6 +2,7 @@ package cufflink.desktop.view;
 
 import cufflink.design.Ornament;
 import cufflink.design.PartDefinition;
+import cufflink.design.SizedDesign.Pose;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
@@ -95,8 +96,11 @@ final class CardPane extends BorderPane {
             setCenter(motion);
             setBottom(motion.controls());
             setRight(null);
-            motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName, "closed", name);
-            motion.look(View.of(work.plan().design().definition().shown().angle()));
+            Pose pose = work.plan().design().poses().get(name);
+            motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName,
+                    pose.after().orElse("closed"), name);
+            motion.look(pose.spread().isPresent() ? View.TILTED
+                    : View.of(work.plan().design().definition().shown().angle()));
             if (play) {
                 motion.play();
             }
@@ -160,9 +164,9 @@ final class CardPane extends BorderPane {
         return motion;
     }
 
-    /** Brings the card half open, seen from the front or from behind. */
-    void halfOpen(boolean behind) {
-        work.plan().poses().stream().filter(posed -> posed.name().equals(PoseDrawing.HALF_OPEN)).findFirst()
+    /** Brings the card into a pose, seen from the front or from behind. */
+    void pose(String name, boolean behind) {
+        work.plan().poses().stream().filter(posed -> posed.name().equals(name)).findFirst()
                 .ifPresent(posed -> choose(posed.name(), true));
         if (behind) {
             motion.lookFromBehind();

@@ -16,6 +16,7 @@ public final class BuiltInDesigns {
             "back-fold-holder", "criss-cross-pocket",
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
             "notch-sleeve", "turned-tag", "insert", "envelope", "ribbon-pull", "ribbon-tie", "sleeve-folio",
+            "strip-album",
             "ribbon-wallet");
 
     private BuiltInDesigns() {

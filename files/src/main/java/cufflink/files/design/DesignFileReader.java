@@ -139,10 +139,12 @@ public final class DesignFileReader {
                 .forEach(at -> problems.add(Problem.error(
                         file + ", measure " + Facts.measure(design.definition(), at).map(Measure::name).orElse(""),
                         DesignFileWords.NO_CREASE_OR_PANEL.of("at", at))));
+        design.pages().forEach(page -> page.sides()
+                .forEach(side -> reference(file, "page " + side.name(), side.panel(), creased, problems)));
         design.pockets().forEach(pocket -> {
             String where = "pocket " + pocket.definition().id();
-            reference(file, where, pocket.definition().front(), creased, problems);
-            reference(file, where, pocket.definition().back(), creased, problems);
+            reference(file, where, pocket.front(), creased, problems);
+            reference(file, where, pocket.back(), creased, problems);
         });
         return problems;
     }

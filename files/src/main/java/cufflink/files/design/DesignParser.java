@@ -16,6 +16,7 @@ import cufflink.design.Held;
 import cufflink.design.Measure;
 import cufflink.design.Occurs;
 import cufflink.design.Occurs.Repeat;
+import cufflink.design.PageDefinition;
 import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.PieceDefinition;
@@ -34,6 +35,8 @@ import java.util.Optional;
 
 /** Turns the tree of a design file into a definition. The fields it asks for are the language. */
 final class DesignParser {
+    private static final PanelPlace NOWHERE = new PanelPlace(Template.of("?"), Template.of("?"));
+
     private final List<Problem> problems = new ArrayList<>();
     private final PartParser parts;
 
@@ -78,7 +81,8 @@ final class DesignParser {
                     fields.all("mats", "A mat", DesignParser::mat),
                     fields.all("folding", "A fold step", DesignParser::foldStep),
                     fields.all("glue", "Glue", DesignParser::glue),
-                    fields.all("stack", "“stack”", DesignParser::layers), SoftParser.trim(fields));
+                    fields.all("stack", "“stack”", DesignParser::layers), SoftParser.trim(fields),
+                    fields.all("finish", "“finish”", end -> said(end, end.requiredTemplate("say"))));
             DesignDefinition.Claims claims = claims(fields);
             PartDefinition.Use asPart = fields.node("asPart").map(node -> new UseParser(problems, measures).use(node))
                     .orElse(PartDefinition.Use.UNSAID);
@@ -100,7 +104,7 @@ final class DesignParser {
         return new DesignDefinition.Claims(!fields.has("covered") || fields.flag("covered"),
                 fields.list("pockets").stream().map(node -> Fields.occurs(node, "A pocket", problems, this::pocket))
                         .toList(),
-                poses,
+                poses, fields.all("pages", "A page", DesignParser::page),
                 fields.list("checks").stream().map(this::rule).toList());
     }
 
@@ -145,6 +149,18 @@ final class DesignParser {
         return new Pose(after, others, angles, when, repeat);
     }
 
+    private static PageDefinition page(Fields fields) {
+        List<YamlNode> names = fields.list("names");
+        if (names.size() != 2) {
+            fields.problem(fields.place(), DesignFileWords.PAGE_OF_TWO_SIDES.of());
+            names = List.of(new YamlNode.Scalar("?", fields.place()), new YamlNode.Scalar("?", fields.place()));
+        }
+        return new PageDefinition(Template.of(PageDefinition.BOOK),
+                new PageDefinition.Side(fields.template(names.get(0)), place(fields, "front")),
+                new PageDefinition.Side(fields.template(names.get(1)), place(fields, "back")),
+                fields.has("next") ? Optional.of(fields.template("next")) : Optional.empty());
+    }
+
     private static DesignDefinition.Layers layers(Fields fields) {
         return new DesignDefinition.Layers(place(fields, "front"), place(fields, "behind"));
     }
@@ -184,7 +200,7 @@ final class DesignParser {
             fields.problem(fields.place(),
                     DesignFileWords.FOLD_OR_CREASE.of());
         }
-        return new FoldStep(Template.of(fields.text("piece").orElse("base")),
+        return new FoldStep(fields.has("piece") ? fields.template("piece") : Template.of("base"),
                 fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(), fields.formula("to"),
                 said(fields, fields.template("say")),
                 fields.flag("through"), opens, tucks(fields));
@@ -206,7 +222,7 @@ final class DesignParser {
     static PanelPlace place(Fields fields, String name) {
         return fields.node(name).map(node -> place(fields, fields.requiredText(name), node)).orElseGet(() -> {
             fields.requiredText(name);
-            return new PanelPlace(Template.of("?"), Template.of("?"));
+            return NOWHERE;
         });
     }
 
@@ -214,7 +230,7 @@ final class DesignParser {
         int dot = text.indexOf('{') < 0 ? text.lastIndexOf('.') : text.indexOf('.');
         if (dot < 1) {
             fields.problem(node.place(), DesignFileWords.PANEL_EXPECTED.of("text", text));
-            return new PanelPlace(Template.of("?"), Template.of("?"));
+            return NOWHERE;
         }
         return new PanelPlace(fields.template(new YamlNode.Scalar(text.substring(0, dot), node.place())),
                 fields.template(new YamlNode.Scalar(text.substring(dot + 1), node.place().after(dot + 1))));
@@ -261,11 +277,11 @@ final class DesignParser {
     }
 
     private Pocket pocket(Fields fields) {
-        List<String> between = fields.texts("between");
+        List<PanelPlace> between = places(fields, "between");
         if (between.size() != 2) {
             fields.problem(fields.place(),
                     DesignFileWords.POCKET_BETWEEN_TWO.of());
-            between = List.of("?.?", "?.?");
+            between = List.of(NOWHERE, NOWHERE);
         }
         String id = fields.id("id");
         Formula depth = fields.requiredFormula("depth");
@@ -275,8 +291,8 @@ final class DesignParser {
                 fields.text("flap").map(flap -> panel(fields, flap)), fields.flag("stuck"));
         DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
                 fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
-        return new Pocket(id, fields.text("label").orElse(id), panel(fields, between.get(0)),
-                panel(fields, between.get(1)), space, fields.requiredText("holds"), reach,
+        return new Pocket(id, fields.text("label").orElse(id), between.get(0), between.get(1), space,
+                fields.requiredText("holds"), reach,
                 fields.text("change").orElse(""));
     }
 

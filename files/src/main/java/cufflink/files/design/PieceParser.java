@@ -52,7 +52,7 @@ final class PieceParser {
         PieceDefinition.Lying lying = new PieceDefinition.Lying(
                 fields.word("up", Face.class, Face::word).orElse(Face.INSIDE),
                 fields.has("rests") ? Optional.of(fields.template("rests")) : Optional.empty(), lean,
-                fields.flag("loose"), fields.flag("standIn"));
+                fields.flag("loose"), fields.flag("standIn"), fields.formula("reversed"));
         return new PieceDefinition(fields.template(where),
                 fields.has("label") ? fields.template("label") : fields.template(where),
                 new PieceDefinition.Source(material(fields), fields.text("from")), lying, fields.formula(size.get(0)),

@@ -92,7 +92,10 @@ public final class HandOutWriter {
             case CUT -> cutList();
             case SCORE -> scoreList();
             case MAT, PUNCH, FOLD, GLUE -> pictured(phase);
-            case CHECK -> checks();
+            case CHECK -> {
+                pages();
+                checks();
+            }
         }
     }
 
@@ -221,15 +224,7 @@ public final class HandOutWriter {
             SizedDesign.Piece piece = plan.design().piece(setup.piece());
             DoubleFunction<Picture> drawn = setup.slants().isEmpty() ? point -> ruler(piece, setup, point)
                     : point -> StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.TILTED, true), point);
-            Picture ruler = drawn.apply(0.5);
-            double scale = Math.min(flow.width() / ruler.width(), 190 / ruler.height());
-            Picture fitted = drawn.apply(1 / scale);
-            flow.ensure(fitted.height() * scale + 60);
-            flow.text(step.title(), 12.5, 0, true);
-            flow.text(step.text(), TEXT, 0, false);
-            flow.skip(10);
-            flow.picture(fitted, 0, scale);
-            flow.skip(fitted.height() * scale + 4);
+            wide(step, drawn);
             for (Reading reading : step.readings()) {
                 flow.tickBox(12);
                 flow.text(reading.text(format) + "   " + reading.label(), 12.5, 18, true);
@@ -252,7 +247,7 @@ public final class HandOutWriter {
 
     private Picture ruler(SizedDesign.Piece piece, ScoreSetup setup, double point) {
         Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), setup.mirrored(), point,
-                Optional.empty(), Optional.of(format));
+                Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan)));
         Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
         List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
         List<Shape> shapes = new ArrayList<>(lying.shapes());
@@ -292,6 +287,29 @@ public final class HandOutWriter {
             }
             flow.skip(Math.max(0, side - (top - flow.y())));
         }
+    }
+
+    /** All pages of what is leafed through. */
+    private void pages() throws IOException {
+        for (RunStep step : steps(Phase.CHECK)) {
+            if (step.subject() instanceof StepSubject.OfPages) {
+                wide(step, point -> StepDrawing.draw(plan, step, StepDrawing.Moment.done(), point));
+            }
+        }
+    }
+
+    /** A step with its picture under it, as wide as the sheet allows. */
+    private void wide(RunStep step, DoubleFunction<Picture> drawn) throws IOException {
+        Picture first = drawn.apply(0.5);
+        double scale = Math.min(flow.width() / first.width(), 190 / first.height());
+        Picture fitted = drawn.apply(1 / scale);
+        double fits = Math.min(flow.width() / fitted.width(), scale);
+        flow.ensure(fitted.height() * fits + 60);
+        flow.text(step.title(), 12.5, 0, true);
+        flow.text(step.text(), TEXT, 0, false);
+        flow.skip(10);
+        flow.picture(fitted, 0, fits);
+        flow.skip(fitted.height() * fits + 4);
     }
 
     private void checks() throws IOException {

@@ -39,7 +39,7 @@ final class TemplatePages {
     void write() throws IOException {
         for (SizedDesign.Piece piece : plan.design().pieces()) {
             Picture picture = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), false, POINT,
-                    Optional.empty(), Optional.of(plan.format()));
+                    Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan)));
             tiles(piece.label() + ", true to size, " + piece.up().word() + " face up", upright(picture));
         }
         for (MatLayer layer : LayerDrawing.traced(plan)) {

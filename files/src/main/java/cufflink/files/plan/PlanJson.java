@@ -56,6 +56,7 @@ public final class PlanJson {
         mats(root.putArray("mats"));
         closed(root.putObject("closed"));
         fold(root.putObject("fold"));
+        PagesJson.write(root, plan);
         ArrayNode pockets = root.putArray("pockets");
         pockets(pockets);
         foundPockets(pockets);
