@@ -87,7 +87,8 @@ public final class TestDesigns {
                         false, List.of())))
                 .toList();
         return new DesignDefinition(new DesignDefinition.Head("strip", "Strip", "test", "", "easy", List.of()),
-                new DesignDefinition.Shown(Held.UPRIGHT, DesignDefinition.Angle.USUAL), measures,
+                new DesignDefinition.Shown(Held.UPRIGHT, DesignDefinition.Angle.USUAL, Optional.empty()),
+                measures,
                 List.of(Occurs.once(piece)),
                 new DesignDefinition.Making(List.of(), steps, List.of(), List.of(), DesignDefinition.Trim.NONE,
                         List.of()),

@@ -5,6 +5,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.stack.ClosedSize;
+import cufflink.stack.StandingSize;
 import cufflink.words.CheckWords;
 import cufflink.measure.Measured;
 import cufflink.words.Message;
@@ -18,7 +19,10 @@ final class EnvelopeJudge implements Judge {
 
     @Override
     public List<Check> judge(CheckSubject subject) {
-        if (subject.whole().isEmpty() || subject.envelope().isEmpty()) {
+        Optional<StandingSize> standing = StandingSize.of(subject.posed());
+        if (standing.isPresent()) {
+            return List.of(standing(subject, standing.get()));
+        } else if (subject.whole().isEmpty() || subject.envelope().isEmpty()) {
             return List.of();
         }
         ClosedSize closed = subject.whole().get();
@@ -38,5 +42,15 @@ final class EnvelopeJudge implements Judge {
         Verdict verdict = margin.isNegative() ? Verdict.BAD
                 : COMFORT.isLongerThan(margin) ? Verdict.WATCH : Verdict.GOOD;
         return List.of(new Check("envelope", verdict, Optional.of(margin), message, Optional.empty()));
+    }
+
+    /** What has no flat form goes into none. */
+    private static Check standing(CheckSubject subject, StandingSize standing) {
+        String size = subject.step().size(standing.across(), standing.deep());
+        Measured high = subject.onRuler(standing.high());
+        return subject.envelope()
+                .map(into -> Check.bad("envelope", Optional.empty(), CheckWords.STANDS_IN_NO_ENVELOPE.of("size", size,
+                        "high", high, "envelope", into.envelope().name()), Optional.empty()))
+                .orElseGet(() -> Check.good("stands", CheckWords.STANDS.of("size", size, "high", high)));
     }
 }

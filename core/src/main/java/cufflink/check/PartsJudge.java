@@ -34,7 +34,7 @@ final class PartsJudge implements Judge {
         int parts = 0;
         for (Glue glue : subject.design().glue()) {
             GluePatch patch = subject.glued().get(glue.id());
-            if (glue.way() == Way.GLUE && glue.at().isPresent() && patch != null) {
+            if ((glue.way() == Way.GLUE || glue.way() == Way.LATER) && glue.at().isPresent() && patch != null) {
                 parts++;
                 judge(subject, glue, patch).ifPresent(checks::add);
             }

@@ -14,12 +14,13 @@ import java.util.Optional;
 final class PostJudge implements Judge {
     @Override
     public List<Check> judge(CheckSubject subject) {
-        return subject.whole().flatMap(closed -> posted(subject, closed)).map(posted -> {
-            Length longer = Length.longer(posted.width(), posted.height());
-            Length shorter = Length.shorter(posted.width(), posted.height());
-            return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, posted)
-                    : british(longer, shorter, posted));
-        }).orElse(List.of());
+        return subject.whole().filter(closed -> subject.design().definition().stands().isEmpty())
+                .flatMap(closed -> posted(subject, closed)).map(posted -> {
+                    Length longer = Length.longer(posted.width(), posted.height());
+                    Length shorter = Length.shorter(posted.width(), posted.height());
+                    return List.of(subject.step().unit() == LengthUnit.INCH ? american(longer, shorter, posted)
+                            : british(longer, shorter, posted));
+                }).orElse(List.of());
     }
 
     /** What goes through the post: the card in the envelope that it is to go into, or in one that is made for it. */

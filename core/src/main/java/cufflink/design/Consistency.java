@@ -84,6 +84,8 @@ final class Consistency {
         design.folding()
                 .forEach(step -> once("folding of " + step.piece(), "crease", step.creases(), crease -> crease));
         poses();
+        design.definition().stands().filter(pose -> !design.poses().containsKey(pose))
+                .ifPresent(pose -> add("stands", DesignWords.STANDS_IN_NO_POSE.of("pose", pose)));
         held();
         return problems;
     }

@@ -50,10 +50,11 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /**
      * How it is shown.
      *
-     * @param held  how the closed card is held
-     * @param angle from where the shelf shows it half open
+     * @param held   how the closed card is held
+     * @param angle  from where the shelf shows it half open
+     * @param stands the pose in which the finished thing stays, which has no flat form; absent for a card that closes
      */
-    public record Shown(Held held, Angle angle) {
+    public record Shown(Held held, Angle angle, Optional<String> stands) {
     }
 
     /** From where a standing card is shown: tilt, spin in its plane, swing about the upright axis; degrees. */
@@ -190,9 +191,10 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param after  the pose from which it is reached; absent for the closed card
      * @param others the angle of the creases that are not named; absent if they stay as they were
      * @param repeat runs through the names of creases that are counted
+     * @param built  whether it is put together so, with what is glued later, not reached by turning creases
      */
     public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles,
-            Optional<Formula> when, Optional<Occurs.Repeat> repeat) {
+            Optional<Formula> when, Optional<Occurs.Repeat> repeat, boolean built) {
         public Pose {
             angles = Ordered.map(angles);
         }
@@ -301,7 +303,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
 
     /** The same under another head, shown from elsewhere. */
     public DesignDefinition with(Head other, Angle angle) {
-        return new DesignDefinition(other, new Shown(shown.held(), angle), measures, pieces, making,
+        return new DesignDefinition(other, new Shown(shown.held(), angle, shown.stands()), measures, pieces, making,
                 claims, parts, asPart);
     }
 
@@ -355,6 +357,11 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /** How the closed card is held. */
     public Held held() {
         return shown.held();
+    }
+
+    /** The pose in which the finished thing stays, if it has no flat form. */
+    public Optional<String> stands() {
+        return shown.stands();
     }
 
     /** The piece that the others are put on: the first. */

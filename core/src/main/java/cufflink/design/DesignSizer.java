@@ -289,7 +289,8 @@ public final class DesignSizer {
             sheet.repeat(pose.repeat(), () -> pose.angles()
                     .forEach((crease, angle) -> angles.put(CreaseRef.read(sheet.text(crease), main),
                             sheet.degrees(angle))));
-            poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles));
+            poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles, pose.built(),
+                    Optional.empty()));
         });
         poses.putAll(pages.spreads());
         return poses;

@@ -123,7 +123,8 @@ final class PageSizer {
             angles.put(opened.crease(), 0.0);
             Page.Spread spread = new Page.Spread(opened.left(), opened.right(),
                     i > 0 ? openings.get(i - 1).left() : opened.right());
-            poses.put(spread.name(), new SizedDesign.Pose(before, Optional.empty(), angles, Optional.of(spread)));
+            poses.put(spread.name(), new SizedDesign.Pose(before, Optional.empty(), angles, false,
+                    Optional.of(spread)));
             before = Optional.of(spread.name());
         }
     }

@@ -72,6 +72,11 @@ public final class PartAdding {
 
     /** Why a design cannot go to a place of a host. */
     public static Optional<Message> misplaced(DesignDefinition host, DesignDefinition design, PartPlace place) {
+        if (host.stands().isPresent() && place instanceof PartPlace.Around) {
+            return Optional.of(DesignWords.NOTHING_GOES_ROUND.of("design", host.title()));
+        } else if (design.stands().isPresent()) {
+            return Optional.of(DesignWords.STANDS_BY_ITSELF.of("design", design.title()));
+        }
         return place.accept(new PartPlace.Cases<>() {
             @Override
             public Optional<Message> onPanel(PartPlace.OnPanel on) {
@@ -116,7 +121,7 @@ public final class PartAdding {
 
             @Override
             public Boolean around() {
-                return true;
+                return host.stands().isEmpty();
             }
         });
     }

@@ -306,17 +306,18 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * @param after  the pose from which it is reached; absent for the closed card
      * @param others degrees of all creases that are not named; absent for those of the pose before
      * @param angles degrees by crease
+     * @param built  whether it is put together so, with what is glued later, not reached by turning creases
      * @param spread the sides of pages that it shows; absent for a pose in which nothing is leafed through
      */
-    public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles,
+    public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles, boolean built,
             Optional<Page.Spread> spread) {
         public Pose {
             angles = Ordered.map(angles);
         }
 
-        /** In which nothing is leafed through. */
+        /** Reached by turning creases, and in which nothing is leafed through. */
         public Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
-            this(after, others, angles, Optional.empty());
+            this(after, others, angles, false, Optional.empty());
         }
     }
 

@@ -2,7 +2,6 @@ package cufflink.drawing;
 
 import cufflink.design.Page;
 import cufflink.design.SizedDesign;
-import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
 import cufflink.fold.PosedCard;
 import cufflink.plan.Plan;
@@ -40,8 +39,8 @@ public final class PoseDrawing {
     }
 
     private static FoldScene scene(Plan plan, PosedCard posed, FoldedState state) {
-        FlatFoldedState closed = plan.closed().orElseThrow();
-        return FoldScene.of(plan, lying(plan, posed.name(), state), closed.state(), closed.order()).trimmed(plan);
+        StandingLayers layers = StandingLayers.of(plan.closed().orElseThrow(), state);
+        return FoldScene.of(plan, lying(plan, posed.name(), state), layers.flat(), layers.order()).trimmed(plan);
     }
 
     /** What is leafed through lies with the page up that stays where it is. */

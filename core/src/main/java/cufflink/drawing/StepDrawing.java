@@ -124,7 +124,7 @@ public final class StepDrawing {
 
             @Override
             public Picture card(StepSubject.OfCard card) {
-                return ClosedDrawing.draw(plan, false, point).orElseGet(() -> flat(plan.design().main().id()));
+                return CardDrawing.draw(plan, point).orElseGet(() -> flat(plan.design().main().id()));
             }
         });
     }

@@ -60,7 +60,22 @@ final class SheetFit {
             sound = false;
             found = search();
         }
-        return found;
+        return found.map(this::climbed);
+    }
+
+    /** From a size to the last that comes out a step at a time: what parts are rounded to may leave room above. */
+    private Steps climbed(Steps size) {
+        Steps at = size;
+        Optional<Steps> up = Optional.of(size);
+        while (up.isPresent()) {
+            at = up.get();
+            up = next(at).stream().filter(this::isWithin).filter(this::fits).findFirst();
+        }
+        return at;
+    }
+
+    private boolean isWithin(Steps size) {
+        return Math.max(size.across(), size.down()) <= farthest();
     }
 
     private Optional<Steps> search() {

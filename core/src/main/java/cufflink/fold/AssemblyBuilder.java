@@ -14,6 +14,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.LayerWords;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -52,7 +53,7 @@ final class AssemblyBuilder {
         Set<String> left = new LinkedHashSet<>(patterns.keySet());
         while (!left.isEmpty()) {
             String root = left.iterator().next();
-            Set<String> reached = reached(root, joins);
+            Set<String> reached = reached(Set.of(root), joins);
             left.removeAll(reached);
             left.remove(root);
             assemblies.add(assembly(root, reached, joins));
@@ -65,8 +66,22 @@ final class AssemblyBuilder {
         return assemblies;
     }
 
-    private static Set<String> reached(String root, List<Join> joins) {
-        Set<String> reached = new LinkedHashSet<>(Set.of(root));
+    /** What is joined to a card later, with all that hangs on it; nothing where a joint does not say where. */
+    static Later later(CreasedDesign creased, Assembly card) {
+        AssemblyBuilder builder = new AssemblyBuilder(creased);
+        List<String> flat = card.pieces().stream().map(CreasePattern::piece).toList();
+        List<Join> joins = builder.design.glue().stream().filter(builder::isKnown)
+                .filter(glue -> glue.way() != Way.LATER || glue.at().isPresent()).map(builder::join)
+                .filter(join -> !flat.contains(join.part().piece()) || !flat.contains(join.onto().piece())).toList();
+        Set<String> reached = reached(flat, joins);
+        return new Later(
+                builder.patterns.values().stream().filter(
+                        pattern -> reached.contains(pattern.piece()) && !flat.contains(pattern.piece())).toList(),
+                joins.stream().filter(join -> reached.contains(join.part().piece())).toList());
+    }
+
+    private static Set<String> reached(Collection<String> roots, List<Join> joins) {
+        Set<String> reached = new LinkedHashSet<>(roots);
         boolean grew = true;
         while (grew) {
             grew = false;
@@ -121,16 +136,16 @@ final class AssemblyBuilder {
     private Join join(Glue glue) {
         boolean onUpFace = glue.face() == patterns.get(glue.onto().piece()).up();
         Join.Way way = switch (glue.way()) {
-            case GLUE -> Join.Way.GLUED;
+            case GLUE, LATER -> Join.Way.GLUED;
             case WEAVE -> Join.Way.WOVEN;
             case SLOT -> Join.Way.SLOTTED;
             case SLIDE -> Join.Way.SLIDING;
             case TIED -> Join.Way.TIED;
-            case LATER -> throw new IllegalArgumentException("glue: a joint made later is no join: " + glue.id());
         };
         Optional<RigidMotion> place = glue.at().map(at -> lay(glue, at, onUpFace));
         return new Join(glue.id(), way, glue.part(), glue.onto(),
-                new Join.Seat(place, onUpFace, axis(glue, place)), glue.way() == Way.GLUE ? glued(glue) : List.of(),
+                new Join.Seat(place, onUpFace, axis(glue, place)),
+                glue.way() == Way.GLUE || glue.way() == Way.LATER ? glued(glue) : List.of(),
                 glue.passing());
     }
 

@@ -67,6 +67,11 @@ public record ClosedDesign(FoldedDesign folded, List<ClosedAssembly> assemblies)
         return assemblies.stream().filter(assembly -> assembly.has(piece)).findFirst().orElseThrow();
     }
 
+    /** What is glued on the card when it stands. */
+    public Later later() {
+        return AssemblyBuilder.later(folded.creased(), card().assembly());
+    }
+
     /** A loose piece by itself need not lie flat at the end. */
     private boolean mustClose(ClosedAssembly assembly) {
         return assembly == card() || assembly.assembly().pieces().size() > 1;

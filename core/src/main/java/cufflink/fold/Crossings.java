@@ -4,6 +4,7 @@ import cufflink.design.PanelRef;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -37,13 +38,18 @@ final class Crossings {
      * passed over.
      */
     static Optional<List<PanelRef>> first(FoldedState state, Travel since) {
-        return new Crossings(state).first(since);
+        return new Crossings(state).first(since::together);
     }
 
-    private Optional<List<PanelRef>> first(Travel since) {
+    /** Two panels of which one passes through the other. */
+    static Optional<List<PanelRef>> first(FoldedState state) {
+        return new Crossings(state).first((one, other) -> false);
+    }
+
+    private Optional<List<PanelRef>> first(BiPredicate<PanelRef, PanelRef> passed) {
         for (int i = 0; i < position.length; i++) {
             for (int j = i + 1; j < position.length; j++) {
-                if (isOnBothSides(i, j) && isOnBothSides(j, i) && !since.together(panels.get(i), panels.get(j))
+                if (isOnBothSides(i, j) && isOnBothSides(j, i) && !passed.test(panels.get(i), panels.get(j))
                         && passesThrough(i, j)) {
                     return Optional.of(List.of(panels.get(i), panels.get(j)));
                 }

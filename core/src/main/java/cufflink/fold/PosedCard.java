@@ -32,11 +32,27 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
      * @param ofPart whether a piece is that of a part; what a pose says of all other creases is not said of its creases
      */
     public static List<PosedCard> pose(FlatFoldedState closed, Map<String, Pose> poses, Predicate<String> ofPart) {
+        return pose(closed, Later.NOTHING, poses, ofPart);
+    }
+
+    /**
+     * The same.
+     *
+     * @param later what is there in the poses in which the card is put together, and in those that follow them
+     */
+    public static List<PosedCard> pose(FlatFoldedState closed, Later later, Map<String, Pose> poses,
+            Predicate<String> ofPart) {
         Assembly joined = closed.state().assembly().joinedAsIn(closed.state());
         Map<Assembly, Folder> folders = new HashMap<>();
         Map<String, FoldedState> known = new LinkedHashMap<>();
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
+            if (pose.built()) {
+                PosedCard built = built(name, pose, closed, later.on(joined));
+                built.state().value().ifPresent(there -> known.put(name, there));
+                posed.add(built);
+                return;
+            }
             Assembly tied = joined;
             for (CreaseRef angle : pose.angles().keySet()) {
                 tied = tied.tiedBy(angle);
@@ -49,11 +65,34 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
                     pose.angles().keySet());
             Outcome<FoldedState> state = motion.end().then(end -> reached(end, pose));
             Optional<Problem> obstacle = state.value()
-                    .flatMap(there -> PathChecker.obstacle(motion, Optional.of(closed), Set.of()));
+                    .flatMap(there -> PathChecker.obstacle(motion, layers(closed, from), Set.of()));
             state.value().ifPresent(there -> known.put(name, there));
             posed.add(new PosedCard(name, motion, state, obstacle));
         });
         return posed;
+    }
+
+    /** The closed card's layers tell nothing of what is glued on when it stands. */
+    private static Optional<FlatFoldedState> layers(FlatFoldedState closed, FoldedState from) {
+        return Optional.of(closed).filter(flat -> flat.state().position().keySet().containsAll(
+                from.assembly().panels()));
+    }
+
+    /** Put together so, with no way there: only that it hangs together, and that nothing stands across anything. */
+    private static PosedCard built(String name, Pose pose, FlatFoldedState closed, Assembly whole) {
+        Folder folder = new Folder(whole);
+        Map<CreaseRef, Double> angles = new LinkedHashMap<>();
+        whole.creases().forEach(crease -> angles.put(crease, pose.others().orElse(closed.state().angle(crease))));
+        angles.putAll(pose.angles());
+        angles.keySet().retainAll(whole.creases());
+        Outcome<FoldedState> state = folder.follow(angles, angles, List.of(pose.angles().keySet(), Set.of()))
+                .then(there -> reached(there, pose));
+        FoldedState shown = state.value().orElse(closed.state());
+        Optional<Problem> obstacle = state.value().flatMap(Crossings::first)
+                .map(pair -> Problem.error(pair.get(0).piece(), FoldWords.STANDS_ACROSS.of("panel",
+                        whole.panel(pair.get(0)).label(), "other", whole.panel(pair.get(1)).label())));
+        return new PosedCard(name, new FoldMotion(new Folder(shown.assembly()), shown, Map.of(), Set.of()), state,
+                obstacle);
     }
 
     private static Outcome<FoldedState> reached(FoldedState end, Pose pose) {

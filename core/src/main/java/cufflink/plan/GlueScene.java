@@ -37,7 +37,7 @@ public record GlueScene(String host, boolean mirrored, Optional<RigidMotion> pla
     public static Optional<GlueScene> of(Workings plan, Glue glue) {
         String host = glue.at().isPresent() ? glue.onto().piece() : glue.part().piece();
         Face up = plan.pieces().get(host).pattern().up();
-        Optional<Join> join = plan.stacked().assembly(host).joins().stream()
+        Optional<Join> join = plan.stacked().assembly(glue).joins().stream()
                 .filter(candidate -> candidate.id().equals(glue.id()))
                 .findFirst();
         Face face = glue.at().isPresent() ? glue.face() : partsFace(plan, glue);

@@ -13,10 +13,13 @@ import cufflink.fold.PosedCard;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.RulerStep;
 import cufflink.problem.Problem;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.ClosedStack;
+import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -107,6 +110,16 @@ public record Plan(Workings workings, List<Check> checks, List<RunStep> run, Lis
     /** Height of the closed card as it is held. */
     public Optional<Length> closedHeight() {
         return workings.closedSize().map(ClosedSize::height);
+    }
+
+    /** How large it is, on the ruler: closed, or where it stands; absent while it does not close. */
+    public Optional<Message> size() {
+        RulerStep ruler = project().step();
+        return workings.standing()
+                .map(size -> StepWords.STANDS_AT.of("size", ruler.size(size.across(), size.deep()), "high",
+                        ruler.text(size.high())))
+                .or(() -> workings.closedSize().map(
+                        size -> StepWords.CLOSED_AT.of("size", ruler.size(size.width(), size.height()))));
     }
 
     /** Why a piece does not fold, the card does not close, or a pose cannot be taken; empty if nothing is wrong. */

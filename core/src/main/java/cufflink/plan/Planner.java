@@ -110,7 +110,7 @@ public final class Planner {
     private static Map<String, GluePatch> glued(StackedDesign stacked) {
         Map<String, GluePatch> glued = new LinkedHashMap<>();
         stacked.design().glue().forEach(glue -> {
-            Assembly assembly = stacked.assembly(glue.onto().piece());
+            Assembly assembly = stacked.assembly(glue);
             assembly.joins().stream().filter(join -> join.id().equals(glue.id())).findFirst()
                     .ifPresent(join -> glued.put(glue.id(), GluePatch.of(assembly, join, glue)));
         });

@@ -16,6 +16,7 @@ import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.stack.ClosedSize;
 import cufflink.stack.Leafing;
+import cufflink.stack.StandingSize;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
@@ -258,12 +259,23 @@ final class RunSheet {
     }
 
     private void checking() {
-        Message size = plan.closedSize().map(closed -> (estimated() ? StepWords.MEASURE_IT_ROUGHLY
-                : StepWords.MEASURE_IT).of("size", plan.project().step().size(closed.width(), closed.height()),
-                        "thickness", Measured.of(closed.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE))))
+        Message size = plan.standing().map(this::measured).or(() -> plan.closedSize().map(this::measured))
                 .orElseGet(StepWords.NOT_CLOSED_YET::of);
         addOnce(StepWords.CLOSES_HOLDS_FITS.of(), List.of(size, StepWords.NOTE_IT.of()), Optional.empty(),
                 new StepSubject.OfCard(),
-                plan.closedSize().map(closed -> List.of(closedSize(closed))).orElse(List.of()));
+                plan.standing().isPresent() ? List.of()
+                        : plan.closedSize().map(closed -> List.of(closedSize(closed))).orElse(List.of()));
+    }
+
+    private Message measured(StandingSize standing) {
+        RulerStep ruler = plan.project().step();
+        return StepWords.MEASURE_IT_STANDING.of("size", ruler.size(standing.across(), standing.deep()), "high",
+                Measured.of(standing.high(), ruler));
+    }
+
+    private Message measured(ClosedSize closed) {
+        return (estimated() ? StepWords.MEASURE_IT_ROUGHLY : StepWords.MEASURE_IT).of("size",
+                plan.project().step().size(closed.width(), closed.height()), "thickness",
+                Measured.of(closed.thickness(), LengthFormat.of(LengthUnit.MILLIMETRE)));
     }
 }

@@ -16,6 +16,7 @@ import cufflink.stack.ClosedStack;
 import cufflink.stack.PosedDesign;
 import cufflink.stack.SoftWay;
 import cufflink.stack.StackedDesign;
+import cufflink.stack.StandingSize;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -71,6 +72,11 @@ public record Workings(Project project, FitAnswer fit, PosedDesign posed, Map<St
     /** The size of the closed card as it is held; absent while it does not close. */
     public Optional<ClosedSize> closedSize() {
         return stacked().closedSize();
+    }
+
+    /** How large it is where it stands; absent for what closes. */
+    public Optional<StandingSize> standing() {
+        return StandingSize.of(posed);
     }
 
     public Measures measures() {

@@ -237,7 +237,8 @@ final class OrnamentMeasurer {
     private Map<String, Problem> obstacles(List<Decoration.Laid> ornaments) {
         FlatFoldedState bare = stacked.flat().orElseThrow();
         Map<String, Problem> obstacles = new LinkedHashMap<>();
-        List<PosedCard> worn = PosedCard.pose(Decoration.of(bare, ornaments).flat(), stacked.design().poses(),
+        List<PosedCard> worn = PosedCard.pose(Decoration.of(bare, ornaments).flat(), stacked.later(),
+                stacked.design().poses(),
                 stacked.design()::isOfPart);
         for (int i = 0; i < worn.size(); i++) {
             if (poses.get(i).obstacle().isEmpty() && worn.get(i).obstacle().isPresent()) {

@@ -20,7 +20,8 @@ public record PosedDesign(StackedDesign stacked, List<PosedCard> poses, List<Sof
     /** The card in every pose that its design names. */
     public static PosedDesign of(StackedDesign stacked, RulerStep step) {
         List<PosedCard> poses = stacked.flat()
-                .map(flat -> PosedCard.pose(flat, stacked.design().poses(), stacked.design()::isOfPart))
+                .map(flat -> PosedCard.pose(flat, stacked.later(), stacked.design().poses(),
+                        stacked.design()::isOfPart))
                 .orElse(List.of());
         return new PosedDesign(stacked, poses, SoftMeasurer.measure(stacked, poses, step),
                 OrnamentMeasurer.measure(stacked, poses));

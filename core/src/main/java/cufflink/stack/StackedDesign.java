@@ -1,6 +1,7 @@
 package cufflink.stack;
 
 import cufflink.design.CreaseRef;
+import cufflink.design.DesignDefinition.Way;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.design.Soft;
@@ -9,6 +10,7 @@ import cufflink.fold.ClosedDesign;
 import cufflink.fold.Decoration;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedPiece;
+import cufflink.fold.Later;
 import cufflink.mat.MatLayer;
 import cufflink.mat.MatSettings;
 import cufflink.mat.MatSizer;
@@ -126,6 +128,11 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
         return closed.design();
     }
 
+    /** What is glued on the card when it stands. */
+    public Later later() {
+        return closed.later();
+    }
+
     /** Each piece folded by itself, by id, in the order of the design. */
     public Map<String, FoldedPiece> pieces() {
         return closed.folded().pieces();
@@ -139,6 +146,11 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
     /** What a piece is joined to. */
     public Assembly assembly(String piece) {
         return closed.with(piece).assembly();
+    }
+
+    /** What a joint is part of: the card as it stands for one that is made later. */
+    public Assembly assembly(SizedDesign.Glue joint) {
+        return joint.way() == Way.LATER ? later().on(assembly()) : assembly(joint.onto().piece());
     }
 
     /** The closed card with its order of layers; absent while it does not close. */

@@ -93,6 +93,9 @@ public enum CheckWords implements Code {
     POSE_NOT_REACHED("It cannot be brought to the pose “{pose}”: {problem}",
             "{problem.remedy}"),
     MOVES("It moves freely: {poses}."),
+    STANDS("It stands {size} and {high} high. It has no flat form: it is handed over, not posted in an envelope."),
+    STANDS_IN_NO_ENVELOPE("It stands {size} and {high} high, and does not lie flat: it does not go into the {envelope} "
+            + "envelope.", "Hand it over, or post it in a box."),
     PAGES_UPRIGHT("Every page stands upright."),
     PAGES_UPSIDE_DOWN("Upside down when it is leafed through: {pages}.",
             "Turn what they are on, or what lies on them."),

@@ -23,6 +23,7 @@ public enum FoldWords implements Code {
     NOTHING_NEAR_CLOSES("No nearby angles close it: check the lengths between the creases and the ends of the slits."),
     HELD_ELSEWHERE("It cannot open at {joint} there: another joint holds the same panels.",
             "Let the pose start from the closed card."),
+    STANDS_ACROSS("The {panel} would stand across the {other}.", "Change the angles, or make one of them smaller."),
     POSE_OUT_OF_REACH("Crease {crease} stops at {stops}°; it cannot reach {wanted}°.",
             "Something it is joined to holds it."),
     LIES_UNDER("Crease {creases} cannot be folded now: the {upper} lies on the {lower}.",

@@ -111,6 +111,9 @@ public enum StepWords implements Code {
     MEASURE_IT("Closed it should measure {size} and be {thickness} thick."),
     MEASURE_IT_ROUGHLY("Closed it should measure {size} and be {thickness} thick, as estimated from the papers' "
             + "weights."),
+    CLOSED_AT("Closed {size}"),
+    STANDS_AT("Standing {size}, {high} high"),
+    MEASURE_IT_STANDING("Standing it should measure {size} and be {high} high."),
     NOT_CLOSED_YET("It does not close yet: see the checks."),
     NOTE_IT("Note what to change next time.");
 

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.Measure;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Fold;
 import cufflink.design.SizedDesign;
@@ -47,6 +48,8 @@ import org.locationtech.jts.geom.Polygon;
  * as its picture shows it, every mark on the ruler.
  */
 class HandWorkTest {
+    private static final int MANY = 100;
+
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final Pattern ALONG = Pattern
             .compile("(?:Glue, as the picture shows it, along|Along): ([a-z ,]+?)(?:, only|\\.)");
@@ -54,12 +57,18 @@ class HandWorkTest {
     /**
      * Every design in both units with every combination of its own choices; those of a part are tried in its design.
      */
+    /** All combinations of choices; of a design with very many each choice by itself. */
     static Stream<Project> projects() {
-        return BuiltInDesigns.all().stream()
-                .flatMap(design -> Stream.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE).flatMap(ruler -> {
+        return BuiltInDesigns.all().stream().flatMap(
+                design -> Stream.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE).flatMap(ruler -> {
+                    List<Measure> own = design.measures().stream()
+                            .filter(one -> !one.name().contains(".") && one.choices().size() > 1).toList();
+                    int all = own.stream().mapToInt(one -> one.choices().size()).reduce(1,
+                            (a, b) -> Math.min(a * b, MANY));
                     List<Project> projects = new ArrayList<>(List.of(Project.of(design, ruler)));
-                    for (var measure : design.measures().stream().filter(one -> !one.name().contains(".")).toList()) {
-                        List<Project> more = projects.stream().flatMap(project -> measure.choices().stream().skip(1)
+                    for (Measure measure : own) {
+                        List<Project> from = all < MANY ? projects : projects.subList(0, 1);
+                        List<Project> more = from.stream().flatMap(project -> measure.choices().stream().skip(1)
                                 .map(choice -> project.withSet(measure.name(), choice))).toList();
                         projects.addAll(more);
                     }

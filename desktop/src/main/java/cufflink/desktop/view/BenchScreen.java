@@ -5,6 +5,7 @@ import cufflink.desktop.control.Fractions;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
+import cufflink.words.Message;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -178,10 +179,7 @@ public final class BenchScreen extends ListeningScreen {
         if (!name.isFocused()) {
             name.setText(plan.project().name());
         }
-        closed.setText(plan.stack().isPresent()
-                ? "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(),
-                        plan.closedHeight().orElseThrow())
-                : "Does not close");
+        closed.setText(plan.size().map(Message::sentence).orElse("Does not close"));
         Check worst = plan.checks().get(0);
         verdict.getStyleClass().removeAll("chip-good", "chip-watch", "chip-bad");
         verdict.getStyleClass().add("chip-" + worst.verdict().word());

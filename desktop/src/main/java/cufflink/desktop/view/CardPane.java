@@ -69,13 +69,16 @@ final class CardPane extends BorderPane {
     void show() {
         ToggleGroup group = new ToggleGroup();
         choices.getChildren().clear();
-        choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
+        Optional<String> stands = work.plan().design().definition().stands();
+        if (stands.isEmpty()) {
+            choices.getChildren().addAll(choice(FRONT, group), choice(BACK, group));
+        }
         if (!WrappedDrawing.rounds(work.plan()).isEmpty()) {
             choices.getChildren().addAll(choice(WRAPPED, group), choice(WRAPPED_BACK, group));
         }
         work.plan().poses().forEach(posed -> choices.getChildren().add(choice(posed.name(), group)));
         boolean kept = choices.getChildren().stream().anyMatch(node -> ((ToggleButton) node).getText().equals(chosen));
-        choose(kept ? chosen : FRONT, false);
+        choose(kept ? chosen : stands.orElse(FRONT), false);
     }
 
     private ToggleButton choice(String name, ToggleGroup group) {
@@ -98,7 +101,7 @@ final class CardPane extends BorderPane {
             setRight(null);
             Pose pose = work.plan().design().poses().get(name);
             motion.show(share -> PoseDrawing.between(work.plan(), posed.get(), share), this::panelName,
-                    pose.after().orElse("closed"), name);
+                    pose.built() ? name : pose.after().orElse("closed"), name);
             motion.look(pose.spread().isPresent() ? View.TILTED
                     : View.of(work.plan().design().definition().shown().angle()));
             if (play) {

@@ -5,6 +5,7 @@ import cufflink.drawing.FoldDrawing;
 import cufflink.drawing.FoldScene;
 import cufflink.drawing.Picture;
 import cufflink.drawing.View;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
@@ -44,6 +45,7 @@ final class MotionPane extends BorderPane {
     private final HBox controls = new HBox();
     private final Label from = new Label();
     private final Label to = new Label();
+    private final Button again = button("Again", "again", this::play);
     private UnaryOperator<String> names = id -> id;
     private DoubleFunction<Optional<FoldScene>> scenes = at -> Optional.empty();
     private Envelope room = new Envelope();
@@ -75,7 +77,7 @@ final class MotionPane extends BorderPane {
         slider.valueProperty().bindBidirectional(share);
         slider.setOnMousePressed(press -> motion.stop());
         HBox.setHgrow(slider, Priority.ALWAYS);
-        controls.getChildren().addAll(from, slider, to, button("Again", "again", this::play),
+        controls.getChildren().addAll(from, slider, to, again,
                 button("Above", "above", () -> look(View.ABOVE)),
                 button("Tilted", "tilted", () -> look(View.TILTED)), button("Back", "behind", this::lookFromBehind));
         controls.getStyleClass().add("fold-controls");
@@ -97,10 +99,16 @@ final class MotionPane extends BorderPane {
      *
      * @param motions   the scene at a share of the way, 0 to 1
      * @param panelName what to call the panel with an id; empty for what is no panel
+     * @param start     what it is called where it starts; as where it ends if nothing moves
      */
     void show(DoubleFunction<Optional<FoldScene>> motions, UnaryOperator<String> panelName, String start, String end) {
         scenes = motions;
         names = panelName;
+        boolean moves = !start.equals(end);
+        List.of(from, slider, to, again).forEach(part -> {
+            part.setVisible(moves);
+            part.setManaged(moves);
+        });
         from.setText(start);
         to.setText(end);
         picture.describe("The paper, from " + start + " to " + end);

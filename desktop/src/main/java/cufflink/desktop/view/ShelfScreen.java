@@ -8,7 +8,7 @@ import cufflink.desktop.work.ShelfWork;
 import cufflink.desktop.work.ShelfWork.OnShelf;
 import cufflink.desktop.work.ShelfWork.Refused;
 import cufflink.desktop.work.ShelfWork.Shelf;
-import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.CardDrawing;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
 import cufflink.measure.RulerStep;
@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import cufflink.words.Message;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -222,15 +223,17 @@ public final class ShelfScreen extends ListeningScreen {
         picture.getStyleClass().add("shelf-picture");
         picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN,
                 View.of(item.design().shown().angle()), point)
-                .or(() -> ClosedDrawing.draw(item.plan(), false, point)));
+                .or(() -> CardDrawing.draw(item.plan(), point)));
         Label title = new Label(item.design().title());
         title.getStyleClass().add("shelf-card-title");
         Label about = new Label(item.design().head().about());
         about.getStyleClass().add("shelf-card-about");
         about.setWrapText(true);
         Plan plan = item.plan();
-        String size = plan.stack().isPresent()
-                ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()) : "";
+        String size = plan.workings().standing().isPresent() ? plan.size().map(Message::sentence).orElse("")
+                : plan.stack().isPresent()
+                        ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow())
+                : "";
         Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().head().difficulty(),
                 "shelf-card-takes");
         VBox words = new VBox(title, about);

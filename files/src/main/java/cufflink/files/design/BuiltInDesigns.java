@@ -17,7 +17,7 @@ public final class BuiltInDesigns {
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
             "notch-sleeve", "turned-tag", "insert", "envelope", "ribbon-pull", "ribbon-tie", "sleeve-folio",
             "strip-album",
-            "ribbon-wallet");
+            "ribbon-wallet", "gusset-purse");
 
     private BuiltInDesigns() {
     }

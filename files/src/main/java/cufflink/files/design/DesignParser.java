@@ -76,7 +76,8 @@ final class DesignParser {
                 fields.problem(fields.place(), DesignFileWords.NO_PIECE.of());
             }
             DesignDefinition.Head head = head(fields);
-            DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), angle(fields));
+            DesignDefinition.Shown shown = new DesignDefinition.Shown(held(fields), angle(fields),
+                    fields.text("stands"));
             DesignDefinition.Making making = new DesignDefinition.Making(
                     fields.all("mats", "A mat", DesignParser::mat),
                     fields.all("folding", "A fold step", DesignParser::foldStep),
@@ -127,6 +128,7 @@ final class DesignParser {
         Optional<Formula> others = Optional.empty();
         Optional<Formula> when = Optional.empty();
         Optional<Repeat> repeat = Optional.empty();
+        boolean built = false;
         Map<Template, Formula> angles = new LinkedHashMap<>();
         if (node instanceof YamlNode.Mapping mapping) {
             for (Map.Entry<String, YamlNode> entry : mapping.entries().entrySet()) {
@@ -136,6 +138,8 @@ final class DesignParser {
                     others = Optional.of(fields.formula(entry.getValue()));
                 } else if (entry.getKey().equals("when")) {
                     when = Optional.of(fields.formula(entry.getValue()));
+                } else if (entry.getKey().equals("built")) {
+                    built = fields.flag(entry.getValue());
                 } else if (entry.getKey().equals("repeat")) {
                     repeat = fields.repeat(entry.getValue());
                 } else {
@@ -146,7 +150,7 @@ final class DesignParser {
         } else {
             fields.problem(node.place(), DesignFileWords.POSE_NAMES_NOTHING.of());
         }
-        return new Pose(after, others, angles, when, repeat);
+        return new Pose(after, others, angles, when, repeat, built);
     }
 
     private static PageDefinition page(Fields fields) {

@@ -155,10 +155,13 @@ final class Fields implements AutoCloseable {
 
     /** Yes or no; no if the field is not there. */
     boolean flag(String name) {
-        Optional<YamlNode> node = node(name);
-        String text = node.map(this::scalar).orElse("no");
+        return node(name).map(this::flag).orElse(false);
+    }
+
+    boolean flag(YamlNode node) {
+        String text = scalar(node);
         if (!text.matches("yes|no|true|false")) {
-            problem(node.orElseThrow().place(), DesignFileWords.YES_OR_NO.of("text", text));
+            problem(node.place(), DesignFileWords.YES_OR_NO.of("text", text));
         }
         return text.equals("yes") || text.equals("true");
     }

@@ -7,7 +7,7 @@ import cufflink.design.Fixing;
 import cufflink.design.Ornament;
 import cufflink.design.Measures;
 import cufflink.design.SizedDesign;
-import cufflink.drawing.ClosedDrawing;
+import cufflink.drawing.CardDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PictureTurn;
 import cufflink.drawing.PieceDrawing;
@@ -105,7 +105,7 @@ public final class HandOutWriter {
                 false);
         flow.skip(14);
         double box = 170;
-        Optional<Picture> closed = ClosedDrawing.draw(plan, false, 0.4);
+        Optional<Picture> closed = CardDrawing.draw(plan, 0.4);
         if (closed.isPresent()) {
             double scale = Math.min(box / closed.get().width(), box / closed.get().height());
             flow.picture(closed.get(), 0, scale);
@@ -123,12 +123,11 @@ public final class HandOutWriter {
     }
 
     private void facts(double indent) throws IOException {
-        if (plan.stack().isPresent()) {
-            flow.text(
-                    "Closed " + plan.project().step().size(plan.closedWidth().orElseThrow(),
-                            plan.closedHeight().orElseThrow()) + ", "
-                            + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick",
-                    15, indent, true);
+        if (plan.size().isPresent()) {
+            String thick = plan.workings().standing().isPresent() ? ""
+                    : ", " + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().orElseThrow().thickness())
+                            + " thick";
+            flow.text(plan.size().get().sentence() + thick, 15, indent, true);
         }
         flow.skip(6);
         flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: "

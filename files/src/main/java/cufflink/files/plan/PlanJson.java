@@ -204,6 +204,12 @@ public final class PlanJson {
 
     private void closed(ObjectNode node) {
         plan.workings().closedSize().ifPresent(size -> closed(node, size));
+        plan.workings().standing().ifPresent(size -> {
+            ObjectNode standing = node.putObject("standing");
+            standing.set("across", length(size.across()));
+            standing.set("deep", length(size.deep()));
+            standing.set("high", length(size.high()));
+        });
         plan.stack().ifPresent(stack -> {
             ArrayNode layers = node.putArray("layers");
             stack.layers()

@@ -20,6 +20,8 @@ public final class PlanText {
         plan.stack().ifPresent(stack -> text.append(", closed ")
                 .append(format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()))
                 .append(", ").append(LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())).append(" thick"));
+        plan.workings().standing().flatMap(size -> plan.size())
+                .ifPresent(size -> text.append("; ").append(size.sentence().toLowerCase(Locale.ROOT)));
         text.append('\n');
         if (!plan.fit().limit().isEmpty()) {
             text.append("Limit: ").append(plan.fit().limit()).append(' ').append(plan.fit().lift()).append('\n');
