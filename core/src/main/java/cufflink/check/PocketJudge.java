@@ -33,7 +33,7 @@ final class PocketJudge implements Judge {
         boolean stuck = pocket.definition().space().stuck();
         if (!stuck) {
             checks.add(judgement(id + "-width", fit.width(),
-                    (fit.width().isNegative() ? CheckWords.NOT_WIDE_ENOUGH : CheckWords.WIDE_ENOUGH).of("pocket", label,
+                    width(pocket, fit.width().isNegative()).of("pocket", label,
                             "width", subject.onRuler(pocket.width().length()), "item", item.name(), "needs",
                             subject.onRuler(item.width()), "margin", subject.margin(fit.width())),
                     subject.design().definition().measure(Role.FINISHED_WIDTH)
@@ -52,6 +52,12 @@ final class PocketJudge implements Judge {
         if (!stuck) {
             checks.add(reach(subject, pocket, item, fit.reach(), change));
         }
+    }
+
+    private static CheckWords width(Pocket pocket, boolean lacks) {
+        return pocket.definition().space().corner() ? lacks ? CheckWords.CORNER_TOO_SMALL
+                : CheckWords.CORNER_LARGE_ENOUGH
+                : lacks ? CheckWords.NOT_WIDE_ENOUGH : CheckWords.WIDE_ENOUGH;
     }
 
     /** How far a loop of ribbon stands out at the upper end of what lies in a pocket. */

@@ -287,9 +287,10 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param turned whether the contents lie in it a quarter turn round; never if absent
      * @param flap   the panel that closes the mouth and is opened to put something in
      * @param stuck  whether its sides are open, and a dot of glue keeps the contents in it
+     * @param corner whether it takes a corner of the contents only, which are wider than it is
      */
     public record Space(Side open, Formula width, Formula depth, Formula room, Optional<Formula> turned,
-            Optional<PanelRef> flap, boolean stuck) {
+            Optional<PanelRef> flap, boolean stuck, boolean corner) {
     }
 
     /** How much of the contents can be gripped, and should be. */
@@ -301,9 +302,22 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
             Optional<Formula> when) {
     }
 
-    /** The same under another head, shown from elsewhere. */
-    public DesignDefinition with(Head other, Angle angle) {
-        return new DesignDefinition(other, new Shown(shown.held(), angle, shown.stands()), measures, pieces, making,
+    /**
+     * The same under another head, shown from elsewhere.
+     *
+     * @param usual what some measures are if nobody sets them
+     * @param more  ornaments besides its own
+     */
+    public DesignDefinition with(Head other, Angle angle, Map<String, Measure.Usual> usual,
+            List<Occurs<OrnamentDefinition>> more) {
+        List<Measure> sized = measures.stream().map(measure -> Optional.ofNullable(usual.get(measure.name()))
+                .map(measure::with).orElse(measure)).toList();
+        Trim trim = making.trim();
+        return new DesignDefinition(other, new Shown(shown.held(), angle, shown.stands()), sized, pieces,
+                new Making(making.mats(), making.folding(), making.glue(), making.stack(),
+                        new Trim(trim.soft(), trim.fixings(),
+                                Stream.concat(trim.ornaments().stream(), more.stream()).toList()),
+                        making.finish()),
                 claims, parts, asPart);
     }
 

@@ -55,8 +55,22 @@ public record Measure(String name, Shown shown, Role role, Amount amount, List<S
             Optional<Formula> max) {
     }
 
+    /**
+     * What a measure is if nobody sets it.
+     *
+     * @param metric instead of it where the maker's ruler is metric
+     */
+    public record Usual(Formula value, Optional<Formula> metric) {
+    }
+
     public Measure {
         choices = List.copyOf(choices);
+    }
+
+    /** The same, usually of another size. */
+    Measure with(Usual usual) {
+        return new Measure(name, shown, role, new Amount(Optional.of(usual.value()), usual.metric(), amount.rounding(),
+                amount.min(), amount.max()), choices, contents, closes);
     }
 
     public String label() {

@@ -226,7 +226,7 @@ public final class PartExpansion {
                 names.place(pocket.back()),
                 new DesignDefinition.Space(space.open(), own.formula(space.width()), own.formula(space.depth()),
                         own.formula(space.room()), own.formula(space.turned()), space.flap().map(names::panel),
-                        space.stuck()),
+                        space.stuck(), space.corner()),
                 names.measure(pocket.holds()).orElse(pocket.holds()),
                 new DesignDefinition.Reach(own.formula(pocket.reach().here()), own.formula(pocket.reach().wanted())),
                 names.measure(pocket.change()).orElse(pocket.change()));

@@ -90,7 +90,7 @@ final class PartInPocket extends PartSeat {
         DesignDefinition.Space space = other.space();
         return new Pocket(id, other.label(), other.front(), other.back(),
                 new DesignDefinition.Space(space.open(), space.width(), space.depth(), space.room(),
-                        instead.formula(space.turned()), space.flap(), space.stuck()),
+                        instead.formula(space.turned()), space.flap(), space.stuck(), space.corner()),
                 mine, new DesignDefinition.Reach(instead.formula(other.reach().here()), other.reach().wanted()),
                 other.change());
     }

@@ -15,6 +15,7 @@ import cufflink.problem.Ordered;
 import cufflink.stack.Attached;
 import cufflink.stack.SoftSpan;
 import cufflink.stack.StackedDesign;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -94,11 +95,13 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return tops;
     }
 
-    /** The same with the ribbons, the hardware and the ornaments of the finished card. */
+    /** The same with the ribbons, the hardware, the ornaments and the contents of the finished card. */
     FoldScene trimmed(Plan plan) {
         StackedDesign stacked = plan.workings().stacked();
+        List<Attached> on = new ArrayList<>(stacked.trim());
+        stacked.stack().ifPresent(stack -> on.addAll(stack.contents()));
         return new FoldScene(state, lift, papers, mats, layers,
-                new Trim(stacked.trim(), SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)),
+                new Trim(on, SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)),
                 marked, top, pages);
     }
 

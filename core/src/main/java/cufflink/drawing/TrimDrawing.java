@@ -76,6 +76,7 @@ final class TrimDrawing {
         return switch (one.kind()) {
             case SOFT -> Ink.SOFT;
             case ORNAMENT -> Ink.ORNAMENT;
+            case CONTENTS -> Ink.CONTENTS;
             default -> Ink.HARDWARE;
         };
     }

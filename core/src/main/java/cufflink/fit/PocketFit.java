@@ -12,7 +12,7 @@ import cufflink.paper.Contents;
  * half its thickness away from the fold.
  *
  * @param width what the pocket is wider than half the girth of the contents, less the play; nothing where its sides are
- *              open
+ *              open; of one that takes a corner of them, what it takes beyond a third of their width
  * @param room  what the space from the closed end to the card's edge is longer than the contents and half their
  *              thickness
  * @param held  what of the contents is in the pocket beyond the third that keeps them from tipping out
@@ -29,6 +29,9 @@ public record PocketFit(Length width, Length room, Length held, Length reach) {
         Length play = unit == LengthUnit.INCH ? PLAY_INCH : PLAY_METRIC;
         Length inside = Length.shorter(pocket.depth().length().minus(half), item.height());
         Length width = pocket.definition().space().stuck() ? Length.ZERO
+                : pocket.definition().space().corner()
+                        ? Length.shorter(pocket.width().length(), item.width())
+                                .minus(Length.ofNanometres(item.width().nanometres() / 3))
                 : pocket.width().length().minus(item.width()).minus(item.rim()).minus(play);
         return new PocketFit(width,
                 pocket.room().length().minus(item.height()).minus(half),

@@ -31,9 +31,11 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param over      by panel: the thickness at the thickest place of it, itself included
  * @param rounds    by folded crease, what it goes round
  * @param spaces    spaces between the layers that walls close on most sides
+ * @param contents  what lies in pockets, on the panel that it moves with
  */
 public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness,
-        Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Enclosed> rounds, List<PocketSpace> spaces) {
+        Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Enclosed> rounds, List<PocketSpace> spaces,
+        List<Attached> contents) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     public ClosedStack {
@@ -41,6 +43,7 @@ public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelop
         over = Ordered.map(over);
         rounds = Ordered.map(rounds);
         spaces = List.copyOf(spaces);
+        contents = List.copyOf(contents);
     }
 
     /**

@@ -49,6 +49,8 @@ public final class ClosedStackBuilder {
     private final List<StackLayer> layers = new ArrayList<>();
     /** By spines, the innermost first. */
     private final List<Apart> apart = new ArrayList<>();
+    /** Contents, where they lie on a panel. */
+    private final List<Attached> held = new ArrayList<>();
     /** How thick contents are at their sides. */
     private final Map<StackLayer, Length> rims = new HashMap<>();
 
@@ -139,7 +141,7 @@ public final class ClosedStackBuilder {
         throw new IllegalStateException("no layer for panel " + ref);
     }
 
-    /** The contents lie at the closed end of the pocket, in the middle of its width. */
+    /** The contents lie at the closed end of the pocket, in the middle of its width or in its corner. */
     private void fill(Pocket pocket, Contents item) {
         PanelRef front = pocket.front();
         int index = Math.max(indexOf(front), indexOf(pocket.back()));
@@ -150,7 +152,7 @@ public final class ClosedStackBuilder {
                 : flat.state().assembly().panel(back).bounds();
         double w = item.width().toMillimetres();
         double h = item.height().toMillimetres();
-        Coordinate c = panel.centre();
+        Coordinate c = pocket.definition().space().corner() ? inCorner(pocket, panel, w) : panel.centre();
         Envelope lies = switch (pocket.definition().open()) {
             case TOP -> new Envelope(c.x - w / 2, c.x + w / 2, panel.getMaxY() - h, panel.getMaxY());
             case BOTTOM -> new Envelope(c.x - w / 2, c.x + w / 2, panel.getMinY(), panel.getMinY() + h);
@@ -162,7 +164,24 @@ public final class ClosedStackBuilder {
         StackLayer layer = new StackLayer(StackLayer.Kind.CONTENTS, item.name(), item.name(), Optional.empty(), 0,
                 Face.OUTSIDE, footprint, item.thickness(), 0);
         rims.put(layer, item.rim());
+        if (!leans) {
+            Face facing = layers.get(indexOf(back)).facing();
+            held.add(new Attached(StackLayer.Kind.CONTENTS, item.name(), back,
+                    indexOf(back) == index ? facing : facing.other(), (Polygon) FACTORY.toGeometry(lies),
+                    item.thickness(), item.name(), 0));
+        }
         layers.add(index, layer);
+    }
+
+    /** The middle of contents so wide that lie against the side of the panel behind where the pocket is. */
+    private Coordinate inCorner(Pocket pocket, Envelope panel, double wide) {
+        Coordinate there = flat.state().assembly().panel(pocket.front()).bounds().centre();
+        Point3 seen = flat.state().position().get(pocket.back()).inverse()
+                .after(flat.state().position().get(pocket.front())).apply(there);
+        Coordinate c = panel.centre();
+        return pocket.definition().open().y() != 0
+                ? new Coordinate(seen.x() < c.x ? panel.getMinX() + wide / 2 : panel.getMaxX() - wide / 2, c.y)
+                : new Coordinate(c.x, seen.y() < c.y ? panel.getMinY() + wide / 2 : panel.getMaxY() - wide / 2);
     }
 
     /** Over the front and under the back, across the middle; but for what lies over it. */
@@ -237,7 +256,7 @@ public final class ClosedStackBuilder {
             spine.outside().forEach(bounds::expandToInclude);
             most = Length.longer(most, spine.height());
         }
-        return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds, spaces);
+        return new ClosedStack(flat, layers, bounds, most, thickest, over, rounds, spaces, held);
     }
 
     /**

@@ -143,16 +143,34 @@ final class OrnamentMeasurer {
 
     /** The pockets in which it lies between the front and the back, in the way of what goes in. */
     private List<String> mouths(Attached one, FlatFoldedState flat) {
+        PanelRef panel = one.laid(flat.state().assembly()).panel();
+        return stacked.design().pockets().stream()
+                .filter(pocket -> flat.order().containsAll(List.of(panel, pocket.front(), pocket.back())))
+                .filter(pocket -> isInTheWay(panel, pocket, flat)).map(pocket -> pocket.definition().label()).toList();
+    }
+
+    /**
+     * What goes in lies right on the deeper panel of the pocket, and on past its mouth: whatever lies before that there
+     * is in the way, unless paper lies between the two.
+     */
+    private boolean isInTheWay(PanelRef ornament, Pocket pocket, FlatFoldedState flat) {
         List<PanelRef> order = flat.order();
-        int at = order.indexOf(one.laid(flat.state().assembly()).panel());
-        return stacked.design().pockets().stream().filter(pocket -> {
-            int front = order.indexOf(pocket.front());
-            int back = order.indexOf(pocket.back());
-            return at >= 0 && front >= 0 && back >= 0 && Math.min(front, back) < at && at < Math.max(front, back)
-                    && way(pocket, flat).intersects(flat.state().footprint(order.get(at)).getEnvelopeInternal())
-                    && RobustOverlay.intersection(FACTORY.toGeometry(way(pocket, flat)),
-                            flat.state().footprint(order.get(at))).getArea() > SPECK;
-        }).map(pocket -> pocket.definition().label()).toList();
+        int at = order.indexOf(ornament);
+        int front = Math.min(order.indexOf(pocket.front()), order.indexOf(pocket.back()));
+        int back = Math.max(order.indexOf(pocket.front()), order.indexOf(pocket.back()));
+        Geometry way = RobustOverlay.intersection(FACTORY.toGeometry(way(pocket, flat)),
+                flat.state().footprint(ornament));
+        if (at < front || at > back) {
+            return false;
+        }
+        for (PanelRef paper : order.subList(at + 1, back)) {
+            if (stacked.assembly().panels().contains(paper)
+                    && flat.relation().above(ornament, paper).orElse(false)
+                    && flat.relation().above(paper, order.get(back)).orElse(false)) {
+                way = RobustOverlay.difference(way, flat.state().footprint(paper));
+            }
+        }
+        return way.getArea() > SPECK;
     }
 
     /** Where its contents go in: the front of the pocket, and on from there past the mouth. */

@@ -67,6 +67,10 @@ public enum CheckWords implements Code {
     WIDE_ENOUGH("{pocket} is {width} wide, the {item} {needs}: {margin} to spare."),
     NOT_WIDE_ENOUGH("{pocket} is {width} wide, the {item} {needs}: {margin} too little.",
             "Make the card wider."),
+    CORNER_LARGE_ENOUGH("{pocket} takes {width} of the {item}, {needs} wide; a third must sit in it: {margin} to "
+            + "spare."),
+    CORNER_TOO_SMALL("{pocket} takes {width} of the {item}, {needs} wide; a third must sit in it: {margin} too little.",
+            "Make the corner larger."),
     ROOM_ENOUGH("The {item}, {height} high, has {room} before it passes the edge: {margin} to spare."),
     NOT_ROOM_ENOUGH("The {item}, {height} high, has {room} before it passes the edge: {margin} too little.",
             "Make the pocket deeper or the contents smaller."),

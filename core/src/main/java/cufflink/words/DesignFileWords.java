@@ -59,6 +59,7 @@ public enum DesignFileWords implements Code {
     TUCK_NAMES_TWO("A tuck names two panels: [the one that goes behind, the one in front]."),
     PANEL_EXPECTED("“{text}” must name a panel as piece.panel."),
     TURN_WITHOUT_PLACE("“turn” and “turned” say how a piece is laid at a place: name it with at."),
+    NO_MEASURE_TO_SET("“{design}” has no measure “{name}” that could be set. There are {measures}."),
     PAGE_OF_TWO_SIDES("A page has two names: names: [that of its front, that of its back]."),
     POCKET_BETWEEN_TWO("A pocket lies between two panels: between: [piece.panel, piece.panel]."),
     PAPER_OF_A_LAYER("“{material}” is the paper of a layer; a piece's material needs another name."),

@@ -11,6 +11,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.PartAdding;
 import cufflink.design.PartPlace;
 import cufflink.design.Raise;
+import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignFileReader;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -216,9 +217,27 @@ class JudgementsTest {
                                 "sleeve.holds=3 x 2 x 1/4 in", "spine=1/8 in"))));
         rows.addAll(ornaments(half));
         rows.add(row(CheckWords.POCKET_THE_OTHER_WAY, Verdict.BAD,
-                trial(TRIAL.replace("between: [base.back, tag.tag]", "between: [tag.tag, base.back]"))));
+                trial(turnedRound(BuiltInDesigns.text("m-fold-holder")))));
+        rows.addAll(pagesAndStanding());
         rows.add(row(CheckWords.MOUTH_CLOSED, Verdict.BAD, trial(TRIAL.replace("open: top", "open: bottom"))));
         return rows.stream();
+    }
+
+    /** The front of its pocket named last. */
+    private static String turnedRound(String design) {
+        return design.replaceAll("between: \\[([^,]+), ([^\\]]+)\\]", "between: [$2, $1]");
+    }
+
+    private static List<Arguments> pagesAndStanding() {
+        Project purse = Plans.project("gusset-purse");
+        return List.of(row(CheckWords.STANDS, Verdict.GOOD, purse),
+                row(CheckWords.STANDS_IN_NO_ENVELOPE, Verdict.BAD,
+                        purse.withEnvelope(Optional.of(Plans.envelope("A2")))),
+                row(CheckWords.PAGES_UPRIGHT, Verdict.GOOD, set("strip-album")),
+                row(CheckWords.COVERS_ALIKE, Verdict.GOOD, set("strip-album")),
+                row(CheckWords.COVERS_DIFFER, Verdict.WATCH, set("strip-album", "panels=5")),
+                row(CheckWords.CORNER_LARGE_ENOUGH, Verdict.GOOD, set("corner-note")),
+                row(CheckWords.CORNER_TOO_SMALL, Verdict.BAD, set("corner-note", "corner.size=1 in")));
     }
 
     private static List<Arguments> ornaments(Project half) {
@@ -262,12 +281,15 @@ class JudgementsTest {
                 .filter(check -> check.verdict() != Verdict.GOOD).count(), "worst first");
     }
 
-    /** But for phrases, and for what the sizer of layers never lets come about. */
+    /**
+     * But for phrases, for what the sizer of layers never lets come about, and for what {@link PagesTest} sees said.
+     */
     @Test
     void everyJudgement_isSaidOfSomeCard() {
         Set<CheckWords> said = EnumSet.noneOf(CheckWords.class);
         judgements().forEach(row -> said.add((CheckWords) row.get()[0]));
-        assertEquals(EnumSet.of(CheckWords.PAST_THE_GROOVE, CheckWords.OPENING_CLOSED, CheckWords.BY_AT_SIDE),
+        assertEquals(EnumSet.of(CheckWords.PAST_THE_GROOVE, CheckWords.OPENING_CLOSED, CheckWords.PAGES_UPSIDE_DOWN,
+                CheckWords.BY_AT_SIDE),
                 EnumSet.copyOf(Arrays.stream(CheckWords.values()).filter(code -> !said.contains(code)).toList()));
     }
 }

@@ -38,6 +38,7 @@ final class ShelfSections extends VBox {
         titles.put("gift card holder", "Gift card holders");
         titles.put("pocket", "Pockets");
         titles.put("folio", "Folios");
+        titles.put("set", "Sets");
         titles.put("finishing", "Finishing");
         return titles;
     }

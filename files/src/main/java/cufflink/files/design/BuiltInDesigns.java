@@ -17,7 +17,9 @@ public final class BuiltInDesigns {
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
             "notch-sleeve", "turned-tag", "insert", "envelope", "ribbon-pull", "ribbon-tie", "sleeve-folio",
             "strip-album",
-            "ribbon-wallet", "gusset-purse");
+            "ribbon-wallet", "gusset-purse",
+            "bagged-squash-fold", "tagged-pockets", "note-pocket", "banded-accordion", "note-step",
+            "covered-back-fold", "panelled-gate", "corner-note");
 
     private BuiltInDesigns() {
     }

@@ -15,6 +15,7 @@ import cufflink.design.Formula;
 import cufflink.design.Held;
 import cufflink.design.Measure;
 import cufflink.design.Occurs;
+import cufflink.design.OrnamentDefinition;
 import cufflink.design.Occurs.Repeat;
 import cufflink.design.PageDefinition;
 import cufflink.design.PanelRef;
@@ -65,7 +66,11 @@ final class DesignParser {
                 Optional<DesignDefinition> base = parts.base(fields.requiredText("of"),
                         fields.node("of").orElseThrow(), fields);
                 Map<String, YamlNode> listed = fields.entries("parts");
-                return base.map(of -> parts.with(of.with(head, seen.orElse(of.shown().angle())), listed, fields));
+                Map<String, Measure.Usual> usual = base.map(of -> parts.usual(of, fields)).orElse(Map.of());
+                List<Occurs<OrnamentDefinition>> ornaments = fields.all("ornaments", "An ornament",
+                        OrnamentParser::ornament);
+                return base.map(of -> parts.with(of.with(head, seen.orElse(of.shown().angle()), usual, ornaments),
+                        listed, fields));
             }
             List<Measure> measures = new MeasureParser(problems).measures(fields);
             List<Occurs<PieceDefinition>> pieces = new ArrayList<>();
@@ -292,7 +297,7 @@ final class DesignParser {
         DesignDefinition.Space space = new DesignDefinition.Space(
                 fields.word("open", Side.class, Side::word).orElse(Side.TOP), fields.requiredFormula("width"),
                 depth, fields.formula("room").orElse(depth), fields.formula("turned"),
-                fields.text("flap").map(flap -> panel(fields, flap)), fields.flag("stuck"));
+                fields.text("flap").map(flap -> panel(fields, flap)), fields.flag("stuck"), fields.flag("corner"));
         DesignDefinition.Reach reach = new DesignDefinition.Reach(fields.requiredFormula("reach"),
                 fields.formula("reachWanted").orElseGet(() -> fields.formula("3/4 in", fields.place())));
         return new Pocket(id, fields.text("label").orElse(id), between.get(0), between.get(1), space,

@@ -43,6 +43,28 @@ final class PartParser {
         return design(id, false, node, fields);
     }
 
+    /** Under {@code set}: what measures of the design that another builds on are if nobody sets them. */
+    Map<String, Measure.Usual> usual(DesignDefinition base, Fields fields) {
+        Map<String, Measure.Usual> usual = new LinkedHashMap<>();
+        fields.entries("set").forEach((name, node) -> {
+            Optional<Measure> measure = base.measure(name)
+                    .filter(found -> found.canBeSet() && found.role() != Measure.Role.CONTENTS);
+            if (measure.isEmpty()) {
+                fields.problem(node.place(), DesignFileWords.NO_MEASURE_TO_SET.of("name", name, "design", base.title(),
+                        "measures", base.measures().stream().filter(found -> found.canBeSet()
+                                && found.role() != Measure.Role.CONTENTS).map(Measure::name).toList()));
+            } else if (node instanceof YamlNode.Mapping) {
+                try (Fields both = new Fields(node, "A value for both units", problems)) {
+                    usual.put(name, new Measure.Usual(both.requiredFormula("in"),
+                            Optional.of(both.requiredFormula("mm"))));
+                }
+            } else {
+                usual.put(name, new Measure.Usual(formula(measure, node, fields), Optional.empty()));
+            }
+        });
+        return usual;
+    }
+
     private Optional<DesignDefinition> design(String id, boolean inside, YamlNode node, Fields fields) {
         List<String> round = source.round(id);
         if (!round.isEmpty()) {
