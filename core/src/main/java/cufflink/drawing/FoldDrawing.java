@@ -120,17 +120,20 @@ public final class FoldDrawing {
             }
         }
         double above = HAIR * (scene.layers().size() + 1);
-        // An ornament may be seen from behind, where it reaches past its panel.
+        // An ornament may be seen from behind, where it reaches past its panel, and so may contents.
         scene.trim().on().stream()
                 .filter(trim -> trim.on().equals(ref)
-                        && (trim.face() == seen || trim.kind() == StackLayer.Kind.ORNAMENT))
+                        && (trim.face() == seen || trim.kind() == StackLayer.Kind.ORNAMENT
+                                || trim.kind() == StackLayer.Kind.CONTENTS))
                 .forEach(trim -> addTrim(ref, trim, motion, lift + above * (trim.face() == pattern.up() ? 1 : -1)));
     }
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
         List<View.Seen> ring = ring(trim.outline(), motion, lift);
         Ink ink = TrimDrawing.ink(trim);
-        faces.add(strip(trim.label(), ref.toString(), ink, scene.trim().colours().getOrDefault(trim.id(), ink.colour()),
+        // What lies in a pocket is no part of the panel that it moves with.
+        String id = trim.kind() == StackLayer.Kind.CONTENTS ? trim.label() : ref.toString();
+        faces.add(strip(trim.label(), id, ink, scene.trim().colours().getOrDefault(trim.id(), ink.colour()),
                 ring));
     }
 

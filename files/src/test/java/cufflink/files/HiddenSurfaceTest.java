@@ -16,6 +16,7 @@ import cufflink.fold.Point3;
 import cufflink.fold.PosedCard;
 import cufflink.fold.RigidMotion;
 import cufflink.plan.Plan;
+import cufflink.stack.StackLayer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -81,10 +82,12 @@ class HiddenSurfaceTest {
     }
 
     private static Stream<Paper> papers(FoldScene scene) {
-        return Stream.concat(
+        Stream<Paper> contents = scene.trim().on().stream().filter(one -> one.kind() == StackLayer.Kind.CONTENTS)
+                .map(one -> new Paper(one.label(), one.outline(), scene.state().position().get(one.on())));
+        return Stream.concat(Stream.concat(contents,
                 scene.state().assembly().panels().stream()
                         .map(panel -> new Paper(panel.toString(), scene.state().assembly().panel(panel).outline(),
-                                scene.state().position().get(panel))),
+                                scene.state().position().get(panel)))),
                 scene.trim().spines().stream()
                         .map(spine -> new Paper(spine.piece(), spine.outline(), spine.place())));
     }
