@@ -2,6 +2,7 @@ package cufflink.check;
 
 import cufflink.crease.Panel;
 import cufflink.design.Fold;
+import cufflink.design.PanelScore;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
 import cufflink.design.Score;
@@ -15,12 +16,15 @@ import java.util.Optional;
 import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 
 /** Can every line be scored, and every panel between them be folded? Does a decorative one show? */
 final class LinesJudge implements Judge {
     /** A narrower panel cannot be folded, and lines closer than this run into one another (common practice). */
     private static final Length NARROWEST = Length.ofInches(1, 16);
     private static final double PARALLEL = 1e-6;
+    /** Millimetres by which a line may pass an edge by rounding. */
+    private static final double ROUNDED = 0.01;
 
     @Override
     public List<Check> judge(CheckSubject subject) {
@@ -31,6 +35,7 @@ final class LinesJudge implements Judge {
             crowded(piece).ifPresent(checks::add);
             hidden(subject, piece).ifPresent(checks::add);
         }
+        past(subject).ifPresent(checks::add);
         return checks;
     }
 
@@ -68,6 +73,24 @@ final class LinesJudge implements Judge {
         return hidden.isEmpty() ? Optional.empty()
                 : Optional.of(Check.watch("hidden-" + piece.id(), Optional.empty(),
                         CheckWords.HIDDEN.of("scores", hidden)));
+    }
+
+    /** Lines that a part scores past the edge of its panel, over a crease or into the air. */
+    private static Optional<Check> past(CheckSubject subject) {
+        List<PanelScore> past = subject.design().panelScores().stream().filter(one -> !isOnPanel(subject, one)).toList();
+        return past.isEmpty() ? Optional.empty()
+                : Optional.of(Check.bad("past-" + past.get(0).on(), Optional.empty(), CheckWords.SCORED_PAST.of("scores",
+                        past.stream().map(one -> one.score().id()).toList(), "panel",
+                        subject.pieces().get(past.get(0).on().piece()).pattern().panel(past.get(0).on().panel())
+                                .orElseThrow().label()),
+                        Optional.empty()));
+    }
+
+    private static boolean isOnPanel(CheckSubject subject, PanelScore one) {
+        Polygon panel = subject.pieces().get(one.on().piece()).pattern().panel(one.on().panel()).orElseThrow().outline();
+        return subject.design().piece(one.on().piece()).scores().stream()
+                .filter(score -> score.id().equals(one.score().id()))
+                .allMatch(score -> panel.buffer(ROUNDED).covers(segment(score.line()).toGeometry(panel.getFactory())));
     }
 
     private static boolean covers(MatLayer mat, Piece piece, Score score) {

@@ -2,6 +2,8 @@ package cufflink.crease;
 
 import cufflink.design.Fixing;
 import cufflink.design.PanelRef;
+import cufflink.design.Score;
+import cufflink.design.PanelScore;
 import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign;
 import cufflink.design.Soft;
@@ -34,7 +36,7 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         if (!lost.isEmpty()) {
             return Outcome.failed(lost);
         }
-        SizedDesign punched = creased.value().map(CreasedDesign::punched).orElse(sized);
+        SizedDesign punched = creased.value().map(known -> known.scored(known.punched())).orElse(sized);
         return punched.equals(sized) ? creased : creased(punched);
     }
 
@@ -44,7 +46,9 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
                 .filter(this::isLost).map(panel -> lost(one.label(), panel)));
         Stream<Problem> fixings = sized.fixings().stream().filter(one -> isLost(one.panel()))
                 .map(one -> lost(one.label(), one.panel()));
-        return Stream.concat(soft, fixings).toList();
+        Stream<Problem> scores = sized.panelScores().stream().filter(one -> isLost(one.on()))
+                .map(one -> lost(one.score().id(), one.on()));
+        return Stream.of(soft, fixings, scores).flatMap(lines -> lines).toList();
     }
 
     private boolean isLost(PanelRef panel) {
@@ -68,6 +72,27 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
             }
         }
         return punched;
+    }
+
+    /** A design with the lines that parts score on panels; where these lie is known when their pieces are creased. */
+    private SizedDesign scored(SizedDesign design) {
+        SizedDesign scored = design;
+        for (PanelScore one : sized.panelScores()) {
+            Optional<Panel> panel = panel(one.on());
+            if (panel.isPresent()) {
+                scored = scored.with(scored.pieces().stream().map(piece -> piece.id().equals(one.on().piece())
+                        && piece.scores().stream().noneMatch(score -> score.id().equals(one.score().id()))
+                                ? piece.with(onPiece(one, panel.get(), piece.up() != one.face())) : piece)
+                        .toList());
+            }
+        }
+        return scored;
+    }
+
+    private static Score onPiece(PanelScore one, Panel panel, boolean mirrored) {
+        return one.onPiece(panel.label(), Length.nearestToMillimetres(panel.bounds().getMinX()),
+                Length.nearestToMillimetres(panel.bounds().getMinY()),
+                mirrored ? Length.nearestToMillimetres(panel.width().toMillimetres()) : Length.ZERO);
     }
 
     private SizedDesign.CutOut hole(Fixing fixing, Panel panel) {

@@ -78,12 +78,17 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         }
     }
 
-    /** What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments. */
+    /**
+     * What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments.
+     *
+     * @param scoring lines that parts score on the panels that they are put on
+     */
     public record Trim(List<Occurs<SoftDefinition>> soft, List<Occurs<SoftDefinition.Fixing>> fixings,
-            List<Occurs<OrnamentDefinition>> ornaments) {
-        public static final Trim NONE = new Trim(List.of(), List.of(), List.of());
+            List<Occurs<OrnamentDefinition>> ornaments, List<Occurs<PanelScoring>> scoring) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of());
 
         public Trim {
+            scoring = List.copyOf(scoring);
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
             ornaments = List.copyOf(ornaments);
@@ -316,7 +321,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         return new DesignDefinition(other, new Shown(shown.held(), angle, shown.stands()), sized, pieces,
                 new Making(making.mats(), making.folding(), making.glue(), making.stack(),
                         new Trim(trim.soft(), trim.fixings(),
-                                Stream.concat(trim.ornaments().stream(), more.stream()).toList()),
+                                Stream.concat(trim.ornaments().stream(), more.stream()).toList(), trim.scoring()),
                         making.finish()),
                 claims, parts, asPart);
     }
@@ -335,7 +340,8 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
                 new Making(making.mats(), making.folding(), making.glue(), making.stack(),
                         new Trim(making.trim().soft(), making.trim().fixings(),
                                 Stream.concat(own, now.stream().map(OrnamentDefinition::of).map(Occurs::once))
-                                        .toList()),
+                                        .toList(),
+                                making.trim().scoring()),
                         making.finish()),
                 claims, parts, asPart);
     }

@@ -27,6 +27,10 @@ import java.util.stream.Stream;
  * Works a design out for what the maker gives. The one way from a {@link DesignDefinition} to a {@link SizedDesign}.
  */
 public final class DesignSizer {
+    /** Of a line with both its ends. */
+    private static final Line NOWHERE = new Line(Along.LINE, Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO,
+            Length.ZERO);
+
     private final DesignDefinition definition;
     private final Given given;
     private final List<Problem> problems = new ArrayList<>();
@@ -99,13 +103,7 @@ public final class DesignSizer {
     /** {@code whole} runs from corner to corner of the piece. */
     private SizedDesign.Marks marks(PieceDefinition.Marks marks, Line whole) {
         return new SizedDesign.Marks(
-                sheet.all(marks.scores(),
-                        score -> new Score(sheet.text(score.id()),
-                                line(score.line(), "score " + sheet.text(score.id()), whole), fold(score.fold()),
-                                making(score),
-                                score.second().filter(second -> isWide(score.width().orElseThrow()))
-                                        .map(second -> line(second,
-                                                "score " + Score.second(sheet.text(score.id())), whole)))),
+                sheet.all(marks.scores(), score -> score(score, whole)),
                 sheet.all(marks.slits(),
                         slit -> new SizedDesign.Slit(sheet.text(slit.id()),
                                 line(slit.line(), "slit " + sheet.text(slit.id()), whole),
@@ -115,6 +113,13 @@ public final class DesignSizer {
                                 cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through())),
                 sheet.all(marks.panels(), panel -> new SizedDesign.PanelName(sheet.text(panel.id()),
                         sheet.text(panel.label()), panel.at().map(this::offset))));
+    }
+
+    private Score score(PieceDefinition.Score score, Line whole) {
+        String id = sheet.text(score.id());
+        return new Score(id, line(score.line(), "score " + id, whole), fold(score.fold()), making(score),
+                score.second().filter(second -> isWide(score.width().orElseThrow()))
+                        .map(second -> line(second, "score " + Score.second(id), whole)));
     }
 
     private Score.Making making(PieceDefinition.Score score) {
@@ -195,7 +200,14 @@ public final class DesignSizer {
                 sheet.all(trim.fixings(), sizer::fixing).stream()
                         .filter(fixing -> !left.contains(fixing.panel().piece())).toList(),
                 sheet.all(trim.ornaments(), new OrnamentSizer(sheet, this::panel)::ornament).stream()
-                        .filter(ornament -> !left.contains(ornament.on().piece())).toList());
+                        .filter(ornament -> !left.contains(ornament.on().piece())).toList(),
+                sheet.all(trim.scoring(), this::panelScore).stream()
+                        .filter(scored -> !left.contains(scored.on().piece())).toList());
+    }
+
+    private PanelScore panelScore(PanelScoring scoring) {
+        PanelRef on = panel(scoring.on());
+        return new PanelScore(on, scoring.face().orElseGet(() -> up(on.piece())), score(scoring.score(), NOWHERE));
     }
 
     /** How many parts by themselves a part is in, one in the other. */
@@ -217,9 +229,13 @@ public final class DesignSizer {
     /** On the face that lies up unless it says otherwise. */
     private SizedDesign.Mat mat(DesignDefinition.Mat mat) {
         PanelRef on = panel(mat.on());
-        Face up = definition.pieces().stream().filter(piece -> isNamed(piece, on.piece()))
-                .map(piece -> piece.what().up()).findFirst().orElse(Face.INSIDE);
-        return new SizedDesign.Mat(on, mat.face().orElse(up), sheet.text(mat.label()), mat.last());
+        return new SizedDesign.Mat(on, mat.face().orElseGet(() -> up(on.piece())), sheet.text(mat.label()),
+                mat.last());
+    }
+
+    private Face up(String id) {
+        return definition.pieces().stream().filter(piece -> isNamed(piece, id)).map(piece -> piece.what().up())
+                .findFirst().orElse(Face.INSIDE);
     }
 
     /** Whether a piece, or one of its repeats, has the id. */

@@ -3,6 +3,7 @@ package cufflink.design;
 import cufflink.design.DesignDefinition.Claims;
 import cufflink.design.DesignDefinition.Glue;
 import cufflink.design.DesignDefinition.Making;
+import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.DesignDefinition.Rule;
 import cufflink.design.Measure.Role;
@@ -78,9 +79,29 @@ public final class PartExpansion {
                                 names.place(layers.front()), names.place(layers.behind())))),
                         new DesignDefinition.Trim(joined(making.trim().soft(), all(more.trim().soft(), names::soft)),
                                 joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)),
-                                joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament))),
+                                joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament)),
+                                joined(making.trim().scoring(), scoring())),
                         joined(making.finish(), all(more.finish(), names::said))),
                 claims(host.claims()), joined(host.parts(), parts()), host.asPart());
+    }
+
+    /** What the part itself says so, and what it scores on the piece that stands for its panel. */
+    private List<Occurs<PanelScoring>> scoring() {
+        List<Occurs<PanelScoring>> scoring = new ArrayList<>(all(design.making().trim().scoring(), names::scoring));
+        design.pieces().stream().map(Occurs::what).filter(names::isStandIn)
+                .forEach(piece -> scoring.addAll(all(onPanel(piece), one -> seat.at().map(names.scoring(one)::moved)
+                        .orElseGet(() -> names.scoring(one)))));
+        return scoring;
+    }
+
+    /** The lines of the piece that stands for the panel, with both their ends. */
+    private static List<Occurs<PanelScoring>> onPanel(PieceDefinition piece) {
+        PanelPlace place = new PanelPlace(piece.id(), Template.of("panel"));
+        return piece.marks().scores().stream()
+                .map(score -> new Occurs<>(new PanelScoring(place, Optional.empty(),
+                        score.what().on(score.what().line().ended(piece.width(), piece.height()))), score.when(),
+                        score.repeat()))
+                .toList();
     }
 
     private static <T> List<T> joined(List<T> hosts, List<T> parts) {

@@ -149,6 +149,11 @@ final class PartNames {
         return new OrnamentDefinition.Along(along.from(), own.formula(along.by()));
     }
 
+    PanelScoring scoring(PanelScoring scoring) {
+        return new PanelScoring(place(scoring.on()), scoring.face().or(this::face),
+                own.score(scoring.score()).named(id(scoring.score().id())));
+    }
+
     /** The face of the panel on which the part is put, if it is put on one. */
     private Optional<Face> face() {
         return part.seat() instanceof PartDefinition.OnPanel on ? on.face() : Optional.empty();

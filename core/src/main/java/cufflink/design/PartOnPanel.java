@@ -76,6 +76,11 @@ final class PartOnPanel extends PartSeat {
                         middle(TOP, "From the top", Role.FINISHED_HEIGHT));
     }
 
+    @Override
+    Optional<Spot> at() {
+        return seat.at();
+    }
+
     /** Half of what the panel has more than the part; a maker may set it. */
     private Measure middle(String name, String label, Role side) {
         DesignDefinition design = part.design();

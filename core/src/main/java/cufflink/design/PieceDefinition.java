@@ -1,6 +1,7 @@
 package cufflink.design;
 
 import cufflink.design.DesignDefinition.Spot;
+import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +54,48 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
         }
 
         <R> R accept(Cases<R> cases);
+
+        /** The same with both its ends, on a piece of this size. */
+        default Line ended(Formula width, Formula height) {
+            Formula start = Formula.of(Length.ZERO);
+            return accept(new Cases<Line>() {
+                @Override
+                public Line upright(AtX at) {
+                    return new AtX(at.x(), at.from().or(() -> Optional.of(start)), at.to().or(() -> Optional.of(height)));
+                }
+
+                @Override
+                public Line level(AtY at) {
+                    return new AtY(at.y(), at.from().or(() -> Optional.of(start)), at.to().or(() -> Optional.of(width)));
+                }
+
+                @Override
+                public Line between(Between ends) {
+                    return ends;
+                }
+            });
+        }
+
+        /** The same, further right and down. */
+        default Line moved(Spot by) {
+            return accept(new Cases<Line>() {
+                @Override
+                public Line upright(AtX at) {
+                    return new AtX(at.x().plus(by.x()), at.from().map(by.y()::plus), at.to().map(by.y()::plus));
+                }
+
+                @Override
+                public Line level(AtY at) {
+                    return new AtY(at.y().plus(by.y()), at.from().map(by.x()::plus), at.to().map(by.x()::plus));
+                }
+
+                @Override
+                public Line between(Between ends) {
+                    return new Between(ends.x1().plus(by.x()), ends.y1().plus(by.y()), ends.x2().plus(by.x()),
+                            ends.y2().plus(by.y()));
+                }
+            });
+        }
     }
 
     /** Upright at x; {@code from} and {@code to} are y, the whole height if absent. */
@@ -89,6 +132,16 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
      */
     public record Score(Template id, Line line, Formula fold, Optional<Formula> pinched, boolean bent,
             Optional<Formula> width) {
+        /** The same under another name. */
+        Score named(Template other) {
+            return new Score(other, line, fold, pinched, bent, width);
+        }
+
+        /** The same along another line. */
+        Score on(Line other) {
+            return new Score(id, other, fold, pinched, bent, width);
+        }
+
         /** The line on the other side of the spine; only upright and level lines have one. */
         Optional<Line> second() {
             return width.flatMap(wide -> line.accept(new Line.Cases<Optional<Line>>() {

@@ -57,9 +57,7 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
 
     PieceDefinition.Marks marks(PieceDefinition.Marks marks) {
         return new PieceDefinition.Marks(
-                all(marks.scores(),
-                        score -> new PieceDefinition.Score(template(score.id()), line(score.line()),
-                                formula(score.fold()), formula(score.pinched()), score.bent(), formula(score.width()))),
+                all(marks.scores(), this::score),
                 all(marks.slits(),
                         slit -> new PieceDefinition.Slit(template(slit.id()), line(slit.line()),
                                 formula(slit.width()), slit.joint())),
@@ -68,6 +66,11 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
                                 cut.numbers().stream().map(this::formula).toList(), cut.outside(), cut.through())),
                 all(marks.panels(), panel -> new PieceDefinition.PanelName(template(panel.id()),
                         template(panel.label()), panel.at().map(this::spot))));
+    }
+
+    PieceDefinition.Score score(PieceDefinition.Score score) {
+        return new PieceDefinition.Score(template(score.id()), line(score.line()), formula(score.fold()),
+                formula(score.pinched()), score.bent(), formula(score.width()));
     }
 
     private PieceDefinition.Line line(PieceDefinition.Line line) {

@@ -57,11 +57,16 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         }
     }
 
-    /** What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments. */
-    public record Trim(List<Soft> soft, List<Fixing> fixings, List<Ornament> ornaments) {
-        public static final Trim NONE = new Trim(List.of(), List.of(), List.of());
+    /**
+     * What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments.
+     *
+     * @param scores lines for show that parts score on the panels that they are put on
+     */
+    public record Trim(List<Soft> soft, List<Fixing> fixings, List<Ornament> ornaments, List<PanelScore> scores) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of());
 
         public Trim {
+            scores = List.copyOf(scores);
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
             ornaments = List.copyOf(ornaments);
@@ -73,7 +78,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                     soft.stream().filter(one -> one.wind().isPresent() && wanted.test(main)
                             || one.way().stream().anyMatch(stay -> wanted.test(stay.panel().piece()))).toList(),
                     fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList(),
-                    ornaments.stream().filter(one -> wanted.test(one.on().piece())).toList());
+                    ornaments.stream().filter(one -> wanted.test(one.on().piece())).toList(),
+                    scores.stream().filter(one -> wanted.test(one.on().piece())).toList());
         }
     }
 
@@ -479,6 +485,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return alike.size() == 1 ? name : name + " " + (1 + alike.indexOf(fixing));
     }
 
+    /** Lines for show that parts score on the panels that they are put on. */
+    public List<PanelScore> panelScores() {
+        return making.trim().scores();
+    }
+
     /** What is said of the order of the closed card's panels. */
     public List<Layers> stack() {
         return making.stack();
@@ -520,11 +531,12 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return pieces.stream().filter(piece -> part.has(piece.id())).findFirst();
     }
 
-    /** The parts that are there: that have a piece, a ribbon or a fixing of their own. */
+    /** The parts that are there: that have a piece, a ribbon, a fixing or a scored line of their own. */
     public List<PartDefinition> parts() {
         return definition.parts().stream()
                 .filter(part -> main(part).isPresent() || soft().stream().anyMatch(soft -> part.has(soft.id()))
-                        || fixings().stream().anyMatch(fixing -> part.has(fixing.id())))
+                        || fixings().stream().anyMatch(fixing -> part.has(fixing.id()))
+                        || panelScores().stream().anyMatch(line -> part.has(line.score().id())))
                 .toList();
     }
 

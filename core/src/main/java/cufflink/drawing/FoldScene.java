@@ -1,6 +1,7 @@
 package cufflink.drawing;
 
 import cufflink.design.CreaseRef;
+import cufflink.design.Fold;
 import cufflink.design.Held;
 import cufflink.design.Page;
 import cufflink.design.PanelRef;
@@ -20,6 +21,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.LineSegment;
 
 /**
  * What is to be drawn of folded paper.
@@ -45,14 +48,34 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
      * What lies on panels, and what spans from panel to panel: ribbons, spines.
      *
      * @param colours of ornaments that have one of their own, by id
+     * @param ribs    lines that are scored for show
      */
     public record Trim(List<Attached> on, List<SoftSpan> spans, List<SpreadState.Spine> spines,
-            Map<String, String> colours) {
+            Map<String, String> colours, List<Rib> ribs) {
         public Trim {
+            ribs = List.copyOf(ribs);
             colours = Ordered.map(colours);
             spines = List.copyOf(spines);
             on = List.copyOf(on);
             spans = List.copyOf(spans);
+        }
+    }
+
+    /** A line that is scored for show, on the panel on which its middle lies; in the piece's coordinates. */
+    public record Rib(PanelRef on, String score, LineSegment at) {
+        private static List<Rib> of(Plan plan) {
+            List<Rib> ribs = new ArrayList<>();
+            plan.pieces().forEach((id, folded) -> plan.design().piece(id).scores().stream()
+                    .filter(score -> score.fold() == Fold.DECORATIVE).forEach(score -> {
+                        LineSegment at = new LineSegment(score.line().x1().toMillimetres(),
+                                score.line().y1().toMillimetres(), score.line().x2().toMillimetres(),
+                                score.line().y2().toMillimetres());
+                        folded.pattern().panels().stream()
+                                .filter(panel -> SimplePointInAreaLocator.isContained(at.midPoint(), panel.outline()))
+                                .findFirst()
+                                .ifPresent(panel -> ribs.add(new Rib(new PanelRef(id, panel.id()), score.id(), at)));
+                    }));
+            return ribs;
         }
     }
 
@@ -79,7 +102,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         SpreadState spread = SpreadState.of(state);
         return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
-                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of()), Set.of(), tops(plan),
+                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of(), Rib.of(plan)), Set.of(), tops(plan),
                 plan.design().sidesOfPages());
     }
 
@@ -101,7 +124,8 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         List<Attached> on = new ArrayList<>(stacked.trim());
         stacked.stack().ifPresent(stack -> on.addAll(stack.contents()));
         return new FoldScene(state, lift, papers, mats, layers,
-                new Trim(on, SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan)),
+                new Trim(on, SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan),
+                        trim.ribs()),
                 marked, top, pages);
     }
 

@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.design.Side;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.RulerStep;
 import cufflink.score.ScoreSetup;
@@ -8,13 +9,21 @@ import cufflink.score.Slant;
 import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
+import cufflink.words.Vocabulary;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Scoring: a step for each time that a piece is laid against the fence, and one for its slanting scores. */
 final class ScoreSteps {
+    /** So many scores are told by their names. */
+    private static final int FEW = 5;
+    /** Of more places a title tells the first and the last. */
+    private static final int MANY = 8;
+
     private final RunSheet sheet;
     private final LengthFormat format;
     private final RulerStep ruler;
@@ -40,19 +49,37 @@ final class ScoreSteps {
         String label = sheet.plan().design().piece(setup.piece()).label();
         List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position)))
                 .toList();
-        String numbers = readings.stream().map(reading -> reading.number(format)).collect(Collectors.joining(", "));
+        List<String> all = readings.stream().map(reading -> reading.number(format)).toList();
+        String numbers = all.size() <= MANY ? String.join(", ", all)
+                : String.join(", ", all.subList(0, 2)) + " … " + all.get(all.size() - 1);
         StepWords lies = setup.mirrored()
                 ? setup.turned() ? StepWords.AT_THE_FENCE_OVER_AND_TURNED : StepWords.AT_THE_FENCE_OVER
                 : setup.turned() ? StepWords.AT_THE_FENCE_TURNED : StepWords.AT_THE_FENCE;
         List<Message> told = new ArrayList<>(List.of(lies.of("face", setup.faceUp().word())));
         paperUp(setup).ifPresent(told::add);
         through(setup).ifPresent(told::add);
-        setup.positions().stream().filter(position -> !position.full())
-                .map(position -> StepWords.SCORE_PARTLY.of("score", position.score(), "from",
-                        ruler.number(position.from()), "to", Measured.of(position.to(), ruler)))
-                .forEach(told::add);
+        partly(setup, told);
         sheet.add(StepWords.SCORES_AT.of("piece", label, "numbers", numbers), told, Optional.empty(),
                 new StepSubject.OfScores(setup), readings);
+    }
+
+    /** Where scores do not run from edge to edge; those that run alike are told together. */
+    private void partly(ScoreSetup setup, List<Message> told) {
+        Map<List<Length>, List<ScoreSetup.Position>> alike = setup.positions().stream()
+                .filter(position -> !position.full()).collect(Collectors.groupingBy(
+                        position -> List.of(position.from(), position.to()), LinkedHashMap::new, Collectors.toList()));
+        alike.values().forEach(positions -> {
+            ScoreSetup.Position first = positions.get(0);
+            ScoreSetup.Position last = positions.get(positions.size() - 1);
+            String from = ruler.number(first.from());
+            Measured to = Measured.of(first.to(), ruler);
+            boolean row = setup.positions().indexOf(last) - setup.positions().indexOf(first) == positions.size() - 1;
+            told.add(row && positions.size() > FEW
+                    ? StepWords.ROW_PARTLY.of("count", positions.size(), "first", first.score(), "last", last.score(),
+                            "from", from, "to", to)
+                    : (positions.size() > 1 ? StepWords.SCORES_PARTLY : StepWords.SCORE_PARTLY).of("score",
+                            Vocabulary.and(positions.stream().map(ScoreSetup.Position::score).toList()), "from", from, "to", to));
+        });
     }
 
     /** Which side of the paper lies up, where the maker chooses that piece by piece. */

@@ -100,6 +100,8 @@ public enum CheckWords implements Code {
     STANDS("It stands {size} and {high} high. It has no flat form: it is handed over, not posted in an envelope."),
     STANDS_IN_NO_ENVELOPE("It stands {size} and {high} high, and does not lie flat: it does not go into the {envelope} "
             + "envelope.", "Hand it over, or post it in a box."),
+    SCORED_PAST("{scores} run past the edge of the {panel}.",
+            "Keep them further from the edges, or score another panel."),
     PAGES_UPRIGHT("Every page stands upright."),
     PAGES_UPSIDE_DOWN("Upside down when it is leafed through: {pages}.",
             "Turn what they are on, or what lies on them."),

@@ -9,6 +9,7 @@ public enum NoteWords implements Code {
     AT_MOST("may be {limit} at most"),
     AT_LEAST("must be {limit} at least"),
     FALLS_ON_LAYER("where the crease falls on the layer folded over it"),
+    BY_ITS_PANEL("counted from the edge of the {panel}"),
     /** A note as a sentence of its own. */
     IT("It {note}."),
     SQUARE("The design is square.");

@@ -31,6 +31,8 @@ public enum StepWords implements Code {
             "Left edge at the fence, {face} face up, turned over: the positions count from the other "
                     + "side, a quarter turn so that its top edge is at the left fence."),
     SCORE_PARTLY("Score {score} runs from {from} to {to} only."),
+    SCORES_PARTLY("Scores {score} run from {from} to {to} only."),
+    ROW_PARTLY("The {count} scores from {first} to {last} run from {from} to {to} only."),
     MARKS("Before anything is cut away, {face} face up: mark both ends of each on the sheet's edges. "
             + "Turn the sheet until both marks lie in one groove of the board, or lay a metal rule from "
             + "mark to mark, and score along it."),

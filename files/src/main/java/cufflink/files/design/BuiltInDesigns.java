@@ -15,7 +15,7 @@ public final class BuiltInDesigns {
             "slot-concertina", "squash-fold", "flip-flap", "waterfall", "diamond-tree", "m-fold-holder",
             "back-fold-holder", "criss-cross-pocket",
             "nested-diagonal-pockets", "little-bag", "belly-band", "pleated-tree", "panel-pockets", "pocket-fold",
-            "notch-sleeve", "turned-tag", "insert", "envelope", "ribbon-pull", "ribbon-tie", "sleeve-folio",
+            "notch-sleeve", "turned-tag", "insert", "envelope", "ribbon-pull", "ribbon-tie", "scored-panel", "sleeve-folio",
             "strip-album",
             "ribbon-wallet", "gusset-purse",
             "bagged-squash-fold", "tagged-pockets", "note-pocket", "banded-accordion", "note-step",

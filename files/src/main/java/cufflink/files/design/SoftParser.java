@@ -22,7 +22,7 @@ final class SoftParser {
     static DesignDefinition.Trim trim(Fields design) {
         return new DesignDefinition.Trim(design.all("soft", "A soft piece", SoftParser::soft),
                 design.all("hardware", "A fixing", SoftParser::fixing),
-                design.all("ornaments", "An ornament", OrnamentParser::ornament));
+                design.all("ornaments", "An ornament", OrnamentParser::ornament), List.of());
     }
 
     private static SoftDefinition soft(Fields fields) {
