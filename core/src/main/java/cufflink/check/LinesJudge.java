@@ -77,17 +77,20 @@ final class LinesJudge implements Judge {
 
     /** Lines that a part scores past the edge of its panel, over a crease or into the air. */
     private static Optional<Check> past(CheckSubject subject) {
-        List<PanelScore> past = subject.design().panelScores().stream().filter(one -> !isOnPanel(subject, one)).toList();
+        List<PanelScore> past = subject.design().panelScores().stream().filter(one -> !isOnPanel(subject, one))
+                .toList();
         return past.isEmpty() ? Optional.empty()
-                : Optional.of(Check.bad("past-" + past.get(0).on(), Optional.empty(), CheckWords.SCORED_PAST.of("scores",
-                        past.stream().map(one -> one.score().id()).toList(), "panel",
-                        subject.pieces().get(past.get(0).on().piece()).pattern().panel(past.get(0).on().panel())
-                                .orElseThrow().label()),
+                : Optional.of(Check.bad(
+                        "past-" + past.get(0).on(), Optional.empty(), CheckWords.SCORED_PAST.of("scores",
+                                past.stream().map(one -> one.score().id()).toList(), "panel",
+                                subject.pieces().get(past.get(0).on().piece()).pattern().panel(past.get(0).on().panel())
+                                        .orElseThrow().label()),
                         Optional.empty()));
     }
 
     private static boolean isOnPanel(CheckSubject subject, PanelScore one) {
-        Polygon panel = subject.pieces().get(one.on().piece()).pattern().panel(one.on().panel()).orElseThrow().outline();
+        Polygon panel = subject.pieces().get(one.on().piece()).pattern().panel(one.on().panel()).orElseThrow()
+                .outline();
         return subject.design().piece(one.on().piece()).scores().stream()
                 .filter(score -> score.id().equals(one.score().id()))
                 .allMatch(score -> panel.buffer(ROUNDED).covers(segment(score.line()).toGeometry(panel.getFactory())));

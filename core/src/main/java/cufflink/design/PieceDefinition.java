@@ -61,12 +61,14 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
             return accept(new Cases<Line>() {
                 @Override
                 public Line upright(AtX at) {
-                    return new AtX(at.x(), at.from().or(() -> Optional.of(start)), at.to().or(() -> Optional.of(height)));
+                    return new AtX(at.x(), at.from().or(() -> Optional.of(start)),
+                            at.to().or(() -> Optional.of(height)));
                 }
 
                 @Override
                 public Line level(AtY at) {
-                    return new AtY(at.y(), at.from().or(() -> Optional.of(start)), at.to().or(() -> Optional.of(width)));
+                    return new AtY(at.y(), at.from().or(() -> Optional.of(start)),
+                            at.to().or(() -> Optional.of(width)));
                 }
 
                 @Override

@@ -106,8 +106,9 @@ public final class FoldDrawing {
                 .forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
         pattern.bends(panel.id()).forEach(bend -> addBend(ref, bend, upSeen, paper));
         scene.trim().ribs().stream().filter(rib -> rib.on().equals(ref)).forEach(rib -> paper.add(
-                new Shape.Path(rib.score(), Ink.DECORATIVE, List.of(spot(motion.apply(rib.at().p0.x, rib.at().p0.y, lift)),
-                        spot(motion.apply(rib.at().p1.x, rib.at().p1.y, lift))))));
+                new Shape.Path(rib.score(), Ink.DECORATIVE,
+                        List.of(spot(motion.apply(rib.at().p0.x, rib.at().p0.y, lift)),
+                                spot(motion.apply(rib.at().p1.x, rib.at().p1.y, lift))))));
         if (squareness(motion) > LEGIBLE) {
             Envelope bounds = panel.outline().getEnvelopeInternal();
             Spot middle = spot(motion.apply(bounds.centre().x,

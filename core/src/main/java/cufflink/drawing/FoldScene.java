@@ -102,7 +102,8 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         plan.mats().forEach(mat -> layers.put(mat.layer(), plan.project().paper(PaperRole.layer(mat.layer()))));
         SpreadState spread = SpreadState.of(state);
         return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
-                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of(), Rib.of(plan)), Set.of(), tops(plan),
+                plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of(), Rib.of(plan)), Set.of(),
+                tops(plan),
                 plan.design().sidesOfPages());
     }
 

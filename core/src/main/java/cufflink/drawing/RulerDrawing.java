@@ -1,8 +1,10 @@
 package cufflink.drawing;
 
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
+import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -83,18 +85,53 @@ public final class RulerDrawing {
                 : Shape.text("ruler", Ink.TEXT, at, -21 * point, text, 9.5));
     }
 
-    /** A pin on the top ruler with its number, pointing at its line. */
-    public static List<Shape> pin(String id, Length at, String number, Ink ink, boolean now, double point) {
-        double x = at.toMillimetres();
-        double half = (8 + 2.9 * Math.max(2, number.length())) * point;
+    /**
+     * Pins on the top ruler, pointing at their lines, each with its number where there is room for it.
+     *
+     * @param now the index of the one that is next, which has its number and lies on top; −1 for none
+     */
+    public static List<Shape> pins(List<ScoreSetup.Position> positions, int now, LengthFormat format, double point) {
+        List<Shape> shapes = new ArrayList<>();
+        double taken = -Double.MAX_VALUE;
+        boolean marked = now >= 0 && now < positions.size();
+        double next = marked ? positions.get(now).at().toMillimetres() : 0;
+        double room = marked ? half(format.number(positions.get(now).at()), point) : -1;
+        for (int i = 0; i < positions.size(); i++) {
+            ScoreSetup.Position position = positions.get(i);
+            double at = position.at().toMillimetres();
+            double half = half(format.number(position.at()), point);
+            boolean free = at - half >= taken && (!marked || Math.abs(at - next) >= half + room);
+            taken = free ? at + half : taken;
+            if (i != now) {
+                shapes.addAll(pin(position, free ? format.number(position.at()) : "", false, point));
+            }
+        }
+        if (marked) {
+            shapes.addAll(pin(positions.get(now), format.number(positions.get(now).at()), true, point));
+        }
+        return shapes;
+    }
+
+    private static double half(String number, double point) {
+        return (8 + 2.9 * Math.max(2, number.length())) * point;
+    }
+
+    /** Without a number it is its point alone. */
+    private static List<Shape> pin(ScoreSetup.Position position, String number, boolean now, double point) {
+        double x = position.at().toMillimetres();
+        double half = half(number, point);
         double top = -(DEPTH + 4) * point;
-        Ink fill = now ? Ink.NOW : ink;
-        Shape.Area body = new Shape.Area(id, Ink.NOW,
-                List.of(new Shape.Spot(x - half, top), new Shape.Spot(x + half, top),
-                        new Shape.Spot(x + half, -11 * point),
-                        new Shape.Spot(x + 6 * point, -11 * point), new Shape.Spot(x, 0),
-                        new Shape.Spot(x - 6 * point, -11 * point), new Shape.Spot(x - half, -11 * point)),
-                Optional.of(fill.colour()), Optional.empty());
-        return List.of(body, Shape.bold(id, now ? Ink.TEXT : Ink.PAPER, x, -22 * point, number, 13));
+        double foot = -11 * point;
+        Shape.Spot right = new Shape.Spot(x + 6 * point, foot);
+        Shape.Spot tip = new Shape.Spot(x, 0);
+        Shape.Spot left = new Shape.Spot(x - 6 * point, foot);
+        List<Shape.Spot> corners = number.isEmpty() ? List.of(right, tip, left)
+                : List.of(new Shape.Spot(x - half, top), new Shape.Spot(x + half, top), new Shape.Spot(x + half, foot),
+                        right, tip, left, new Shape.Spot(x - half, foot));
+        Ink fill = now ? Ink.NOW : PieceDrawing.ink(position.fold());
+        Shape.Area body = new Shape.Area(position.score(), Ink.NOW, corners, Optional.of(fill.colour()),
+                Optional.empty());
+        return number.isEmpty() ? List.of(body)
+                : List.of(body, Shape.bold(position.score(), now ? Ink.TEXT : Ink.PAPER, x, -22 * point, number, 13));
     }
 }

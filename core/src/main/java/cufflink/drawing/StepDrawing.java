@@ -169,12 +169,7 @@ public final class StepDrawing {
             List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
             shapes.addAll(0, RulerDrawing.draw(plan.project().step(), false, width, pins, point));
             shapes.addAll(0, RulerDrawing.draw(plan.project().step(), true, height, List.of(), point));
-            for (int i = setup.positions().size() - 1; i >= 0; i--) {
-                ScoreSetup.Position position = setup.positions().get(i);
-                shapes.addAll(RulerDrawing.pin(position.score(), position.at(), plan.format().number(position.at()),
-                        PieceDrawing.ink(position.fold()),
-                        i == moment.reading(), point));
-            }
+            shapes.addAll(RulerDrawing.pins(setup.positions(), moment.reading(), plan.format(), point));
             bounds.expandToInclude(-RulerDrawing.depth() * point, -(RulerDrawing.depth() + 6) * point);
             bounds.expandToInclude(width, height);
         }

@@ -78,7 +78,8 @@ final class ScoreSteps {
                     ? StepWords.ROW_PARTLY.of("count", positions.size(), "first", first.score(), "last", last.score(),
                             "from", from, "to", to)
                     : (positions.size() > 1 ? StepWords.SCORES_PARTLY : StepWords.SCORE_PARTLY).of("score",
-                            Vocabulary.and(positions.stream().map(ScoreSetup.Position::score).toList()), "from", from, "to", to));
+                            Vocabulary.and(positions.stream().map(ScoreSetup.Position::score).toList()), "from", from,
+                            "to", to));
         });
     }
 

@@ -58,7 +58,8 @@ class ScoredPanelTest {
 
     /** Every line of every pattern stays clear of the edges by the margin, whatever the panel's shape. */
     @ParameterizedTest
-    @CsvSource({"ribs, 4 in, 2 in", "border, 3 in, 6 in", "lattice, 4 in, 2 in", "lattice, 2 in, 5 in", "rays, 5 in, 2 in",
+    @CsvSource({"ribs, 4 in, 2 in", "border, 3 in, 6 in", "lattice, 4 in, 2 in", "lattice, 2 in, 5 in",
+        "rays, 5 in, 2 in",
         "rays, 2 in, 5 in", "lattice, 3 in, 3 in"})
     void lines_stayClearOfTheEdges(String pattern, String width, String height) {
         for (String pitch : List.of("3/16 in", "3/8 in", "7/16 in")) {
@@ -116,7 +117,8 @@ class ScoredPanelTest {
         assertEquals(List.of("8 1/4", "7 1/4", "6 1/4", "5 1/4"), lefts(outside));
         assertEquals(1, inside.design().parts().size());
         assertTrue(inside.run().stream().filter(step -> step.phase() == Phase.SCORE).map(RunStep::text)
-                .anyMatch(text -> text.contains("Scores lines.rib1, lines.rib2, lines.rib3 and lines.rib4 run from 1/4 to 5 1/4 in only.")));
+                .anyMatch(text -> text.contains(
+                        "Scores lines.rib1, lines.rib2, lines.rib3 and lines.rib4 run from 1/4 to 5 1/4 in only.")));
     }
 
     private static List<String> lefts(Plan plan) {

@@ -36,8 +36,8 @@ public final class DemoProjects {
 
     /** The projects, the one to show first last. */
     public static List<Project> all() {
-        return List.of(guides(), meteors(), telescope(), starLog(), thankYou(), wallet(), folio(), passHolder(),
-                invitation());
+        return List.of(guides(), meteors(), telescope(), starLog(), thankYou(), wallet(), folio(), letter(),
+                passHolder(), invitation());
     }
 
     private static DesignDefinition design(String id) {
@@ -157,10 +157,24 @@ public final class DemoProjects {
                 .withPaper(PaperRole.layer(1), starfield("12 in square"));
     }
 
-    /** A star log for the summer. */
+    /** A star log for the summer, out of one square sheet. */
     public static Project starLog() {
-        return Project.of(design("accordion"), RulerStep.MILLIMETRE).withName("Star-log album").withSet("panels", "5")
-                .withWish(new Wish.FromSheet("A3", sheet("A3").width(), sheet("A3").height(), 1, new SheetUse.Shape()))
-                .withPaper(PaperRole.material("card"), midnight("A3")).withPaper(PaperRole.layer(1), moonlight("A4"));
+        return Project.of(design("strip-album"), RulerStep.SIXTEENTH_INCH).withName("Star-log album")
+                .withWish(new Wish.FromSheet("12 in square", sheet("12 in square").width(),
+                        sheet("12 in square").height(), 1, new SheetUse.Whole()))
+                .withPaper(PaperRole.material("card"), midnight("12 in square"))
+                .withPaper(PaperRole.material("insert"), moonlight("Letter"))
+                .withPaper(PaperRole.material("patch"), moonlight("Letter"))
+                .withPaper(PaperRole.layer(1), starfield("12 in square"))
+                .withNotes("The summer triangle goes onto T4.");
+    }
+
+    /** An envelope for the invitations, cut on point and lined. */
+    public static Project letter() {
+        return Project.of(design("envelope"), RulerStep.SIXTEENTH_INCH).withName("Invitation envelope")
+                .withSet("holds", "4 1/2 x 6 1/4 x 3/32 in").withSet("cut", "on point")
+                .withSet("liner", "yes")
+                .withPaper(PaperRole.material("envelope"), moonlight("12 in square"))
+                .withPaper(PaperRole.material("liner"), starfield("12 in square")).withCopies(24);
     }
 }

@@ -251,10 +251,7 @@ public final class HandOutWriter {
         List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
         List<Shape> shapes = new ArrayList<>(lying.shapes());
         shapes.addAll(RulerDrawing.draw(plan.project().step(), false, lying.width(), pins, point));
-        setup.positions()
-                .forEach(position -> shapes
-                        .addAll(RulerDrawing.pin(position.score(), position.at(), format.number(position.at()),
-                                PieceDrawing.ink(position.fold()), false, point)));
+        shapes.addAll(RulerDrawing.pins(setup.positions(), -1, format, point));
         Envelope bounds = new Envelope(lying.bounds());
         bounds.expandToInclude(-4 * point, -(RulerDrawing.depth() + 6) * point);
         return new Picture(bounds, point, shapes);
