@@ -47,6 +47,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import cufflink.paper.Stock;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /** Which screen the window shows, and how one leads to another. */
 final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
@@ -144,7 +147,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
                 : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
                         + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
-        show(new ShelfScreen(shelfWork, kept, ruler, (message + " " + notes).strip(), this));
+        show(new ShelfScreen(shelfWork, kept, papers(), ruler, (message + " " + notes).strip(), this));
     }
 
     /** Does something when the shelf is set out. */
@@ -188,9 +191,22 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         shelf("");
     }
 
-    @Override
+    /** The maker's papers, each once, in the order of the stash. */
+    private List<Stock> papers() {
+        Map<String, Stock> papers = new LinkedHashMap<>();
+        stash.stash().papers().stream().filter(paper -> !paper.offcut())
+                .forEach(paper -> papers.putIfAbsent(paper.name(),
+                        paper.stock().inSheets(paper.size().width(), paper.size().height())));
+        return List.copyOf(papers.values());
+    }
+
+    /** Begins a project of a design at its usual size. */
     public void start(DesignDefinition design, RulerStep step) {
-        Project usual = Project.of(design, step);
+        start(Project.of(design, step));
+    }
+
+    @Override
+    public void start(Project usual) {
         Project project = stash.stash().tools().map(usual::withTools).orElse(usual);
         Path fresh = store.newFile(project.name());
         open(project, fresh, "");

@@ -10,6 +10,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.PoseDrawing;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
+import cufflink.paper.Stock;
 import cufflink.plan.Phase;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -19,9 +20,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.image.PixelReader;
@@ -86,7 +89,7 @@ class ScreenShots {
         store = screens.store();
         scene = stage.getScene();
         robot.interact(() -> goTo(view));
-        rest(view.startsWith("job") ? SEARCH : REST);
+        rest(view.startsWith("job") || view.equals("shelf") ? SEARCH : REST);
         robot.interact(() -> atRest(view));
         rest(REST / 3);
         robot.interact(() -> write(scene.snapshot(null), file));
@@ -149,7 +152,10 @@ class ScreenShots {
             return;
         }
         switch (view) {
-            case "shelf" -> {}
+            case "shelf" -> {
+                dress("#shelf-card-paper", "Midnight 270");
+                dress("#shelf-layer-paper", "Starfield 120");
+            }
             case "layers" -> card("Volunteers' thank");
             case "pose" -> {
                 card("Telescope");
@@ -209,6 +215,13 @@ class ScreenShots {
                 }
             }
         }
+    }
+
+    /** Chooses a paper for the designs on the shelf. */
+    private void dress(String box, String paper) {
+        ComboBox<Optional<Stock>> choice = robot.lookup(box).query();
+        choice.getItems().stream().filter(item -> item.filter(stock -> stock.name().equals(paper)).isPresent())
+                .findFirst().ifPresent(choice::setValue);
     }
 
     private void stash(StashKind kind, String picked) {

@@ -34,7 +34,7 @@ class ShelfWindowTest extends WindowDriver {
 
     @Test
     void designs_standInSections() {
-        assertEquals(List.of("Cards", "Gift card holders", "Pockets", "Folios", "Finishing"), sections());
+        assertEquals(List.of("Cards", "Gift card holders", "Pockets", "Folios", "Sets", "Finishing"), sections());
     }
 
     @Test

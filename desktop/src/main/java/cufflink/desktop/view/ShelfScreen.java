@@ -1,6 +1,5 @@
 package cufflink.desktop.view;
 
-import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.ProjectStore.Kept;
@@ -21,6 +20,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import cufflink.words.Message;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -44,7 +44,8 @@ public final class ShelfScreen extends ListeningScreen {
 
     /** What the shelf asks its window to do. */
     public interface Actions extends Places.Actions {
-        void start(DesignDefinition design, RulerStep ruler);
+        /** Begins a project as the shelf shows its design. */
+        void start(Project asShown);
 
         void resume(Kept kept);
 
@@ -61,20 +62,28 @@ public final class ShelfScreen extends ListeningScreen {
     private final Map<OnShelf, Node> drawn = new HashMap<>();
     private final Map<Project, Label> states = new HashMap<>();
     private final ShelfSections sections = new ShelfSections(item -> drawn.computeIfAbsent(item, this::card));
+    private final ComboBox<Optional<Stock>> card = new ComboBox<>();
+    private final ComboBox<Optional<Stock>> layers = new ComboBox<>();
     private final TextField search = new TextField();
     private final Label count = new Label();
     private Shelf shown = new Shelf(List.of(), List.of(), 0, false);
     private final RulerStep ruler;
 
-    /** {@code message} is shown on top if it is not empty. */
-    public ShelfScreen(ShelfWork work, List<Kept> kept, RulerStep ruler, String message, Actions actions) {
+    /**
+     * The shelf as it was left.
+     *
+     * @param papers  in which the designs can be shown
+     * @param message shown on top if it is not empty
+     */
+    public ShelfScreen(ShelfWork work, List<Kept> kept, List<Stock> papers, RulerStep ruler, String message,
+            Actions actions) {
         this.actions = actions;
         this.work = work;
         this.ruler = ruler;
         projects = kept.stream().map(Kept::project).toList();
         getStyleClass().add("shelf-screen");
         setTop(topBar());
-        setLeft(side(kept));
+        setLeft(side(kept, papers));
         ScrollPane scroll = new ScrollPane(sections);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("shelf-scroll");
@@ -95,7 +104,8 @@ public final class ShelfScreen extends ListeningScreen {
     /** Asks for what the ticks say; the shelf fills as it is worked out. */
     private void look() {
         count.setText("Setting out …");
-        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets)), projects, new ShelfWork.Listener() {
+        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets),
+                new ShelfWork.Dress(card.getValue(), layers.getValue())), projects, new ShelfWork.Listener() {
             @Override
             public void shown(Shelf shelf) {
                 fill(shelf);
@@ -135,7 +145,7 @@ public final class ShelfScreen extends ListeningScreen {
         });
         search.setOnAction(enter -> {
             if (sections.found().size() == 1) {
-                actions.start(sections.found().get(0).design(), ruler);
+                actions.start(sections.found().get(0).plan().project());
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
@@ -167,7 +177,7 @@ public final class ShelfScreen extends ListeningScreen {
         return Places.bar(Places.SHELF, actions, List.of(box, open));
     }
 
-    private Node side(List<Kept> kept) {
+    private Node side(List<Kept> kept, List<Stock> papers) {
         VBox side = new VBox();
         side.getStyleClass().add("shelf-side");
         side.getChildren().add(Rows.heading("On the go"));
@@ -176,9 +186,16 @@ public final class ShelfScreen extends ListeningScreen {
         }
         kept.forEach(each -> side.getChildren().add(project(each)));
         side.getChildren().add(Rows.heading("What have you got?"));
-        SHEETS.forEach(sheet -> side.getChildren().add(tick(sheet, sheets)));
+        SHEETS.forEach(sheet -> side.getChildren().add(tick(sheet, sheets, work.lately().sheets())));
+        if (!papers.isEmpty()) {
+            side.getChildren().add(Rows.heading("Shown in"));
+            side.getChildren().add(Rows.row("Card", dress(card, "shelf-card-paper", papers,
+                    work.lately().dress().card())));
+            side.getChildren().add(Rows.row("Layers", dress(layers, "shelf-layer-paper", papers,
+                    work.lately().dress().layers())));
+        }
         side.getChildren().add(Rows.heading("It should"));
-        work.uses().forEach(use -> side.getChildren().add(tick(use, uses)));
+        work.uses().forEach(use -> side.getChildren().add(tick(use, uses, work.lately().uses())));
         ScrollPane scroll = new ScrollPane(side);
         scroll.getStyleClass().addAll("side-scroll", "left-scroll");
         scroll.setFitToWidth(true);
@@ -209,8 +226,20 @@ public final class ShelfScreen extends ListeningScreen {
         state.getStyleClass().setAll("label", bad > 0 ? "kept-bad" : "kept-state");
     }
 
-    private CheckBox tick(String text, List<CheckBox> into) {
+    /** Plain paper or one of the maker's, as it was chosen last. */
+    private Node dress(ComboBox<Optional<Stock>> box, String id, List<Stock> papers, Optional<Stock> lately) {
+        box.setId(id);
+        box.setConverter(new Words<>(stock -> stock.map(Stock::name).orElse("plain")));
+        box.getItems().add(Optional.empty());
+        papers.forEach(stock -> box.getItems().add(Optional.of(stock)));
+        box.setValue(lately.filter(papers::contains));
+        box.setOnAction(choice -> look());
+        return box;
+    }
+
+    private CheckBox tick(String text, List<CheckBox> into, List<String> lately) {
         CheckBox box = new CheckBox(text);
+        box.setSelected(lately.contains(text));
         box.setUserData(text);
         box.getStyleClass().add("shelf-tick");
         box.setOnAction(press -> look());
@@ -234,15 +263,16 @@ public final class ShelfScreen extends ListeningScreen {
                 : plan.stack().isPresent()
                         ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow())
                 : "";
-        Fractions takes = new Fractions(size + " · " + sheets(plan) + " · " + item.design().head().difficulty(),
-                "shelf-card-takes");
+        Fractions takes = new Fractions(size + " · " + sheets(plan), "shelf-card-takes");
+        Label making = new Label(item.design().head().difficulty() + " · " + plan.run().size() + " steps");
+        making.getStyleClass().add("shelf-card-making");
         VBox words = new VBox(title, about);
         Button card = new Button();
-        card.setGraphic(new VBox(picture, words, takes));
+        card.setGraphic(new VBox(picture, words, takes, making));
         card.getStyleClass().add("shelf-card");
         card.setId("design-" + item.design().id());
         card.setAccessibleText(item.design().title() + ": " + item.design().head().about());
-        card.setOnAction(press -> actions.start(item.design(), ruler));
+        card.setOnAction(press -> actions.start(item.plan().project()));
         return card;
     }
 

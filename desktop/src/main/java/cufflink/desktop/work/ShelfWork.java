@@ -10,6 +10,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -21,6 +22,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -30,7 +32,8 @@ import java.util.concurrent.atomic.AtomicInteger;
  * go stand. What was planned once is kept. A new look at the shelf ends the one before; nothing more is heard of it.
  */
 public final class ShelfWork {
-    private static final List<String> GROUPS = List.of("card base", "gift card holder", "pocket", "folio", "finishing");
+    private static final List<String> GROUPS = List.of("card base", "gift card holder", "pocket", "folio", "set",
+            "finishing");
 
     /** A design with its plan as a new project. */
     public record OnShelf(DesignDefinition design, Plan plan) {
@@ -51,9 +54,29 @@ public final class ShelfWork {
     public record Shelf(List<OnShelf> found, List<Refused> refused, int made, boolean complete) {
     }
 
-    /** What the maker looks for: designs for all uses that come out of one of the sheets, any if there are none. */
-    public record Wanted(List<String> uses, List<String> sheets) {
-        public static final Wanted ANYTHING = new Wanted(List.of(), List.of());
+    /**
+     * What the maker looks for: designs for all uses that come out of one of the sheets, any if there are none.
+     *
+     * @param dress the papers that they are shown in
+     */
+    public record Wanted(List<String> uses, List<String> sheets, Dress dress) {
+        public static final Wanted ANYTHING = new Wanted(List.of(), List.of(), Dress.PLAIN);
+    }
+
+    /** Papers that are tried on all designs: one for what they are cut from, one for their layers. */
+    public record Dress(Optional<Stock> card, Optional<Stock> layers) {
+        public static final Dress PLAIN = new Dress(Optional.empty(), Optional.empty());
+
+        private Project on(Project project) {
+            Project dressed = project;
+            for (PaperRole role : project.design().materials()) {
+                dressed = card.isPresent() ? dressed.withPaper(role, card.get()) : dressed;
+            }
+            for (PaperRole role : project.papers().layers()) {
+                dressed = layers.isPresent() ? dressed.withPaper(role, layers.get()) : dressed;
+            }
+            return dressed;
+        }
     }
 
     /** Is told of the shelf on the window's thread, as it fills. */
@@ -64,17 +87,14 @@ public final class ShelfWork {
         void stands(Project project, long bad);
     }
 
-    private record Fit(String sheet, Project project) {
-    }
-
     private final DesignLibrary library;
     private final Executor background;
     private final Executor window;
     private final List<DesignDefinition> designs;
     private final AtomicInteger current = new AtomicInteger();
-    /** These three are the background's own. */
+    private Wanted lately = Wanted.ANYTHING;
+    /** These two are the background's own. */
     private final Map<Project, Outcome<Plan>> plans = new LinkedHashMap<>();
-    private final Map<Fit, Boolean> fits = new LinkedHashMap<>();
     private final Map<Project, Long> bad = new LinkedHashMap<>();
 
     /**
@@ -103,11 +123,26 @@ public final class ShelfWork {
         return uses;
     }
 
-    /** Looks at the shelf; the listener is told at least once, at last of all of it. */
+    /** What was looked for last. */
+    public Wanted lately() {
+        return lately;
+    }
+
+    /**
+     * Looks at the shelf; the listener is told at least once, at last of all of it.
+     *
+     * @param projects the latest first: their designs stand first in their sections
+     */
     public void look(RulerStep ruler, Wanted wanted, List<Project> projects, Listener listener) {
+        lately = wanted;
         int own = current.incrementAndGet();
+        List<String> made = projects.stream().map(project -> project.design().id()).toList();
+        List<DesignDefinition> ordered = designs.stream()
+                .sorted(Comparator.comparing((DesignDefinition design) -> order(design.head().group()))
+                        .thenComparing(design -> made.contains(design.id()) ? made.indexOf(design.id()) : made.size()))
+                .toList();
         background.execute(() -> {
-            fill(own, ruler, wanted, listener);
+            fill(own, ordered, ruler, wanted, listener);
             projects.forEach(project -> {
                 if (own == current.get()) {
                     long count = bad.computeIfAbsent(project, ShelfWork::bad);
@@ -127,19 +162,19 @@ public final class ShelfWork {
         background.execute(() -> window.execute(action));
     }
 
-    private void fill(int own, RulerStep ruler, Wanted wanted, Listener listener) {
+    private void fill(int own, List<DesignDefinition> ordered, RulerStep ruler, Wanted wanted, Listener listener) {
         List<OnShelf> found = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
         int made = 0;
         library.refused().forEach((file, problems) -> refused.add(new Refused(file, reason(problems))));
-        for (DesignDefinition design : designs) {
+        for (DesignDefinition design : ordered) {
             if (own != current.get()) {
                 return;
             }
-            Project project = Project.of(design, ruler);
+            Project project = wanted.dress().on(Project.of(design, ruler));
             boolean isNew = !plans.containsKey(project);
             Outcome<Plan> planned = plans.computeIfAbsent(project, Planner::plan);
-            planned.value().filter(plan -> isWanted(project, wanted))
+            planned.value().flatMap(plan -> asWanted(plan, wanted))
                     .ifPresent(plan -> found.add(new OnShelf(design, plan)));
             if (planned.value().isEmpty()) {
                 refused.add(new Refused(design.title(), reason(planned.problems())));
@@ -153,20 +188,26 @@ public final class ShelfWork {
         tell(own, listener, new Shelf(found, refused, made, true));
     }
 
-    private boolean isWanted(Project project, Wanted wanted) {
-        return project.design().head().uses().containsAll(wanted.uses())
-                && (wanted.sheets().isEmpty() || wanted.sheets().stream()
-                        .anyMatch(sheet -> fits.computeIfAbsent(new Fit(sheet, project), ShelfWork::comesOut)));
+    /** The design from the first of the sheets that gives it; absent where none does, or it is for something else. */
+    private Optional<Plan> asWanted(Plan plan, Wanted wanted) {
+        Project project = plan.project();
+        if (!project.design().head().uses().containsAll(wanted.uses())) {
+            return Optional.empty();
+        }
+        return wanted.sheets().isEmpty() ? Optional.of(plan)
+                : wanted.sheets().stream().map(sheet -> plans.computeIfAbsent(from(sheet, project), Planner::plan))
+                        .flatMap(planned -> planned.value().stream())
+                        .filter(found -> found.layout().unplaced().isEmpty()).findFirst();
     }
 
-    /** Whether a design comes out of one sheet after the other of a size. */
-    private static boolean comesOut(Fit fit) {
-        NamedSize size = PublishedSizes.named(NamedSize.Kind.SHEET, fit.sheet()).orElseThrow();
-        Project project = fit.project();
+    /** Everything from sheets of one size. */
+    private static Project from(String sheet, Project project) {
+        NamedSize size = PublishedSizes.named(NamedSize.Kind.SHEET, sheet).orElseThrow();
+        Project sized = project;
         for (PaperRole role : project.design().materials()) {
-            project = project.withPaper(role, project.paper(role).inSheets(size.width(), size.height()));
+            sized = sized.withPaper(role, project.paper(role).inSheets(size.width(), size.height()));
         }
-        return Planner.plan(project).value().map(plan -> plan.layout().unplaced().isEmpty()).orElse(false);
+        return sized;
     }
 
     private static long bad(Project project) {

@@ -5,11 +5,18 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.design.DesignDefinition;
+import cufflink.desktop.work.ShelfWork.Dress;
 import cufflink.desktop.work.ShelfWork.Shelf;
 import cufflink.desktop.work.ShelfWork.Wanted;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignLibrary;
+import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.paper.Weight;
 import cufflink.plan.Project;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +26,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,6 +55,10 @@ class ShelfWorkTest {
         return shown.get(shown.size() - 1);
     }
 
+    private static Wanted wanted(List<String> uses, List<String> sheets) {
+        return new Wanted(uses, sheets, Dress.PLAIN);
+    }
+
     private static List<String> ids(Shelf shelf) {
         return shelf.found().stream().map(item -> item.design().id()).toList();
     }
@@ -63,7 +75,7 @@ class ShelfWorkTest {
         }
         List<String> groups = all.found().stream().map(item -> item.design().head().group()).distinct().toList();
         assertEquals(groups, groups.stream().sorted(Comparator.comparing(List.of("card base", "gift card holder",
-                "pocket", "folio", "finishing")::indexOf)).toList());
+                "pocket", "folio", "set", "finishing")::indexOf)).toList());
     }
 
     @Test
@@ -78,13 +90,49 @@ class ShelfWorkTest {
     @Test
     void usesAndSheets_chooseTheDesigns() {
         String use = work.uses().iterator().next();
-        Shelf some = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(use), List.of()));
+        Shelf some = look(work, RulerStep.SIXTEENTH_INCH, wanted(List.of(use), List.of()));
         assertEquals(BuiltInDesigns.all().stream().filter(design -> design.head().uses().contains(use))
                 .map(DesignDefinition::id).sorted().toList(), ids(some).stream().sorted().toList());
-        Shelf small = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("8 in square")));
+        Shelf small = look(work, RulerStep.SIXTEENTH_INCH, wanted(List.of(), List.of("8 in square")));
         assertTrue(!small.found().isEmpty() && small.found().size() < small.made(), ids(small).toString());
-        Shelf either = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("8 in square", "Letter")));
+        Shelf either = look(work, RulerStep.SIXTEENTH_INCH, wanted(List.of(), List.of("8 in square", "Letter")));
         assertTrue(ids(either).containsAll(ids(small)) && either.found().size() > small.found().size());
+    }
+
+    /** A design is begun from the sheet that was ticked: the first of them that gives it. */
+    @Test
+    void tickedSheet_isThePaperOfWhatIsBegun() {
+        Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, wanted(List.of(), List.of("8 in square", "12 in square")));
+        shelf.found().forEach(item -> {
+            Length side = item.plan().project().card().width();
+            assertTrue(side.equals(Length.ofInches(8)) || side.equals(Length.ofInches(12)), item.design().id());
+            assertTrue(item.plan().layout().unplaced().isEmpty());
+        });
+        assertEquals(List.of(Length.ofInches(8), Length.ofInches(12)), shelf.found().stream()
+                .map(item -> item.plan().project().card().width()).distinct().sorted().toList());
+    }
+
+    @Test
+    void designs_areShownInThePapersThatWereChosen() {
+        Stock night = new Stock("Night", Length.ofInches(17, 2), Length.ofInches(11), Weight.gsm(270), Optional.empty(),
+                "#101830", "#202840", false, Stock.Grain.UNKNOWN);
+        Stock stars = Stock.plain("Stars", PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow(), 120);
+        Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of(),
+                new Dress(Optional.of(night), Optional.of(stars))));
+        shelf.found().forEach(item -> {
+            assertEquals(night, item.plan().project().card());
+            assertEquals(stars, item.plan().project().paper(PaperRole.layer(1)));
+        });
+        assertEquals("Night", work.lately().dress().card().orElseThrow().name());
+    }
+
+    @Test
+    void designsMadeLately_standFirstInTheirSection() {
+        Project gate = Project.of(DesignLibrary.builtIn().find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
+        Project wallet = Project.of(DesignLibrary.builtIn().find("ribbon-wallet").orThrow(), RulerStep.SIXTEENTH_INCH);
+        List<String> ids = ids(look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, wallet, gate, wallet));
+        assertEquals("overlapping-gate", ids.get(0));
+        assertTrue(ids.indexOf("ribbon-wallet") < ids.indexOf("m-fold-holder"));
     }
 
     @Test
@@ -117,7 +165,7 @@ class ShelfWorkTest {
     void designThatCannotBeRead_standsThereWithItsReason(@TempDir Path folder) throws Exception {
         Files.writeString(folder.resolve("broken.yaml"), "id: [");
         ShelfWork own = new ShelfWork(DesignLibrary.with(folder), background::add, Runnable::run);
-        Shelf shelf = look(own, RulerStep.SIXTEENTH_INCH, new Wanted(List.of("nothing at all"), List.of()));
+        Shelf shelf = look(own, RulerStep.SIXTEENTH_INCH, wanted(List.of("nothing at all"), List.of()));
         assertEquals(List.of(), shelf.found());
         assertEquals(List.of("broken.yaml"), shelf.refused().stream().map(ShelfWork.Refused::name).toList());
         assertEquals(BuiltInDesigns.all().size(), shelf.made());
