@@ -98,7 +98,8 @@ final class PartNames {
     /** A part that is a pocket is called one: "The sleeve", "Sleeve 2". */
     String pocket(DesignDefinition.Pocket pocket) {
         boolean counted = Character.isDigit(part.label().charAt(part.label().length() - 1));
-        return design.claims().pockets().size() > 1 || pocket.space().stuck() ? label(pocket.label())
+        boolean several = design.claims().pockets().stream().map(one -> one.what().id()).distinct().count() > 1;
+        return several || pocket.space().stuck() ? label(pocket.label())
                 : counted ? part.label() : "The " + part.label().toLowerCase(Locale.ROOT);
     }
 

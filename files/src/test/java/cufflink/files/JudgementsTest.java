@@ -230,7 +230,9 @@ class JudgementsTest {
 
     private static List<Arguments> pagesAndStanding() {
         Project purse = Plans.project("gusset-purse");
-        return List.of(row(CheckWords.STANDS, Verdict.GOOD, purse),
+        return List.of(row(CheckWords.SCORED_PAST, Verdict.BAD,
+                Plans.adding(set("criss-cross-pocket"), "lines=scored-panel@outer.triangle:outside").orThrow()),
+                row(CheckWords.STANDS, Verdict.GOOD, purse),
                 row(CheckWords.STANDS_IN_NO_ENVELOPE, Verdict.BAD,
                         purse.withEnvelope(Optional.of(Plans.envelope("A2")))),
                 row(CheckWords.PAGES_UPRIGHT, Verdict.GOOD, set("strip-album")),

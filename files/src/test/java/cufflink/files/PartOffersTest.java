@@ -52,8 +52,8 @@ class PartOffersTest {
     void eachPlace_hasWhatGoesThere_drawnAsItWouldLie() {
         Plan plan = plan(project("pocket-fold"));
         assertEquals(
-                List.of("half-fold", "notch-sleeve", "panel-pockets", "pocket-fold", "ribbon-pull", "ribbon-tie",
-                        "spine-fold"),
+                List.of("corner-note", "half-fold", "notch-sleeve", "panel-pockets", "pocket-fold", "ribbon-pull",
+                        "ribbon-tie", "scored-panel", "spine-fold"),
                 ids(offers(plan, "base.front")));
         assertEquals(List.of("insert", "turned-tag"), ids(offers(plan, "pocket:pocket.pocket")));
         assertEquals(List.of("belly-band", "envelope", "little-bag"), ids(offers(plan, "around")));

@@ -27,7 +27,6 @@ import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.stack.StackLayer;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -37,6 +36,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.algorithm.MinimumDiameter;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.LineSegment;
 
 /** Whatever a maker sets within the limits: the card makes sense, or a check says that it does not. */
 class SoundDesignsTest {
@@ -117,11 +117,16 @@ class SoundDesignsTest {
             }
         });
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            List<Score> ribs = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE)
-                    .sorted(Comparator.comparing(score -> score.line().y1())).toList();
-            for (int i = 1; i < ribs.size(); i++) {
-                if (ribs.get(i).line().y1().minus(ribs.get(i - 1).line().y1()).toMillimetres() < 1) {
-                    odd.add(ribs.get(i).id() + " runs into its neighbour");
+            List<LineSegment> ribs = piece.scores().stream().filter(score -> score.fold() == Fold.DECORATIVE)
+                    .map(Score::line).map(line -> new LineSegment(line.x1().toMillimetres(), line.y1().toMillimetres(),
+                            line.x2().toMillimetres(), line.y2().toMillimetres()))
+                    .toList();
+            for (int i = 0; i < ribs.size(); i++) {
+                for (LineSegment other : ribs.subList(0, i)) {
+                    if (Math.abs(Math.sin(other.angle() - ribs.get(i).angle())) < 1e-3
+                            && other.distance(ribs.get(i)) < 1) {
+                        odd.add("a line for show runs into its neighbour");
+                    }
                 }
             }
         }

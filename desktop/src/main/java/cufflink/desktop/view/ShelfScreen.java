@@ -106,16 +106,16 @@ public final class ShelfScreen extends ListeningScreen {
         count.setText("Setting out …");
         work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets),
                 new ShelfWork.Dress(card.getValue(), layers.getValue())), projects, new ShelfWork.Listener() {
-            @Override
-            public void shown(Shelf shelf) {
-                fill(shelf);
-            }
+                    @Override
+                    public void shown(Shelf shelf) {
+                        fill(shelf);
+                    }
 
-            @Override
-            public void stands(Project project, long bad) {
-                state(states.get(project), project, bad);
-            }
-        });
+                    @Override
+                    public void stands(Project project, long bad) {
+                        state(states.get(project), project, bad);
+                    }
+                });
     }
 
     private static List<String> ticked(List<CheckBox> boxes) {
