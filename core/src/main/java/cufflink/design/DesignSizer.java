@@ -112,7 +112,8 @@ public final class DesignSizer {
                         cut -> new SizedDesign.CutOut(sheet.text(cut.id()), cut.shape(),
                                 cut.numbers().stream().map(sheet::length).toList(), cut.outside(), cut.through())),
                 sheet.all(marks.panels(), panel -> new SizedDesign.PanelName(sheet.text(panel.id()),
-                        sheet.text(panel.label()), panel.at().map(this::offset))));
+                        sheet.text(panel.label()), panel.at().map(this::offset))),
+                sheet.all(marks.laps(), lap -> new SizedDesign.Lap(sheet.length(lap.from()), sheet.length(lap.to()))));
     }
 
     private Score score(PieceDefinition.Score score, Line whole) {

@@ -31,10 +31,21 @@ public record PieceDefinition(Template id, Template label, Source source, Lying 
             Optional<Formula> reversed) {
     }
 
-    /** What is scored and cut, and what its panels are called. */
+    /** From where to where two parts of a piece may lie over one another, if it is too long for its sheet. */
+    public record Lap(Formula from, Formula to) {
+    }
+
+    /** What is scored and cut, what its panels are called, and where it may be joined of parts. */
     public record Marks(List<Occurs<Score>> scores, List<Occurs<Slit>> slits, List<Occurs<CutOut>> cutOuts,
-            List<Occurs<PanelName>> panels) {
+            List<Occurs<PanelName>> panels, List<Occurs<Lap>> laps) {
+        /** Of a piece that is never joined of parts. */
+        public Marks(List<Occurs<Score>> scores, List<Occurs<Slit>> slits, List<Occurs<CutOut>> cutOuts,
+                List<Occurs<PanelName>> panels) {
+            this(scores, slits, cutOuts, panels, List.of());
+        }
+
         public Marks {
+            laps = List.copyOf(laps);
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
             cutOuts = List.copyOf(cutOuts);

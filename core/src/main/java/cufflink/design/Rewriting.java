@@ -65,7 +65,8 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
                         cut -> new PieceDefinition.CutOut(template(cut.id()), cut.shape(),
                                 cut.numbers().stream().map(this::formula).toList(), cut.outside(), cut.through())),
                 all(marks.panels(), panel -> new PieceDefinition.PanelName(template(panel.id()),
-                        template(panel.label()), panel.at().map(this::spot))));
+                        template(panel.label()), panel.at().map(this::spot))),
+                all(marks.laps(), lap -> new PieceDefinition.Lap(formula(lap.from()), formula(lap.to()))));
     }
 
     PieceDefinition.Score score(PieceDefinition.Score score) {

@@ -138,7 +138,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             List<CutOut> all = new ArrayList<>(cutOuts());
             all.add(more);
             return new Piece(id, label, source, lying, width, height,
-                    new Marks(scores(), marks.slits(), all, marks.panelNames()));
+                    new Marks(scores(), marks.slits(), all, marks.panelNames(), marks.laps()));
         }
 
         /** The same piece with another score line. */
@@ -146,7 +146,7 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
             List<Score> all = new ArrayList<>(scores());
             all.add(more);
             return new Piece(id, label, source, lying, width, height,
-                    new Marks(all, marks.slits(), marks.cutOuts(), marks.panelNames()));
+                    new Marks(all, marks.slits(), marks.cutOuts(), marks.panelNames(), marks.laps()));
         }
     }
 
@@ -161,9 +161,27 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
     public record Lying(Face up, Optional<String> rests, double lean, boolean reversed) {
     }
 
-    /** What is scored and cut on a piece, and what its panels are called. */
-    public record Marks(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panelNames) {
+    /** From where to where two parts of a piece may lie over one another, counted from its left edge. */
+    public record Lap(Length from, Length to) {
+        public Length width() {
+            return to.minus(from);
+        }
+    }
+
+    /**
+     * What is scored and cut on a piece, and what its panels are called.
+     *
+     * @param laps where it may be joined of parts, if it is too long for its sheet
+     */
+    public record Marks(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panelNames,
+            List<Lap> laps) {
+        /** Of a piece that is never joined of parts. */
+        public Marks(List<Score> scores, List<Slit> slits, List<CutOut> cutOuts, List<PanelName> panelNames) {
+            this(scores, slits, cutOuts, panelNames, List.of());
+        }
+
         public Marks {
+            laps = List.copyOf(laps);
             scores = List.copyOf(scores);
             slits = List.copyOf(slits);
             cutOuts = List.copyOf(cutOuts);

@@ -53,6 +53,11 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
         return new Stock(name, width, height, weight, measuredCaliper, back, face, directional, grain);
     }
 
+    /** How long something that lies level on a sheet may be, upright patterns minded. */
+    public Length longest() {
+        return directional ? width : Length.longer(width, height);
+    }
+
     /** The same paper in sheets of another size. */
     public Stock inSheets(Length newWidth, Length newHeight) {
         return new Stock(name, newWidth, newHeight, weight, measuredCaliper, face, back, directional, grain);

@@ -15,6 +15,7 @@ import cufflink.stack.StackLayer;
 import cufflink.measure.Measured;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
+import cufflink.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -85,9 +86,13 @@ final class LayerSteps {
 
     private void over(Stack stack) {
         String piece = plan.design().piece(stack.on().on().piece()).label().toLowerCase(Locale.ROOT);
-        sheet.add(StepWords.LAYERS_OVER.of("layers", stack.on().label(), "piece", piece),
-                List.of(StepWords.GLUE_OVER.of("layers", stack.on().label(), "face", stack.on().face().word(), "piece",
-                        piece, "border", border(stack.layers()))),
+        List<Message> told = new ArrayList<>(List.of(StepWords.GLUE_OVER.of("layers", stack.on().label(), "face",
+                stack.on().face().word(), "piece", piece, "border", border(stack.layers()))));
+        stack.layers().stream().map(layer -> CutPart.of(plan.project(), plan.design(), layer))
+                .filter(parts -> parts.size() > 1).findFirst()
+                .ifPresent(parts -> told.add(StepWords.LAYER_PARTS.of("count", parts.size(), "widths",
+                        Vocabulary.and(parts.stream().map(part -> format.text(part.width())).toList()))));
+        sheet.add(StepWords.LAYERS_OVER.of("layers", stack.on().label(), "piece", piece), told,
                 Optional.empty(), new StepSubject.OfMounted(stack.on().on(), stack.layers()), List.of());
     }
 

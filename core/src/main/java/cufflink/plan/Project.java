@@ -97,6 +97,12 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
         return papers.of(role);
     }
 
+    /** Its papers in the sheets that it is cut from: those of its wish, where it is fitted to some. */
+    public Papers sheets() {
+        return wish() instanceof Wish.FromSheet from
+                ? papers.with(cardRole(), card().inSheets(from.width(), from.height())) : papers;
+    }
+
     /** The paper of a piece, its face as the piece's outside. */
     public Stock paper(SizedDesign.Piece piece) {
         Stock stock = paper(piece.material());

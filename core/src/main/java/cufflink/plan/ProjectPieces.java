@@ -46,15 +46,16 @@ final class ProjectPieces {
         List<CutPiece> pieces = new ArrayList<>();
         for (SizedDesign.Piece piece : own()) {
             boolean shaped = !piece.cutOuts().isEmpty();
-            pieces.add(piece(prefix + piece.id(), prefix + piece.label(), copies, cut(piece.width().length(), shaped),
-                    cut(piece.height().length(), shaped), piece.material()).halved(Triangles.half(piece))
-                    .withFold(longFold(piece)));
+            CutPart.of(project, piece)
+                    .forEach(part -> pieces.add(piece(prefix + part.id(), prefix + part.label(), copies,
+                            cut(part.width(), shaped), cut(part.height(), shaped), piece.material())
+                            .halved(Triangles.half(piece)).withFold(longFold(piece))));
         }
         for (MatLayer mat : mats) {
-            pieces.add(piece(prefix + mat.id(), prefix + mat.label(), copies,
-                    mat.width(), mat.height(), role(mat)).halved(half(mat))
+            CutPart.of(project, design, mat).forEach(part -> pieces.add(piece(prefix + part.id(), prefix + part.label(),
+                    copies, part.width(), part.height(), role(mat)).halved(half(mat))
                     .withFold(mat.on().isWhole() ? longFold(design.piece(mat.on().on().piece()))
-                            : Optional.empty()));
+                            : Optional.empty())));
         }
         return pieces;
     }

@@ -60,6 +60,7 @@ final class RunSheet {
                 SoftSteps.cut(this);
             }
             case SCORE -> {
+                JoinSteps.write(this);
                 LayerSteps.over(this);
                 ScoreSteps.write(this);
             }

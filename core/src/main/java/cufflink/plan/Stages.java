@@ -184,6 +184,6 @@ final class Stages {
     /** The later stages of a sized design, in the project's papers. */
     Outcome<StackedDesign> stacked(SizedDesign sized) {
         return CreasedDesign.of(sized).then(FoldedDesign::of).then(ClosedDesign::of)
-                .then(closed -> StackedDesign.of(closed, project.papers(), project.mats(), project.step()));
+                .then(closed -> StackedDesign.of(closed, project.sheets(), project.mats(), project.step()));
     }
 }

@@ -1,5 +1,9 @@
 package cufflink.stack;
 
+import org.locationtech.jts.geom.Envelope;
+import cufflink.paper.Stock;
+import cufflink.design.SizedDesign;
+import cufflink.design.PieceParts;
 import cufflink.crease.CreasedDesign;
 import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
@@ -38,6 +42,7 @@ final class Attachments {
     static List<Attached> of(CreasedDesign creased, List<MatLayer> mats, Papers papers) {
         Attachments attachments = new Attachments(creased);
         mats.forEach(mat -> attachments.mat(mat, papers.of(PaperRole.layer(mat.layer())).caliper()));
+        creased.sized().pieces().forEach(piece -> attachments.laps(piece, papers.of(piece.material())));
         creased.sized().soft().forEach(attachments::soft);
         creased.sized().fixings().forEach(attachments::fixing);
         creased.sized().ornaments().forEach(attachments::ornament);
@@ -57,6 +62,17 @@ final class Attachments {
             PanelRef ref = new PanelRef(piece, panel.id());
             mat.on(ref, panel.outline()).ifPresent(there -> all.add(new Attached(StackLayer.Kind.MAT, mat.label(), ref,
                     mat.on().face(), there, thickness, mat.label(), mat.layer())));
+        }
+    }
+
+    /** Where the parts of a piece that is too long for its sheets lie over one another, its paper is double. */
+    private void laps(SizedDesign.Piece piece, Stock stock) {
+        for (SizedDesign.Lap lap : PieceParts.of(piece, stock.longest()).laps()) {
+            Geometry over = FACTORY.toGeometry(new Envelope(lap.from().toMillimetres(), lap.to().toMillimetres(), 0,
+                    piece.height().length().toMillimetres()));
+            creased.patterns().get(piece.id()).panels()
+                    .forEach(panel -> add(StackLayer.Kind.PANEL, piece.label(), new PanelRef(piece.id(), panel.id()),
+                            piece.up(), panel, over, stock.caliper(), piece.label() + ", lapped"));
         }
     }
 

@@ -50,7 +50,8 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
     public static Outcome<StackedDesign> of(ClosedDesign closed, Papers papers, MatSettings settings, RulerStep step) {
         return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> {
             List<Attached> attached = Attachments.of(closed.folded().creased(), mats, papers);
-            List<Attached> trim = attached.stream().filter(one -> one.kind() != StackLayer.Kind.MAT).toList();
+            List<Attached> trim = attached.stream()
+                    .filter(one -> one.kind() != StackLayer.Kind.MAT && one.kind() != StackLayer.Kind.PANEL).toList();
             List<Optional<Decoration>> worn = closed.assemblies().stream()
                     .map(assembly -> assembly.closed().value().map(flat -> Decoration.of(flat, laid(flat, trim))))
                     .toList();

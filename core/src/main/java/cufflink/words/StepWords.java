@@ -30,6 +30,11 @@ public enum StepWords implements Code {
     AT_THE_FENCE_OVER_AND_TURNED(
             "Left edge at the fence, {face} face up, turned over: the positions count from the other "
                     + "side, a quarter turn so that its top edge is at the left fence."),
+    JOIN_PARTS("{piece} of {count} parts"),
+    JOIN("It is too long for one sheet. Lay its parts {face} face up, their long edges in line."),
+    LAP("Lay part {part} over the end of part {before}, {lap} deep, and glue it down all over."),
+    JOINED("It is {length} long then; from here on it is one piece."),
+    LAYER_PARTS("It is cut in {count} parts, which meet at a crease: {widths} wide from the left."),
     SCORE_PARTLY("Score {score} runs from {from} to {to} only."),
     SCORES_PARTLY("Scores {score} run from {from} to {to} only."),
     ROW_PARTLY("The {count} scores from {first} to {last} run from {from} to {to} only."),

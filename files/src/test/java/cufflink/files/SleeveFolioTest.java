@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.plan.CutPart;
+import cufflink.paper.Stock;
 import cufflink.check.Verdict;
 import cufflink.design.PanelRef;
 import cufflink.design.Side;
@@ -195,5 +197,45 @@ class SleeveFolioTest {
     @Test
     void folio_isNoLetter() {
         Plans.expect(folio().withEnvelope(Optional.of(Plans.envelope("A6")))).judges("post", Verdict.WATCH);
+    }
+
+    /** Five sleeves are longer than a Letter sheet: the strip is joined of parts, and is double where they lap. */
+    @Test
+    void longStrip_isJoinedOfParts_andThickerWhereTheyLap() {
+        Project letter = Plans.set(Plans.project("sleeve-folio"), "sleeves=5", "spine=1 in");
+        Stock card = letter.card();
+        Project roll = letter.withPaper(letter.cardRole(), card.inSheets(card.width(), Plans.length("24 in")));
+        Plan joined = Plans.plan(letter);
+        Plan whole = Plans.plan(roll);
+        List<CutPart> parts = CutPart.of(letter, joined.design().piece("base"));
+        assertEquals(2, parts.size());
+        assertEquals(1, CutPart.of(roll, whole.design().piece("base")).size());
+        assertTrue(parts.stream().noneMatch(part -> part.width().isLongerThan(Plans.length("11 in"))));
+        assertEquals(joined.measures().length("length").plus(Plans.length("1/2 in")),
+                parts.get(0).width().plus(parts.get(1).width()));
+        assertEquals(List.of(), joined.layout().unplaced());
+        long laps = joined.stack().orElseThrow().layers().stream().filter(layer -> layer.label().endsWith("lapped"))
+                .count();
+        assertEquals(1, laps);
+        assertEquals(List.of(), joined.faults());
+        assertTrue(joined.run().stream().map(RunStep::title).anyMatch("Strip of 2 parts"::equals));
+        assertTrue(joined.run().stream().map(RunStep::text)
+                .anyMatch(text -> text.contains("It is cut in 2 parts, which meet at a crease")));
+    }
+
+    /** Where a whole panel is lapped, everything that lies over it is a caliper thicker. */
+    @Test
+    void lappedPanel_isACaliperThicker() {
+        Project letter = Plans.set(Plans.project("sleeve-folio"), "sleeves=4", "spine=1 in");
+        Stock card = letter.card();
+        Plan joined = Plans.plan(letter);
+        Plan whole = Plans
+                .plan(letter.withPaper(letter.cardRole(), card.inSheets(card.width(), Plans.length("24 in"))));
+        assertEquals(2, CutPart.of(letter, joined.design().piece("base")).size());
+        PanelRef first = joined.stack().orElseThrow().layers().stream()
+                .filter(layer -> layer.label().endsWith("lapped"))
+                .findFirst().orElseThrow().panel().orElseThrow();
+        assertEquals(whole.stack().orElseThrow().over().get(first).plus(card.caliper()),
+                joined.stack().orElseThrow().over().get(first));
     }
 }

@@ -60,7 +60,9 @@ final class PieceParser {
                 new PieceDefinition.Marks(fields.all("scores", "A score", PieceParser::score),
                         fields.all("slits", "A slit", PieceParser::slit),
                         fields.all("cutOuts", "A cut-out", PieceParser::cutOut),
-                        fields.list("panels").stream().map(panel -> panelName(panel, fields)).toList()));
+                        fields.list("panels").stream().map(panel -> panelName(panel, fields)).toList(),
+                        fields.all("joins", "A join", join -> new PieceDefinition.Lap(join.requiredFormula("from"),
+                                join.requiredFormula("to")))));
     }
 
     private static Score score(Fields fields) {

@@ -20,6 +20,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.PaperRole;
+import cufflink.plan.CutPart;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Reading;
@@ -146,12 +147,18 @@ public final class HandOutWriter {
         flow.row(List.of("Cut", "Piece", "Size", "From"), columns, TEXT, true);
         int copies = plan.project().copies();
         for (SizedDesign.Piece piece : plan.design().pieces()) {
-            flow.row(List.of(copies + " ×", piece.label(), format.size(piece.width().length(), piece.height().length()),
-                    plan.project().paper(piece.material()).name()), columns, TEXT, false);
+            for (CutPart part : CutPart.of(plan.project(), piece)) {
+                flow.row(List.of(copies + " ×", part.label(), format.size(part.width(), part.height()),
+                        plan.project().paper(piece.material()).name()), columns, TEXT, false);
+            }
         }
         for (var mat : plan.mats()) {
-            flow.row(List.of(copies + " ×", mat.label(), mat.form().text(format),
-                    plan.project().paper(PaperRole.layer(mat.layer())).name()), columns, TEXT, false);
+            List<CutPart> parts = CutPart.of(plan.project(), plan.design(), mat);
+            for (CutPart part : parts) {
+                flow.row(List.of(copies + " ×", part.label(),
+                        parts.size() > 1 ? format.size(part.width(), part.height()) : mat.form().text(format),
+                        plan.project().paper(PaperRole.layer(mat.layer())).name()), columns, TEXT, false);
+            }
         }
         for (SoftWay way : plan.workings().soft()) {
             flow.row(List.of(copies + " ×", way.soft().label(), format.text(way.length()),

@@ -7,6 +7,7 @@ import cufflink.design.Ornament;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.PaperRole;
+import cufflink.plan.CutPart;
 import cufflink.plan.Plan;
 import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
@@ -25,12 +26,13 @@ public final class ListCsv {
         return CsvWriter.write(
                 List.of("piece", "quantity", "width mm", "height mm", "width", "height", "shape", "stock"),
                 Stream.of(
-                        plan.design().pieces().stream()
-                                .map(piece -> row(format, piece.label(), plan.project().copies(),
-                                        piece.width().length(), piece.height().length(), LayerForm.Kind.RECTANGLE,
-                                        plan.project().paper(piece.material()).name())),
-                        plan.mats().stream().map(mat -> row(format, mat.label(), plan.project().copies(), mat.width(),
-                                mat.height(), mat.form().kind(), matPaper(plan, mat))),
+                        plan.design().pieces().stream().flatMap(piece -> CutPart.of(plan.project(), piece).stream()
+                                .map(part -> row(format, part.label(), plan.project().copies(), part.width(),
+                                        part.height(), LayerForm.Kind.RECTANGLE,
+                                        plan.project().paper(piece.material()).name()))),
+                        plan.mats().stream().flatMap(mat -> CutPart.of(plan.project(), plan.design(), mat).stream()
+                                .map(part -> row(format, part.label(), plan.project().copies(), part.width(),
+                                        part.height(), mat.form().kind(), matPaper(plan, mat)))),
                         plan.workings().soft().stream().map(way -> strand(plan, way)),
                         plan.design().ornaments().stream().map(ornament -> ornament(plan, ornament)))
                         .flatMap(rows -> rows).toList());

@@ -18,6 +18,7 @@ import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.plan.CutPart;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
 import cufflink.problem.Problem;
@@ -116,6 +117,15 @@ public final class PlanJson {
             node.set("width", length(piece.width().length()));
             node.set("height", length(piece.height().length()));
             node.put("material", piece.material().toString()).put("up", piece.up().word());
+            List<CutPart> parts = CutPart.of(plan.project(), piece);
+            if (parts.size() > 1) {
+                ArrayNode joined = node.putArray("parts");
+                parts.forEach(part -> {
+                    ObjectNode entry = joined.addObject().put("id", part.id());
+                    entry.set("width", length(part.width()));
+                    entry.set("height", length(part.height()));
+                });
+            }
             ArrayNode scores = node.putArray("scores");
             piece.lines().stream().filter(score -> !score.isPinched())
                     .forEach(score -> line(scores.addObject().put("id", score.id()).put("fold", score.fold().word()),
