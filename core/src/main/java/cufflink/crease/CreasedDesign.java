@@ -40,7 +40,7 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
         return punched.equals(sized) ? creased : creased(punched);
     }
 
-    /** Soft pieces and fixings on panels that their pieces do not have. */
+    /** Soft pieces, fixings and the like on panels that their pieces do not have. */
     private List<Problem> lost() {
         Stream<Problem> soft = sized.soft().stream().flatMap(one -> one.stays().stream().map(Soft.Stay::panel)
                 .filter(this::isLost).map(panel -> lost(one.label(), panel)));
@@ -48,7 +48,9 @@ public record CreasedDesign(SizedDesign sized, Map<String, CreasePattern> patter
                 .map(one -> lost(one.label(), one.panel()));
         Stream<Problem> scores = sized.panelScores().stream().filter(one -> isLost(one.on()))
                 .map(one -> lost(one.score().id(), one.on()));
-        return Stream.of(soft, fixings, scores).flatMap(lines -> lines).toList();
+        Stream<Problem> laid = sized.laid().stream().filter(one -> isLost(one.on()))
+                .map(one -> lost(one.holds(), one.on()));
+        return Stream.of(soft, fixings, scores, laid).flatMap(lines -> lines).toList();
     }
 
     private boolean isLost(PanelRef panel) {

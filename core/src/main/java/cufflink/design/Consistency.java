@@ -64,6 +64,10 @@ final class Consistency {
                 .forEach(pose -> add(soft.label(), DesignWords.GOES_A_WAY_IN_NO_POSE.of("pose", pose))));
         design.fixings().stream().filter(fixing -> !known.contains(fixing.panel().piece()))
                 .forEach(fixing -> lost(fixing.label(), fixing.panel().piece()));
+        design.laid().stream().filter(laid -> !known.contains(laid.on().piece()))
+                .forEach(laid -> lost("contents", laid.on().piece()));
+        design.laid().stream().filter(laid -> design.contents(laid).isEmpty()).forEach(laid -> add("contents",
+                DesignWords.LAYS_NO_CONTENTS.of("panel", laid.on(), "name", laid.holds())));
         design.ornaments().stream().filter(ornament -> !ornament.isSized())
                 .forEach(ornament -> add(ornament.label(), DesignWords.ORNAMENT_WITHOUT_SIZE.of()));
         design.soft().stream().filter(soft -> !soft.isSized())

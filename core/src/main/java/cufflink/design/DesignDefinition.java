@@ -82,16 +82,23 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments.
      *
      * @param scoring lines that parts score on the panels that they are put on
+     * @param laid    what lies on panels and no pocket holds
      */
     public record Trim(List<Occurs<SoftDefinition>> soft, List<Occurs<SoftDefinition.Fixing>> fixings,
-            List<Occurs<OrnamentDefinition>> ornaments, List<Occurs<PanelScoring>> scoring) {
-        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of());
+            List<Occurs<OrnamentDefinition>> ornaments, List<Occurs<PanelScoring>> scoring,
+            List<Occurs<Laying>> laid) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of(), List.of());
 
         public Trim {
+            laid = List.copyOf(laid);
             scoring = List.copyOf(scoring);
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
             ornaments = List.copyOf(ornaments);
+        }
+
+        Trim with(List<Occurs<OrnamentDefinition>> others) {
+            return new Trim(soft, fixings, others, scoring, laid);
         }
     }
 
@@ -302,6 +309,15 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     public record Reach(Formula here, Formula wanted) {
     }
 
+    /**
+     * What lies in the middle of a panel, see {@link LaidContents}.
+     *
+     * @param holds  the name of its measure of contents
+     * @param turned whether it lies a quarter turn round; not if absent
+     */
+    public record Laying(String holds, PanelPlace on, Face face, Optional<Formula> turned) {
+    }
+
     /** A judgement of the design's own; {@code change} names the measure to change. */
     public record Rule(String id, Formula that, Template good, Template otherwise, Optional<String> change, boolean bad,
             Optional<Formula> when) {
@@ -320,8 +336,7 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
         Trim trim = making.trim();
         return new DesignDefinition(other, new Shown(shown.held(), angle, shown.stands()), sized, pieces,
                 new Making(making.mats(), making.folding(), making.glue(), making.stack(),
-                        new Trim(trim.soft(), trim.fixings(),
-                                Stream.concat(trim.ornaments().stream(), more.stream()).toList(), trim.scoring()),
+                        trim.with(Stream.concat(trim.ornaments().stream(), more.stream()).toList()),
                         making.finish()),
                 claims, parts, asPart);
     }
@@ -338,10 +353,9 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
                 .filter(one -> gone.stream().noneMatch(one.what().id()::isFixed));
         return new DesignDefinition(head, shown, measures, pieces,
                 new Making(making.mats(), making.folding(), making.glue(), making.stack(),
-                        new Trim(making.trim().soft(), making.trim().fixings(),
-                                Stream.concat(own, now.stream().map(OrnamentDefinition::of).map(Occurs::once))
-                                        .toList(),
-                                making.trim().scoring()),
+                        making.trim()
+                                .with(Stream.concat(own, now.stream().map(OrnamentDefinition::of).map(Occurs::once))
+                                        .toList()),
                         making.finish()),
                 claims, parts, asPart);
     }

@@ -203,7 +203,14 @@ public final class DesignSizer {
                 sheet.all(trim.ornaments(), new OrnamentSizer(sheet, this::panel)::ornament).stream()
                         .filter(ornament -> !left.contains(ornament.on().piece())).toList(),
                 sheet.all(trim.scoring(), this::panelScore).stream()
-                        .filter(scored -> !left.contains(scored.on().piece())).toList());
+                        .filter(scored -> !left.contains(scored.on().piece())).toList(),
+                sheet.all(trim.laid(), this::laid).stream().filter(laid -> !left.contains(laid.on().piece()))
+                        .toList());
+    }
+
+    private LaidContents laid(DesignDefinition.Laying laying) {
+        return new LaidContents(laying.holds(), panel(laying.on()), laying.face(),
+                laying.turned().map(sheet::truth).orElse(false));
     }
 
     private PanelScore panelScore(PanelScoring scoring) {

@@ -80,7 +80,8 @@ public final class PartExpansion {
                         new DesignDefinition.Trim(joined(making.trim().soft(), all(more.trim().soft(), names::soft)),
                                 joined(making.trim().fixings(), all(more.trim().fixings(), names::fixing)),
                                 joined(making.trim().ornaments(), all(more.trim().ornaments(), names::ornament)),
-                                joined(making.trim().scoring(), scoring())),
+                                joined(making.trim().scoring(), scoring()),
+                                joined(making.trim().laid(), all(more.trim().laid(), this::laid))),
                         joined(making.finish(), all(more.finish(), names::said))),
                 claims(host.claims()), joined(host.parts(), parts()), host.asPart());
     }
@@ -239,6 +240,11 @@ public final class PartExpansion {
     private Rule rule(Rule rule) {
         return new Rule(names.id(rule.id()), own.formula(rule.that()), names.label(rule.good()),
                 names.label(rule.otherwise()), rule.change().flatMap(names::measure), rule.bad(), when(rule.when()));
+    }
+
+    private DesignDefinition.Laying laid(DesignDefinition.Laying laying) {
+        return new DesignDefinition.Laying(names.measure(laying.holds()).orElse(laying.holds()),
+                names.place(laying.on()), laying.face(), own.formula(laying.turned()));
     }
 
     private Pocket pocket(Pocket pocket) {

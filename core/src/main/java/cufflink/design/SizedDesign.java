@@ -61,11 +61,14 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * What is put on the paper: soft pieces, small hardware that holds them or the paper, ornaments.
      *
      * @param scores lines for show that parts score on the panels that they are put on
+     * @param laid   what lies on panels and no pocket holds
      */
-    public record Trim(List<Soft> soft, List<Fixing> fixings, List<Ornament> ornaments, List<PanelScore> scores) {
-        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of());
+    public record Trim(List<Soft> soft, List<Fixing> fixings, List<Ornament> ornaments, List<PanelScore> scores,
+            List<LaidContents> laid) {
+        public static final Trim NONE = new Trim(List.of(), List.of(), List.of(), List.of(), List.of());
 
         public Trim {
+            laid = List.copyOf(laid);
             scores = List.copyOf(scores);
             soft = List.copyOf(soft);
             fixings = List.copyOf(fixings);
@@ -79,7 +82,8 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
                             || one.way().stream().anyMatch(stay -> wanted.test(stay.panel().piece()))).toList(),
                     fixings.stream().filter(one -> wanted.test(one.panel().piece())).toList(),
                     ornaments.stream().filter(one -> wanted.test(one.on().piece())).toList(),
-                    scores.stream().filter(one -> wanted.test(one.on().piece())).toList());
+                    scores.stream().filter(one -> wanted.test(one.on().piece())).toList(),
+                    laid.stream().filter(one -> wanted.test(one.on().piece())).toList());
         }
     }
 
@@ -508,6 +512,11 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return making.trim().scores();
     }
 
+    /** What lies on panels and no pocket holds. */
+    public List<LaidContents> laid() {
+        return making.trim().laid();
+    }
+
     /** What is said of the order of the closed card's panels. */
     public List<Layers> stack() {
         return making.stack();
@@ -530,8 +539,16 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
 
     /** What it puts into a pocket. */
     public Optional<Contents> contents(Pocket pocket) {
-        return measures.get(pocket.definition().holds()).flatMap(Measures.Sized::contents)
-                .map(item -> pocket.turned() ? item.turned() : item);
+        return contents(pocket.definition().holds(), pocket.turned());
+    }
+
+    /** What it lays on a panel; absent if no measure of contents is called so. */
+    public Optional<Contents> contents(LaidContents laid) {
+        return contents(laid.holds(), laid.turned());
+    }
+
+    private Optional<Contents> contents(String measure, boolean turned) {
+        return measures.get(measure).flatMap(Measures.Sized::contents).map(item -> turned ? item.turned() : item);
     }
 
     /** See {@link DesignDefinition#apart}. */

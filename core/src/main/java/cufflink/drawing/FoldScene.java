@@ -14,6 +14,7 @@ import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Ordered;
 import cufflink.stack.Attached;
+import cufflink.stack.ClosedStack;
 import cufflink.stack.SoftSpan;
 import cufflink.stack.StackedDesign;
 import java.util.ArrayList;
@@ -119,11 +120,12 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return tops;
     }
 
-    /** The same with the ribbons, the hardware, the ornaments and the contents of the finished card. */
-    FoldScene trimmed(Plan plan) {
+    /** The same with the ribbons, the hardware, the ornaments and the contents of the finished card in a pose. */
+    FoldScene trimmed(Plan plan, String pose) {
         StackedDesign stacked = plan.workings().stacked();
-        List<Attached> on = new ArrayList<>(stacked.trim());
-        stacked.stack().ifPresent(stack -> on.addAll(stack.contents()));
+        // Ribbons lie over what they hold.
+        List<Attached> on = new ArrayList<>(stacked.stack().map(ClosedStack::contents).orElse(List.of()));
+        on.addAll(stacked.trim(pose));
         return new FoldScene(state, lift, papers, mats, layers,
                 new Trim(on, SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan),
                         trim.ribs()),

@@ -40,7 +40,8 @@ public final class PoseDrawing {
 
     private static FoldScene scene(Plan plan, PosedCard posed, FoldedState state) {
         StandingLayers layers = StandingLayers.of(plan.closed().orElseThrow(), state);
-        return FoldScene.of(plan, lying(plan, posed.name(), state), layers.flat(), layers.order()).trimmed(plan);
+        return FoldScene.of(plan, lying(plan, posed.name(), state), layers.flat(), layers.order()).trimmed(plan,
+                posed.name());
     }
 
     /** What is leafed through lies with the page up that stays where it is. */

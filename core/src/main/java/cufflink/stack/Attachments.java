@@ -9,6 +9,7 @@ import cufflink.crease.Panel;
 import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
 import cufflink.design.Fixing;
+import cufflink.design.LaidContents;
 import cufflink.design.Ornament;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign.Offset;
@@ -43,7 +44,8 @@ final class Attachments {
         Attachments attachments = new Attachments(creased);
         mats.forEach(mat -> attachments.mat(mat, papers.of(PaperRole.layer(mat.layer())).caliper()));
         creased.sized().pieces().forEach(piece -> attachments.laps(piece, papers.of(piece.material())));
-        creased.sized().soft().forEach(attachments::soft);
+        creased.sized().laid().forEach(attachments::laid);
+        creased.sized().soft().forEach(soft -> attachments.soft(soft, soft.way()));
         creased.sized().fixings().forEach(attachments::fixing);
         creased.sized().ornaments().forEach(attachments::ornament);
         return attachments.all;
@@ -76,11 +78,31 @@ final class Attachments {
         }
     }
 
+    /** Contents that no pocket holds lie in the middle of their panel, under what holds them there. */
+    private void laid(LaidContents laid) {
+        creased.panel(laid.on())
+                .ifPresent(panel -> creased.sized().contents(laid).ifPresent(item -> {
+                    Coordinate c = panel.bounds().centre();
+                    double w = item.width().toMillimetres() / 2;
+                    double h = item.height().toMillimetres() / 2;
+                    all.add(new Attached(StackLayer.Kind.CONTENTS, item.name(), laid.on(), laid.face(),
+                            (Polygon) FACTORY.toGeometry(new Envelope(c.x - w, c.x + w, c.y - h, c.y + h)),
+                            item.thickness(), item.name(), 0));
+                }));
+    }
+
+    /** What a soft piece has on panels when it goes this way. */
+    static List<Attached> along(CreasedDesign creased, Soft soft, List<Soft.Stay> way) {
+        Attachments attachments = new Attachments(creased);
+        attachments.soft(soft, way);
+        return attachments.all;
+    }
+
     /** Each stretch on one face of one panel is a strip there. */
-    private void soft(Soft soft) {
-        for (int i = 0; i + 1 < soft.way().size(); i++) {
-            Soft.Stay from = soft.way().get(i);
-            Soft.Stay to = soft.way().get(i + 1);
+    private void soft(Soft soft, List<Soft.Stay> way) {
+        for (int i = 0; i + 1 < way.size(); i++) {
+            Soft.Stay from = way.get(i);
+            Soft.Stay to = way.get(i + 1);
             if (from.isBeside(to)) {
                 creased.panel(from.panel()).ifPresent(panel -> {
                     Geometry line = FACTORY.createLineString(

@@ -122,6 +122,9 @@ public final class ClosedStackBuilder {
             if (one.on().equals(ref)
                     && (one.kind() != StackLayer.Kind.ORNAMENT || worn.inTheWay().containsKey(one.id()))) {
                 layers.add(one.face() == facing ? front : layers.size(), layer(one, place));
+                if (one.kind() == StackLayer.Kind.CONTENTS) {
+                    held.add(one);
+                }
             }
         }
     }

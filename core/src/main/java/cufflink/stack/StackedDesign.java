@@ -20,6 +20,7 @@ import cufflink.paper.Contents;
 import cufflink.paper.Papers;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +52,9 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
         return MatSizer.size(closed.folded().creased(), settings, step).map(mats -> {
             List<Attached> attached = Attachments.of(closed.folded().creased(), mats, papers);
             List<Attached> trim = attached.stream()
-                    .filter(one -> one.kind() != StackLayer.Kind.MAT && one.kind() != StackLayer.Kind.PANEL).toList();
+                    .filter(one -> one.kind() == StackLayer.Kind.SOFT || one.kind() == StackLayer.Kind.HARDWARE
+                            || one.kind() == StackLayer.Kind.ORNAMENT)
+                    .toList();
             List<Optional<Decoration>> worn = closed.assemblies().stream()
                     .map(assembly -> assembly.closed().value().map(flat -> Decoration.of(flat, laid(flat, trim))))
                     .toList();
@@ -86,6 +89,18 @@ public record StackedDesign(ClosedDesign closed, List<MatLayer> mats, List<Attac
     private static boolean has(FlatFoldedState closed, SizedDesign.Pocket pocket) {
         return closed.state().position().keySet()
                 .containsAll(List.of(pocket.front(), pocket.back()));
+    }
+
+    /** The same in a pose: a soft piece that lies otherwise there goes its way of that pose. */
+    public List<Attached> trim(String pose) {
+        List<Attached> there = new ArrayList<>(trim);
+        for (Soft soft : design().soft()) {
+            Optional.ofNullable(soft.inPose().get(pose)).ifPresent(way -> {
+                there.removeIf(one -> one.kind() == StackLayer.Kind.SOFT && one.id().equals(soft.id()));
+                there.addAll(Attachments.along(closed.folded().creased(), soft, way));
+            });
+        }
+        return there;
     }
 
     /** The closed card; absent while it does not close. */

@@ -24,6 +24,8 @@ public enum DesignWords implements Code {
             "Name the crease between it and the page after it, as piece.crease."),
     GOES_A_WAY_IN_NO_POSE("It goes another way in a pose “{pose}” that this design does not have.",
             "Name one of the poses."),
+    LAYS_NO_CONTENTS("What lies on {panel} is “{name}”, and no measure of contents of this design is called so.",
+            "Name one of them under “holds”."),
     PUT_ON_ITSELF("The panel {panel} is put on itself.",
             "Name the panel that it is put on."),
     BEYOND_SHUT("Crease {creases} cannot stand at {angle}°: shut is 180°.",

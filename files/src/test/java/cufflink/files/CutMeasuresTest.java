@@ -16,6 +16,7 @@ import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Phase;
+import cufflink.plan.CutPart;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -118,12 +119,15 @@ class CutMeasuresTest {
                 layer.label() + " " + layer.width() + " " + layer.height()));
     }
 
-    /** What is cut is what is listed: every layer is a rectangle of the cutting plan, or half of one. */
+    /**
+     * What is cut is what is listed: every layer, or part of one, is a rectangle of the cutting plan, or half of one.
+     */
     @ParameterizedTest
     @MethodSource("projects")
     void cuttingPlan_usesTheListedMeasures(Project project) {
         Plan plan = Plans.plan(project);
-        for (MatLayer layer : plan.mats()) {
+        for (CutPart layer : plan.mats().stream()
+                .flatMap(mat -> CutPart.of(project, plan.design(), mat).stream()).toList()) {
             List<List<Length>> placed = plan.layout().sheets().stream().flatMap(sheet -> sheet.placements().stream())
                     .filter(placement -> placement.pieces().contains(layer.id()))
                     .map(placement -> Stream.of(placement.width(), placement.height()).sorted().toList()).toList();

@@ -14,6 +14,7 @@ import cufflink.files.design.DesignFileReader;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.plan.GlueScene;
+import cufflink.plan.CutPart;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
@@ -92,11 +93,12 @@ class HandWorkTest {
             boolean fromWaste = steps(plan, Phase.PUNCH).stream()
                     .anyMatch(step -> step.text().startsWith("From what was cut away")
                             && step.text().contains(piece.label().toLowerCase(Locale.ROOT)));
-            boolean tooLong = plan.layout().unplaced().contains(piece.id());
-            assertTrue(made.contains(piece.id()) || fromWaste || tooLong, piece.id());
+            CutPart.of(project, piece).forEach(part -> assertTrue(made.contains(part.id()) || fromWaste
+                    || plan.layout().unplaced().contains(part.id()), part.id()));
         }
         made.addAll(plan.layout().unplaced());
-        plan.mats().forEach(mat -> assertTrue(made.contains(mat.id()), mat.label()));
+        plan.mats().stream().flatMap(mat -> CutPart.of(project, plan.design(), mat).stream())
+                .forEach(part -> assertTrue(made.contains(part.id()), part.label()));
     }
 
     @ParameterizedTest

@@ -16,6 +16,7 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.stack.SoftWay;
 import cufflink.words.StepWords;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -75,13 +76,13 @@ class RibbonWalletTest {
         }
     }
 
-    /** The outside mats cover tails and tape: they go on last. */
+    /** The outside mats cover tails and tape: they go on last, before the wallet is filled. */
     @Test
     void outsideMats_goOnWhenTheRibbonsAreTaped() {
         List<RunStep> glue = Plans.plan(wallet()).run().stream().filter(step -> step.phase() == Phase.GLUE).toList();
         List<Integer> layers = IntStream.range(0, glue.size()).filter(i -> glue.get(i).told().stream()
                 .anyMatch(told -> told.code() == StepWords.GLUE_LAYERS)).boxed().toList();
-        assertEquals(List.of(0, glue.size() - 1), layers);
+        assertEquals(List.of(0, glue.size() - 2), layers);
     }
 
     /** Half open, each ribbon is painted over the mat of its board, though others run past both on the picture. */
@@ -97,6 +98,38 @@ class RibbonWalletTest {
         List<Integer> ribbons = places(areas, Ink.SOFT);
         assertEquals(2, ribbons.size());
         assertTrue(mats.stream().allMatch(mat -> mat < ribbons.get(0)), mats + " " + ribbons);
+    }
+
+    /** What it holds stays on the upper board, under the crossed ribbons, then under the parallel ones. */
+    @ParameterizedTest
+    @CsvSource({"open at the joining edge, true", "open at the outer edge, false"})
+    void whatItHolds_liesUnderThePairOfThatOpening(String pose, boolean crossed) {
+        Plan plan = Plans.plan(wallet());
+        List<Shape.Area> areas = PoseDrawing.draw(plan, pose, View.ABOVE, 0.3).orElseThrow().shapes().stream()
+                .filter(Shape.Area.class::isInstance).map(Shape.Area.class::cast).toList();
+        List<Shape.Area> ribbons = areas.stream()
+                .filter(area -> area.ink() == Ink.SOFT && area.id().equals("upper.board")).toList();
+        assertEquals(2, ribbons.size());
+        for (Shape.Area ribbon : ribbons) {
+            assertTrue(areas.indexOf(ribbon) > places(areas, Ink.CONTENTS).get(0));
+            assertEquals(crossed, width(ribbon) > 1.5 * plan.measures().length("ribbonWidth").toMillimetres());
+        }
+    }
+
+    private static double width(Shape.Area area) {
+        DoubleSummaryStatistics across = area.corners().stream().mapToDouble(Shape.Spot::x).summaryStatistics();
+        return across.getMax() - across.getMin();
+    }
+
+    /** A hair of paper more for a thin card; for thick contents the ribbons rise on both sides: Pythagoras. */
+    @Test
+    void thickContents_takeLongerRibbons() {
+        Plan thin = Plans.plan(wallet("holds=3 3/8 x 2 1/8 in", "height=3 in"));
+        Plan thick = Plans.plan(wallet("holds=3 3/8 x 2 1/8 x 1/4 in", "height=3 in"));
+        double beside = 7.0 / 16 * 25.4;
+        double more = 2 * (Math.hypot(beside, 6.35) - beside - 0.1);
+        assertEquals(more, ribbons(thick).get(0).minus(ribbons(thin).get(0)).toMillimetres(), 25.4 / 16);
+        assertTrue(more > 25.4 / 16);
     }
 
     private static List<Integer> places(List<Shape.Area> areas, Ink ink) {

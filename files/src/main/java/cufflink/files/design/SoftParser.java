@@ -22,7 +22,13 @@ final class SoftParser {
     static DesignDefinition.Trim trim(Fields design) {
         return new DesignDefinition.Trim(design.all("soft", "A soft piece", SoftParser::soft),
                 design.all("hardware", "A fixing", SoftParser::fixing),
-                design.all("ornaments", "An ornament", OrnamentParser::ornament), List.of());
+                design.all("ornaments", "An ornament", OrnamentParser::ornament), List.of(),
+                design.all("contents", "What lies on a panel", SoftParser::laid));
+    }
+
+    private static DesignDefinition.Laying laid(Fields fields) {
+        return new DesignDefinition.Laying(fields.requiredText("holds"), DesignParser.place(fields, "on"),
+                fields.word("face", Face.class, Face::word).orElse(Face.INSIDE), fields.formula("turned"));
     }
 
     private static SoftDefinition soft(Fields fields) {
