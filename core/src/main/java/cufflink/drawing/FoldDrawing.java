@@ -125,11 +125,13 @@ public final class FoldDrawing {
         }
         double above = HAIR * (scene.layers().size() + 1);
         // An ornament may be seen from behind, where it reaches past its panel, and so may contents.
-        scene.trim().on().stream()
-                .filter(trim -> trim.on().equals(ref)
-                        && (trim.face() == seen || trim.kind() == StackLayer.Kind.ORNAMENT
-                                || trim.kind() == StackLayer.Kind.CONTENTS))
-                .forEach(trim -> addTrim(ref, trim, motion, lift + above * (trim.face() == pattern.up() ? 1 : -1)));
+        for (Attached trim : scene.trim().on()) {
+            if (trim.on().equals(ref) && (trim.face() == seen || trim.kind() == StackLayer.Kind.ORNAMENT
+                    || trim.kind() == StackLayer.Kind.CONTENTS)) {
+                addTrim(ref, trim, motion, lift + above * (trim.face() == pattern.up() ? 1 : -1));
+                above += HAIR / 10;
+            }
+        }
     }
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
