@@ -8,6 +8,7 @@ import cufflink.drawing.Ink;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.View;
+import cufflink.files.design.DesignFileReader;
 import cufflink.measure.Length;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
@@ -16,6 +17,9 @@ import cufflink.plan.Project;
 import cufflink.plan.RunStep;
 import cufflink.stack.SoftWay;
 import cufflink.words.StepWords;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -167,5 +171,20 @@ class RibbonWalletTest {
         String board = plan.project().card().name();
         assertEquals(sheets, plan.layout().sheets().stream().filter(sheet -> sheet.stock().name().equals(board))
                 .count());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "{holds: nothing, on: upper.board} | LAYS_NO_CONTENTS",
+        "{holds: width, on: upper.board} | LAYS_NO_CONTENTS",
+        "{holds: holds, on: middle.board} | LIES_ON_NO_PIECE",
+        "{holds: holds, on: upper.lid} | LIES_ON_NO_PANEL",
+        "{on: upper.board} | MISSING"})
+    void contentsThatLieNowhereOrAreNone_areRefused(String contents, String code) throws IOException {
+        String text = Files.readString(Path.of("src/main/resources/cufflink/files/designs/ribbon-wallet.yaml"))
+                .replaceFirst("contents:\n  - .*", "contents:\n  - " + contents);
+        List<String> found = DesignFileReader.read("wallet.yaml", text).problems().stream()
+                .map(problem -> problem.code().toString()).toList();
+        assertTrue(found.contains(code), found.toString());
     }
 }
