@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.words.Message;
@@ -12,39 +13,63 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
- * Brings steps together that do the same with parts of one design, as hands do it: three sleeves are scored one after
- * the other at one setting of the fence, then folded one after the other. A step joins an earlier one if it reads the
- * same but for the part's name, and if nothing that is done to its part, or to what sits on that, comes in between.
+ * Brings steps together that do the same with parts of one design, or with pieces that are only numbered, as hands do
+ * it: three sleeves are scored one after the other at one setting of the fence, then folded one after the other. A step
+ * joins an earlier one if it reads the same but for the name, and if nothing that is done to its part, or to what sits
+ * on that, comes in between. Numbered pieces are glued each by itself: where they go is what tells them apart.
  */
 final class AlikeSteps {
-    private final List<PartDefinition> parts;
-    /** By a part's name: the first one of its design. */
-    private final Map<String, PartDefinition> leaders = new LinkedHashMap<>();
+    private final List<Like> likes = new ArrayList<>();
+    /** By name: the first one of its kind. */
+    private final Map<String, Like> leaders = new LinkedHashMap<>();
     private final List<List<Owned>> done = new ArrayList<>();
 
     /**
-     * A step and the part that it has to do with.
+     * What has others like it.
      *
-     * @param said all that it says, each part called by the name of the first one of its design
+     * @param kind what they have in common
+     * @param on   the piece that it sits on
      */
-    private record Owned(RunStep step, Optional<PartDefinition> owner, List<String> said) {
-        boolean isOf(PartDefinition part) {
-            return owner.filter(own -> own.name().equals(part.name())).isPresent();
+    private record Like(String name, String label, String kind, Predicate<String> has, Optional<String> on) {
+        static Like of(PartDefinition part) {
+            return new Like(part.name(), part.label(), part.design().id(), part::has,
+                    part.seat().on().map(PanelRef::piece));
+        }
+
+        static Like of(SizedDesign.Piece piece) {
+            return new Like(piece.id(), piece.label(), piece.label().replaceAll("\\d+", "#"), piece.id()::equals,
+                    Optional.empty());
         }
     }
 
-    private AlikeSteps(SizedDesign design) {
-        this.parts = design.parts();
-        parts.forEach(part -> leaders.put(part.name(), parts.stream()
-                .filter(other -> other.design().id().equals(part.design().id())).findFirst().orElseThrow()));
+    /**
+     * A step and what it has to do with.
+     *
+     * @param said all that it says, each thing called by the name of the first one of its kind
+     */
+    private record Owned(RunStep step, Optional<Like> owner, List<String> said) {
+        boolean isOf(Like other) {
+            return owner.filter(own -> own.name().equals(other.name())).isPresent();
+        }
+    }
+
+    private AlikeSteps(SizedDesign design, boolean isGluing) {
+        design.parts().stream().map(Like::of).forEach(likes::add);
+        if (!isGluing) {
+            design.pieces().stream().filter(piece -> design.parts().stream().noneMatch(part -> part.has(piece.id())))
+                    .map(Like::of).forEach(likes::add);
+        }
+        likes.forEach(like -> leaders.put(like.name(),
+                likes.stream().filter(other -> other.kind().equals(like.kind())).findFirst().orElseThrow()));
     }
 
     /** The steps of a phase, alike ones together. */
     static List<RunStep> together(SizedDesign design, List<RunStep> steps) {
-        AlikeSteps alike = new AlikeSteps(design);
-        if (alike.leaders.values().stream().map(PartDefinition::name).distinct().count() == alike.parts.size()) {
+        AlikeSteps alike = new AlikeSteps(design, steps.stream().anyMatch(step -> step.phase() == Phase.GLUE));
+        if (alike.leaders.values().stream().map(Like::name).distinct().count() == alike.likes.size()) {
             return List.copyOf(steps);
         }
         steps.forEach(alike::take);
@@ -63,38 +88,38 @@ final class AlikeSteps {
         done.add(new ArrayList<>(List.of(taken)));
     }
 
-    /** The last step that has to do with a part or with what sits on it; it may join a later one, or this one. */
-    private int lastOf(PartDefinition part) {
+    /** The last step that has to do with a thing or with what sits on it; it may join a later one, or this one. */
+    private int lastOf(Like like) {
         for (int i = done.size() - 1; i >= 0; i--) {
             if (done.get(i).stream()
-                    .anyMatch(step -> step.owner().filter(owner -> isOn(owner, part)).isPresent())) {
+                    .anyMatch(step -> step.owner().filter(owner -> isOn(owner, like)).isPresent())) {
                 return i;
             }
         }
         return 0;
     }
 
-    /** Whether a part is another, or sits on one of its panels, or on what does. */
-    private boolean isOn(PartDefinition part, PartDefinition host) {
-        return part.name().equals(host.name()) || part.seat().on().flatMap(on -> ownerOf(on.piece()))
-                .filter(next -> !next.name().equals(part.name()) && isOn(next, host)).isPresent();
+    /** Whether a thing is another, or sits on it, or on what does. */
+    private boolean isOn(Like like, Like host) {
+        return like.name().equals(host.name()) || like.on().flatMap(this::ownerOf)
+                .filter(next -> !next.name().equals(like.name()) && isOn(next, host)).isPresent();
     }
 
     private boolean isAlike(List<Owned> earlier, Owned step) {
-        PartDefinition owner = step.owner().orElseThrow();
+        Like owner = step.owner().orElseThrow();
         return earlier.get(0).owner().filter(first -> leaders.get(first.name()) == leaders.get(owner.name()))
                 .isPresent() && earlier.stream().noneMatch(one -> one.isOf(owner))
                 && earlier.get(0).said().equals(step.said());
     }
 
-    /** The part that a step has to do with: the innermost that has its piece. */
-    private Optional<PartDefinition> owner(RunStep step) {
+    /** What a step has to do with: the innermost that has its piece. */
+    private Optional<Like> owner(RunStep step) {
         return step.subject().accept(new StepPiece()).flatMap(this::ownerOf);
     }
 
-    private Optional<PartDefinition> ownerOf(String piece) {
-        return parts.stream().filter(part -> part.has(piece))
-                .max(Comparator.comparingInt(part -> part.name().length()));
+    private Optional<Like> ownerOf(String piece) {
+        return likes.stream().filter(like -> like.has().test(piece))
+                .max(Comparator.comparingInt(like -> like.name().length()));
     }
 
     private List<String> said(RunStep step) {
@@ -106,25 +131,32 @@ final class AlikeSteps {
 
     private String called(String text) {
         String called = text;
-        for (PartDefinition part : parts) {
-            PartDefinition leader = leaders.get(part.name());
-            called = called.replace(part.label(), leader.label())
-                    .replace(part.label().toLowerCase(Locale.ROOT), leader.label().toLowerCase(Locale.ROOT));
+        for (Like like : likes) {
+            Like leader = leaders.get(like.name());
+            called = called.replace(like.label(), leader.label())
+                    .replace(like.label().toLowerCase(Locale.ROOT), leader.label().toLowerCase(Locale.ROOT));
         }
         return called;
     }
 
     private static RunStep told(List<Owned> together) {
         RunStep first = together.get(0).step();
-        List<Owned> others = together.subList(1, together.size());
-        if (others.isEmpty()) {
+        if (together.size() == 1) {
             return first;
         }
         List<Message> told = new ArrayList<>(first.told());
-        told.add(StepWords.SAME_WITH.of("parts", Vocabulary.and(others.stream()
-                .map(other -> other.owner().orElseThrow().label().toLowerCase(Locale.ROOT)).toList())));
+        List<String> labels = together.stream().map(other -> other.owner().orElseThrow().label()).toList();
+        told.add(StepWords.DO_WITH.of("parts",
+                Vocabulary.and(labels.stream().map(label -> label.toLowerCase(Locale.ROOT)).toList())));
         return new RunStep(first.number(), first.phase(),
-                StepWords.TIMES.of("count", together.size(), "title", first.called()), told, first.warned(),
-                first.subject(), first.readings(), others.stream().map(other -> other.step().subject()).toList());
+                StepWords.TIMES.of("count", together.size(), "title", unnumbered(first.title(), labels.get(0))), told,
+                first.warned(), first.subject(), first.readings(),
+                together.stream().skip(1).map(other -> other.step().subject()).toList());
+    }
+
+    /** A title that is not about the first of several alone. */
+    private static String unnumbered(String title, String first) {
+        return title.startsWith(first + " · ") ? title.substring(first.length() + 3)
+                : title.replace(first, first.replaceAll(" \\d+$", ""));
     }
 }

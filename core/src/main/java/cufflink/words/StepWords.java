@@ -15,7 +15,7 @@ public enum StepWords implements Code {
     LIES_A_QUARTER("It lies a quarter turn clockwise: its top points to the right."),
     LIES_A_QUARTER_BACK("It lies a quarter turn anticlockwise: its top points to the left."),
     TIMES("{count} × {title}"),
-    SAME_WITH("Do the same with {parts}."),
+    DO_WITH("Do this with {parts}."),
     FOR_EACH_COPY("Do this for each of the {copies} copies."),
     CUT_STRANDS_TITLE("{material}, {width} wide"),
     CUT_STRANDS("Cut {material}, {width} wide, to length: {cuts}. In all {total}."),
