@@ -62,8 +62,8 @@ public final class ShelfScreen extends ListeningScreen {
     private final Map<OnShelf, Node> drawn = new HashMap<>();
     private final Map<Project, Label> states = new HashMap<>();
     private final ShelfSections sections = new ShelfSections(item -> drawn.computeIfAbsent(item, this::card));
-    private final ComboBox<Optional<Stock>> card = new ComboBox<>();
-    private final ComboBox<Optional<Stock>> layers = new ComboBox<>();
+    private final ComboBox<Optional<Stock>> card = plain();
+    private final ComboBox<Optional<Stock>> layers = plain();
     private final TextField search = new TextField();
     private final Label count = new Label();
     private Shelf shown = new Shelf(List.of(), List.of(), 0, false);
@@ -224,6 +224,13 @@ public final class ShelfScreen extends ListeningScreen {
         state.setText(bad > 0 ? bad + (bad == 1 ? " thing to fix" : " things to fix")
                 : project.design().title() + copies);
         state.getStyleClass().setAll("label", bad > 0 ? "kept-bad" : "kept-state");
+    }
+
+    /** A choice of papers that says plain; so it stays where the stash has none. */
+    private static ComboBox<Optional<Stock>> plain() {
+        ComboBox<Optional<Stock>> box = new ComboBox<>();
+        box.setValue(Optional.empty());
+        return box;
     }
 
     /** Plain paper or one of the maker's, as it was chosen last. */
