@@ -64,8 +64,8 @@ public enum CheckWords implements Code {
             "Make it smaller, or move it."),
     PART_HOLDS("The glued part lies where it holds."),
     ALL_PARTS_HOLD("All {parts} glued parts lie where they hold."),
-    WIDE_ENOUGH("{pocket} is {width} wide, the {item} {needs}: {margin} to spare."),
-    NOT_WIDE_ENOUGH("{pocket} is {width} wide, the {item} {needs}: {margin} too little.",
+    WIDE_ENOUGH("{pocket} is {width} wide, the {item} is {needs}: {margin} to spare."),
+    NOT_WIDE_ENOUGH("{pocket} is {width} wide, the {item} is {needs}: {margin} too little.",
             "Make the card wider."),
     CORNER_LARGE_ENOUGH("{pocket} takes {width} of the {item}, {needs} wide; a third must sit in it: {margin} to "
             + "spare."),

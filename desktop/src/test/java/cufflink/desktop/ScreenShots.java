@@ -166,9 +166,8 @@ class ScreenShots {
                 phase(Phase.FOLD);
             }
             case "wrong-way" -> {
-                resume("Star-log");
+                resume("Meteor");
                 phase(Phase.FOLD);
-                screens.work().goTo(screens.work().stepProperty().get() + 1);
                 screens.benchScreen().tryWrongWay();
             }
             case "job", "job-cutting", "job-table" -> screens.jobPlace().open("Comet");

@@ -54,6 +54,7 @@ final class FoldPane extends BorderPane {
         HBox.setHgrow(verdict, Priority.ALWAYS);
         rehearse.setMinWidth(Region.USE_PREF_SIZE);
         wrong.setMinWidth(Region.USE_PREF_SIZE);
+        crease.setMinWidth(Region.USE_PREF_SIZE);
         HBox tools = new HBox(rehearse, wrong, crease, verdict);
         tools.getStyleClass().add("fold-controls");
         edge.setPrefHeight(90);
@@ -91,7 +92,9 @@ final class FoldPane extends BorderPane {
         }
         boolean moves = !fold.stage().motion().changing().isEmpty();
         wrong.setVisible(moves);
+        wrong.setManaged(moves);
         motion.controls().setVisible(moves);
+        motion.controls().setManaged(moves);
         crease.setVisible(moves && crease.getItems().size() > 1);
         crease.setManaged(crease.isVisible());
         edge.setVisible(edgePicture(1).isPresent());
