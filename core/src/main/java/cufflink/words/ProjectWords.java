@@ -13,6 +13,7 @@ public enum ProjectWords implements Code {
     TEXT_EXPECTED("A text was expected here."),
     NOT_BLANK("A text of one letter or more was expected here."),
     STRAND_TWICE("There is more than one entry for {material} of this width."),
+    NO_CUTS("At least one length that is cut was expected here."),
     TEXTS_EXPECTED("A list of texts was expected here."),
     TRUE_OR_FALSE("true or false was expected here."),
     WHOLE_BETWEEN("A whole number from {low} to {high} was expected here."),

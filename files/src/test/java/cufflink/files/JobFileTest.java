@@ -77,6 +77,18 @@ class JobFileTest {
     }
 
     @Test
+    void strandOfWhichNothingIsCut_isNotOpened() throws IOException {
+        Path file = folder.resolve("maps.json");
+        JobFile.write(halfCut(), file);
+        ObjectMapper mapper = new ObjectMapper();
+        ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
+        tree.withArray("strands").forEach(strand -> ((ObjectNode) strand).putArray("cuts"));
+        mapper.writeValue(file.toFile(), tree);
+        String problems = JobFile.read(file).problems().toString();
+        assertTrue(problems.contains("strands 1 › cuts"), problems);
+    }
+
+    @Test
     void strandThatStandsTwice_isNotOpened() throws IOException {
         Path file = folder.resolve("maps.json");
         JobFile.write(halfCut(), file);

@@ -5,6 +5,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.job.JobStrand;
 import cufflink.job.StrandNeed;
 import cufflink.measure.ExactText;
+import cufflink.words.ProjectWords;
+import java.util.List;
 
 /** One kind of ribbon or string of a job that is being cut, exact, as a JSON object. */
 final class StrandJson {
@@ -23,9 +25,13 @@ final class StrandJson {
     }
 
     static JobStrand read(JsonFields fields) {
+        List<JsonFields> cuts = fields.each("cuts");
+        if (fields.has("cuts") && cuts.isEmpty()) {
+            fields.problem("cuts", ProjectWords.NO_CUTS.of());
+        }
         return new JobStrand(
                 new StrandNeed(fields.filledText("material"), fields.size("width"),
-                        fields.each("cuts").stream().map(
+                        cuts.stream().map(
                                 cut -> new StrandNeed.StrandCut(cut.size("length"), cut.optionalId("reel"))).toList()),
                 fields.yes("done"), fields.yes("taken"));
     }
