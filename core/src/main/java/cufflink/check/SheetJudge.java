@@ -1,8 +1,8 @@
 package cufflink.check;
 
 import cufflink.cut.Cut;
-import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutMessages;
+import cufflink.cut.LayoutPlan;
 import cufflink.measure.Length;
 import cufflink.words.CheckWords;
 import cufflink.words.Vocabulary;

@@ -2,9 +2,9 @@ package cufflink.crease;
 
 import cufflink.design.Fixing;
 import cufflink.design.PanelRef;
-import cufflink.design.Score;
 import cufflink.design.PanelScore;
 import cufflink.design.PieceDefinition.CutShape;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.Soft;
 import cufflink.measure.Length;

@@ -1,8 +1,8 @@
 package cufflink.crease;
 
 import cufflink.design.Fold;
-import cufflink.design.SizedDesign.Piece;
 import cufflink.design.Score;
+import cufflink.design.SizedDesign.Piece;
 import cufflink.design.SizedDesign.Slit;
 import cufflink.problem.Problem;
 import cufflink.words.Message;

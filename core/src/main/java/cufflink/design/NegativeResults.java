@@ -2,8 +2,8 @@ package cufflink.design;
 
 import cufflink.design.Measure.Role;
 import cufflink.measure.LengthFormat;
-import cufflink.words.DesignWords;
 import cufflink.measure.Measured;
+import cufflink.words.DesignWords;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

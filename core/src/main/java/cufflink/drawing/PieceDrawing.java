@@ -1,18 +1,18 @@
 package cufflink.drawing;
 
-import cufflink.plan.Plan;
-import cufflink.design.PanelRef;
-import cufflink.design.Page;
-import cufflink.design.Score;
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
 import cufflink.crease.Panel;
 import cufflink.design.Face;
 import cufflink.design.Fold;
+import cufflink.design.Page;
+import cufflink.design.PanelRef;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Shape.Spot;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.Stock;
+import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

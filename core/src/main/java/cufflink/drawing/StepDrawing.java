@@ -1,7 +1,7 @@
 package cufflink.drawing;
 
-import cufflink.design.Score;
 import cufflink.crease.CreasePattern;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
 import cufflink.fold.FoldStage;

@@ -1,8 +1,8 @@
 package cufflink.plan;
 
 import cufflink.crease.CreasePattern;
-import cufflink.design.Score;
 import cufflink.design.PartDefinition;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.FoldStep;
 import cufflink.design.SizedDesign.Said;

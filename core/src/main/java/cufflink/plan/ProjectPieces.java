@@ -1,10 +1,10 @@
 package cufflink.plan;
 
-import cufflink.design.Score;
 import cufflink.cut.Along;
 import cufflink.cut.CutPiece;
 import cufflink.cut.Half;
 import cufflink.design.Fold;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;

@@ -2,11 +2,11 @@ package cufflink.score;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.RobustOverlay;
+import cufflink.design.Score;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign.Along;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Piece;
-import cufflink.design.Score;
 import cufflink.measure.Length;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;

@@ -28,6 +28,7 @@ import cufflink.files.design.SvgDrawing;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -37,7 +38,9 @@ import cufflink.stash.StashPunch;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -47,9 +50,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import cufflink.paper.Stock;
-import java.util.LinkedHashMap;
-import java.util.Map;
 
 /** Which screen the window shows, and how one leads to another. */
 final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {

@@ -1,6 +1,5 @@
 package cufflink.files;
 
-import cufflink.design.Score;
 import static cufflink.files.Plans.expect;
 import static cufflink.files.Plans.project;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -14,6 +13,7 @@ import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Fold;
 import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
+import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.Value;
 import cufflink.files.design.BuiltInDesigns;

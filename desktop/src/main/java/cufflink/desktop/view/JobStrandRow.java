@@ -45,7 +45,11 @@ final class JobStrandRow extends VBox {
         choice.setConverter(new StringConverter<>() {
             @Override
             public String toString(StashRibbon reel) {
-                return reel == null ? "Several reels" : reel.name() + ", " + format.text(reel.left()) + " left";
+                if (reel == null) {
+                    return "Several reels";
+                }
+                String left = reel.name() + ", " + format.text(reel.left()) + " left";
+                return strand.need().total().isLongerThan(reel.left()) ? left + ", too short for all" : left;
             }
 
             @Override

@@ -1,9 +1,9 @@
 package cufflink.files.plan;
 
+import cufflink.design.Ornament;
 import cufflink.files.csv.CsvWriter;
 import cufflink.mat.LayerForm;
 import cufflink.mat.MatLayer;
-import cufflink.design.Ornament;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.PaperRole;
