@@ -9,7 +9,8 @@ public final class Checker {
     private static final List<Judge> JUDGES = List.of(new FoldingJudge(), new PoseJudge(), new PagesJudge(),
             new SpineJudge(),
             new SoftJudge(), new OrnamentJudge(),
-            new DesignRulesJudge(), new LinesJudge(), new PartsJudge(), new OutlineJudge(), new PocketJudge(),
+            new DesignRulesJudge(), new LinesJudge(), new PartsJudge(), new OutlineJudge(), new LaidContentsJudge(),
+            new PocketJudge(),
             new PocketLayersJudge(), new LayerJudge(), new OpeningJudge(), new EnvelopeJudge(), new SheetJudge(),
             new BoardJudge(), new PostJudge());
 

@@ -11,8 +11,8 @@ import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
 
 /**
- * Is any panel longer than the one that must cover it, or does a layer stand out of the closed card? Contents are the
- * pockets' matter, ornaments have their own.
+ * Is any panel longer than the one that must cover it, or does a layer stand out of the closed card? Contents and
+ * ornaments have judges of their own.
  */
 final class OutlineJudge implements Judge {
     @Override

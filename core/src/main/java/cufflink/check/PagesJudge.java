@@ -3,7 +3,6 @@ package cufflink.check;
 import cufflink.design.Page;
 import cufflink.stack.Leafing;
 import cufflink.words.CheckWords;
-import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +15,7 @@ final class PagesJudge implements Judge {
         Leafing.of(subject.stacked()).ifPresent(leafing -> {
             List<String> fallen = leafing.upsideDown().stream().map(Page.Side::name).toList();
             checks.add(fallen.isEmpty() ? Check.good("pages-upright", CheckWords.PAGES_UPRIGHT.of())
-                    : watch("pages-upright", CheckWords.PAGES_UPSIDE_DOWN.of("pages", fallen)));
+                    : Check.watch("pages-upright", Optional.empty(), CheckWords.PAGES_UPSIDE_DOWN.of("pages", fallen)));
             String front = side(subject, leafing.front());
             String back = side(subject, leafing.back());
             String first = leafing.front().name();
@@ -24,14 +23,11 @@ final class PagesJudge implements Judge {
             checks.add(front.equals(back)
                     ? Check.good("covers-alike",
                             CheckWords.COVERS_ALIKE.of("front", first, "back", last, "side", front))
-                    : watch("covers-alike", CheckWords.COVERS_DIFFER.of("front", first, "back", last, "side", front,
-                            "other", back)));
+                    : Check.watch("covers-alike", Optional.empty(),
+                            CheckWords.COVERS_DIFFER.of("front", first, "back", last, "side", front,
+                                    "other", back)));
         });
         return checks;
-    }
-
-    private static Check watch(String id, Message message) {
-        return new Check(id, Verdict.WATCH, Optional.empty(), message, Optional.empty());
     }
 
     private static String side(CheckSubject subject, Page.Side page) {

@@ -80,12 +80,12 @@ abstract sealed class PartSeat permits PartOnPanel, PartInPocket, PartAround {
         return hosts;
     }
 
-    /** An expression that no file has written. */
     /** Where the panel's own stand-in lies on it, if not all over it. */
     Optional<DesignDefinition.Spot> at() {
         return Optional.empty();
     }
 
+    /** An expression that no file has written. */
     Formula formula(Expression expression) {
         return new Formula(expression, new Place(part.design().id(), 1, 1));
     }

@@ -51,6 +51,8 @@ public enum CheckWords implements Code {
             "Leave out this layer, or cut it to the panel's own size."),
     OPENINGS_FREE("Every layer leaves the openings under it free."),
     NOTHING_STANDS_OUT("Nothing stands out: the {cover} covers every layer."),
+    LAID_BEYOND("The {item} is {by} larger than the {panel} that it lies on.",
+            "Make the panel larger or the contents smaller."),
     STANDS_OUT("The {panel} stands out past the {cover} by {by}.",
             "Make the {panel} shorter by that much."),
     PART_BESIDE("The {part}, {size}, does not lie on the {host}, {room}: {by} of it stand out past an edge or over a "

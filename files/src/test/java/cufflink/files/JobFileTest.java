@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Consumer;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -78,27 +79,25 @@ class JobFileTest {
 
     @Test
     void strandOfWhichNothingIsCut_isNotOpened() throws IOException {
-        Path file = folder.resolve("maps.json");
-        JobFile.write(halfCut(), file);
-        ObjectMapper mapper = new ObjectMapper();
-        ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
-        tree.withArray("strands").forEach(strand -> ((ObjectNode) strand).putArray("cuts"));
-        mapper.writeValue(file.toFile(), tree);
-        String problems = JobFile.read(file).problems().toString();
+        String problems = problems(strands -> ((ObjectNode) strands.get(0)).putArray("cuts"));
         assertTrue(problems.contains("strands 1 › cuts"), problems);
     }
 
     @Test
     void strandThatStandsTwice_isNotOpened() throws IOException {
+        String problems = problems(strands -> strands.add(strands.get(0).deepCopy()));
+        assertTrue(problems.contains("strands 2 › material"), problems);
+    }
+
+    /** What is said of a job whose ribbons were changed in its file. */
+    private String problems(Consumer<ArrayNode> change) throws IOException {
         Path file = folder.resolve("maps.json");
         JobFile.write(halfCut(), file);
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
-        ArrayNode strands = tree.withArray("strands");
-        strands.add(strands.get(0).deepCopy());
+        change.accept(tree.withArray("strands"));
         mapper.writeValue(file.toFile(), tree);
-        String problems = JobFile.read(file).problems().toString();
-        assertTrue(problems.contains("strands 2 › material"), problems);
+        return JobFile.read(file).problems().toString();
     }
 
     @ParameterizedTest

@@ -230,8 +230,9 @@ class JudgementsTest {
 
     private static List<Arguments> pagesAndStanding() {
         Project purse = Plans.project("gusset-purse");
-        return List.of(row(CheckWords.SCORED_PAST, Verdict.BAD,
-                Plans.adding(set("criss-cross-pocket"), "lines=scored-panel@outer.triangle:outside").orThrow()),
+        return List.of(row(CheckWords.LAID_BEYOND, Verdict.BAD, set("ribbon-wallet", "holds=8 x 10 in", "width=5 in")),
+                row(CheckWords.SCORED_PAST, Verdict.BAD,
+                        Plans.adding(set("criss-cross-pocket"), "lines=scored-panel@outer.triangle:outside").orThrow()),
                 row(CheckWords.STANDS, Verdict.GOOD, purse),
                 row(CheckWords.STANDS_IN_NO_ENVELOPE, Verdict.BAD,
                         purse.withEnvelope(Optional.of(Plans.envelope("A2")))),

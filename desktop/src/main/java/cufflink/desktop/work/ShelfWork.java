@@ -29,11 +29,14 @@ import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * The shelf beside the window: every design planned as a new project on the maker's ruler, and how the projects on the
- * go stand. What was planned once is kept. A new look at the shelf ends the one before; nothing more is heard of it.
+ * go stand. What was planned lately is kept. A new look at the shelf ends the one before; nothing more is heard of it.
  */
 public final class ShelfWork {
     private static final List<String> GROUPS = List.of("card base", "gift card holder", "pocket", "folio", "set",
             "finishing");
+
+    /** All designs from every sheet that the shelf asks for, and some tries more. */
+    private static final int MOST = 400;
 
     /** A design with its plan as a new project. */
     public record OnShelf(DesignDefinition design, Plan plan) {
@@ -173,7 +176,7 @@ public final class ShelfWork {
             }
             Project project = wanted.dress().on(Project.of(design, ruler));
             boolean isNew = !plans.containsKey(project);
-            Outcome<Plan> planned = plans.computeIfAbsent(project, Planner::plan);
+            Outcome<Plan> planned = planned(project);
             planned.value().flatMap(plan -> asWanted(plan, wanted))
                     .ifPresent(plan -> found.add(new OnShelf(design, plan)));
             if (planned.value().isEmpty()) {
@@ -188,6 +191,16 @@ public final class ShelfWork {
         tell(own, listener, new Shelf(found, refused, made, true));
     }
 
+    /** The plan of a project; the latest {@link #MOST} are kept, whatever papers and sheets were tried before. */
+    private Outcome<Plan> planned(Project project) {
+        Outcome<Plan> planned = Optional.ofNullable(plans.remove(project)).orElseGet(() -> Planner.plan(project));
+        plans.put(project, planned);
+        if (plans.size() > MOST) {
+            plans.remove(plans.keySet().iterator().next());
+        }
+        return planned;
+    }
+
     /** The design from the first of the sheets that gives it; absent where none does, or it is for something else. */
     private Optional<Plan> asWanted(Plan plan, Wanted wanted) {
         Project project = plan.project();
@@ -195,7 +208,7 @@ public final class ShelfWork {
             return Optional.empty();
         }
         return wanted.sheets().isEmpty() ? Optional.of(plan)
-                : wanted.sheets().stream().map(sheet -> plans.computeIfAbsent(from(sheet, project), Planner::plan))
+                : wanted.sheets().stream().map(sheet -> planned(from(sheet, project)))
                         .flatMap(planned -> planned.value().stream())
                         .filter(found -> found.layout().unplaced().isEmpty()).findFirst();
     }
