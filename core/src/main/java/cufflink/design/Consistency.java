@@ -43,6 +43,8 @@ final class Consistency {
             once(piece.label(), "cut-out", piece.cutOuts(), SizedDesign.CutOut::id);
             once(piece.label(), "panel", piece.marks().panelNames(), SizedDesign.PanelName::id);
         }
+        design.pieces().forEach(piece -> piece.marks().laps().stream().filter(lap -> !lap.width().isPositive())
+                .forEach(lap -> add(piece.label(), DesignWords.LAPS_NOTHING.of())));
         once("glue", "joint", design.glue(), SizedDesign.Glue::id);
         once("soft", "soft piece", design.soft(), Soft::id);
         once("hardware", "fixing", design.fixings(), Fixing::id);

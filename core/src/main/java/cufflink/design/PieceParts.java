@@ -4,7 +4,9 @@ import cufflink.design.SizedDesign.Lap;
 import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -34,26 +36,39 @@ public record PieceParts(List<Lap> parts) {
     }
 
     private static PieceParts joined(Length width, List<Lap> places, Length longest) {
-        return new PieceParts(from(Length.ZERO, width, places, longest)
+        return new PieceParts(new Joining(width, places, longest, new HashMap<>()).from(Length.ZERO)
                 .orElseGet(() -> List.of(new Lap(Length.ZERO, width))));
     }
 
-    /**
-     * The fewest parts from a place on, of as few those that lap most, then those that begin with the longest; empty
-     * where some part would be too long.
-     */
-    private static Optional<List<Lap>> from(Length start, Length width, List<Lap> places, Length longest) {
-        if (!width.minus(start).isLongerThan(longest)) {
-            return Optional.of(List.of(new Lap(start, width)));
+    /** A search for parts that finds out once what is best from each place on; with n places n² are looked at. */
+    private record Joining(Length width, List<Lap> places, Length longest,
+            Map<Length, Optional<List<Lap>>> known) {
+        /**
+         * The fewest parts from a place on, of as few those that lap most, then those that begin with the longest;
+         * empty where some part would be too long.
+         */
+        Optional<List<Lap>> from(Length start) {
+            if (!width.minus(start).isLongerThan(longest)) {
+                return Optional.of(List.of(new Lap(start, width)));
+            }
+            Optional<List<Lap>> found = known.get(start);
+            if (found == null) {
+                found = searched(start);
+                known.put(start, found);
+            }
+            return found;
         }
-        return places.stream()
-                .filter(place -> place.from().isLongerThan(start) && width.isLongerThan(place.to())
-                        && !place.to().minus(start).isLongerThan(longest))
-                .flatMap(place -> from(place.from(), width, places, longest).stream()
-                        .map(rest -> Stream.concat(Stream.of(new Lap(start, place.to())), rest.stream()).toList()))
-                .min(Comparator.<List<Lap>>comparingInt(List::size)
-                        .thenComparing(Comparator.comparing(PieceParts::paper).reversed())
-                        .thenComparing(parts -> parts.get(0).to(), Comparator.reverseOrder()));
+
+        private Optional<List<Lap>> searched(Length start) {
+            return places.stream()
+                    .filter(place -> place.from().isLongerThan(start) && width.isLongerThan(place.to())
+                            && !place.to().minus(start).isLongerThan(longest))
+                    .flatMap(place -> from(place.from()).stream().map(
+                            rest -> Stream.concat(Stream.of(new Lap(start, place.to())), rest.stream()).toList()))
+                    .min(Comparator.<List<Lap>>comparingInt(List::size)
+                            .thenComparing(Comparator.comparing(PieceParts::paper).reversed())
+                            .thenComparing(parts -> parts.get(0).to(), Comparator.reverseOrder()));
+        }
     }
 
     /** How long all parts are together. */

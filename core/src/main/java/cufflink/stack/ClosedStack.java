@@ -31,7 +31,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param over      by panel: the thickness at the thickest place of it, itself included
  * @param rounds    by folded crease, what it goes round
  * @param spaces    spaces between the layers that walls close on most sides
- * @param contents  what lies in pockets, on the panel that it moves with
+ * @param contents  what lies in pockets or on panels, each on the panel that it moves with
  */
 public record ClosedStack(FlatFoldedState flat, List<StackLayer> layers, Envelope bounds, Length thickness,
         Coordinate thickest, Map<PanelRef, Length> over, Map<CreaseRef, Enclosed> rounds, List<PocketSpace> spaces,

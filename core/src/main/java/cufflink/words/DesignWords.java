@@ -10,6 +10,8 @@ public enum DesignWords implements Code {
             "Name one of the pieces."),
     LIES_ON_NO_PIECE("It lies on a piece “{piece}” that this design does not have.",
             "Name one of the pieces."),
+    LAPS_NOTHING("A join must run from one place to another further right: there its parts lie over one another.",
+            "Look at from and to."),
     SOFT_WITHOUT_SIZE("Its width and its length must be more than 0; thickness, tails and bow must not be less.",
             "Look at the formulas that they are made of."),
     ORNAMENT_WITHOUT_SIZE(

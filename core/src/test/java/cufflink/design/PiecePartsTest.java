@@ -11,6 +11,7 @@ import cufflink.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -55,6 +56,15 @@ class PiecePartsTest {
     void whereNoPlaceHelps_itStaysWhole() {
         assertEquals(List.of(lap(0, 900)), parts(900, 300, lap(100, 200), lap(200, 300)).parts());
         assertEquals(List.of(lap(0, 400)), parts(400, 300).parts());
+    }
+
+    /** A place every 10 mm: far more ways to choose than could be tried one by one. */
+    @Test
+    void veryManyPlaces_areNoMoreWork() {
+        Lap[] places = IntStream.range(1, 200).mapToObj(i -> lap(10 * i, 10 * i + 10)).toArray(Lap[]::new);
+        PieceParts parts = parts(2000, 300, places);
+        assertEquals(7, parts.parts().size());
+        assertTrue(parts.laps().stream().allMatch(lap -> lap.width().equals(mm(10))));
     }
 
     @Test

@@ -169,6 +169,8 @@ class DesignLanguageTest {
                 + "before it",
         "half open: {spine: 90 deg}| 'half open: {after: open, spine: 90 deg}\\n  open: {after: half open, spine: 0 "
                 + "deg}'| There is no pose “open” before it",
+        "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    joins: [{from: 1 in, to: 1/2 in}]'| from one place to another",
+        "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    joins: [{from: 1 in, to: 1 in}]'| from one place to another",
         "label: \"Tag {i}\"| 'label: \"Tag {i}\"\\n    loose: yes'| said to be loose, but glue joins it",
         "folding:| '  spare:\\n    size: [1 in, 1 in]\\n    panels: [spare]\\nfolding:'| Nothing joins this piece "
                 + "to the others",
