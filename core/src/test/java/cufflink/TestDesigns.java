@@ -82,7 +82,7 @@ public final class TestDesigns {
                         folds.contains("d") ? List.of() : panels));
         List<Occurs<DesignDefinition.FoldStep>> steps = sequence.stream()
                 .map(crease -> Occurs.once(new DesignDefinition.FoldStep(Template.of("base"),
-                        List.of(Template.of(crease)), Optional.empty(),
+                        List.of(Template.of(crease)), Optional.empty(), Optional.empty(),
                         new DesignDefinition.Said(Optional.empty(), Template.of("Fold " + crease + ".")), false,
                         false, List.of())))
                 .toList();

@@ -11,6 +11,7 @@ import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -24,9 +25,9 @@ final class BoardJudge implements Judge {
         int positions = 0;
         List<Message> off = new ArrayList<>();
         for (ScoreSetup setup : subject.scores()) {
+            checks.addAll(reach(subject, setup));
             for (ScoreSetup.Position position : setup.positions()) {
                 positions++;
-                reach(subject, setup, position).ifPresent(checks::add);
                 if (position.at().nanometres() % subject.tools().grooveStep().nanometres() != 0) {
                     off.add(shifted(subject, position.at()));
                 }
@@ -39,19 +40,62 @@ final class BoardJudge implements Judge {
         return checks;
     }
 
-    private static Optional<Check> reach(CheckSubject subject, ScoreSetup setup, ScoreSetup.Position position) {
+    /** What lies past the end of the board as the piece lies, of one piece at the fence. */
+    private static List<Check> reach(CheckSubject subject, ScoreSetup setup) {
         Length board = subject.tools().boardWidth();
-        Length nearer = Length.shorter(position.at(), ScoreLister.mirrored(position.at(), setup.across()));
-        if (nearer.isLongerThan(board)) {
-            return Optional.of(Check.bad("board-" + position.score(), Optional.of(board.minus(nearer)),
-                    CheckWords.SCORE_BEYOND_BOARD.of("score", position.score(), "at", subject.exact(nearer), "board",
-                            subject.exact(board)),
-                    Optional.empty()));
+        List<ScoreSetup.Position> past = setup.positions().stream()
+                .filter(position -> position.at().isLongerThan(board))
+                .toList();
+        List<ScoreSetup.Position> beyond = past.stream()
+                .filter(position -> nearer(setup, position).isLongerThan(board)).toList();
+        List<ScoreSetup.Position> turned = past.stream().filter(position -> !beyond.contains(position)).toList();
+        List<Check> checks = new ArrayList<>();
+        if (!beyond.isEmpty()) {
+            checks.add(beyond(subject, setup, beyond));
         }
-        return !position.at().isLongerThan(board) ? Optional.empty()
-                : Optional.of(Check.watch("board-" + position.score(), Optional.of(board.minus(position.at())),
-                        CheckWords.SCORE_PAST_BOARD.of("score", position.score(), "at", subject.exact(position.at()),
-                                "instead", subject.exact(nearer))));
+        if (!turned.isEmpty()) {
+            checks.add(turned(subject, setup, turned));
+        }
+        return checks;
+    }
+
+    private static Length nearer(ScoreSetup setup, ScoreSetup.Position position) {
+        return Length.shorter(position.at(), ScoreLister.mirrored(position.at(), setup.across()));
+    }
+
+    private static Check beyond(CheckSubject subject, ScoreSetup setup, List<ScoreSetup.Position> beyond) {
+        Length board = subject.tools().boardWidth();
+        Length least = beyond.stream().map(position -> nearer(setup, position)).min(Comparator.naturalOrder())
+                .orElseThrow();
+        Length most = beyond.stream().map(position -> nearer(setup, position)).max(Comparator.naturalOrder())
+                .orElseThrow();
+        ScoreSetup.Position first = beyond.get(0);
+        return Check.bad("board-" + (beyond.size() == 1 ? "" : "from-") + first.score(),
+                Optional.of(board.minus(most)),
+                beyond.size() == 1
+                        ? CheckWords.SCORE_BEYOND_BOARD.of("score", first.score(), "at", subject.exact(least), "board",
+                                subject.exact(board))
+                        : CheckWords.SCORES_BEYOND_BOARD.of("count", beyond.size(), "piece", label(subject, setup),
+                                "at", subject.exact(least), "board", subject.exact(board)),
+                Optional.empty());
+    }
+
+    private static Check turned(CheckSubject subject, ScoreSetup setup, List<ScoreSetup.Position> turned) {
+        ScoreSetup.Position first = turned.get(0);
+        ScoreSetup.Position last = turned.get(turned.size() - 1);
+        return Check.watch("board-" + (turned.size() == 1 ? "" : "from-") + first.score(),
+                Optional.of(subject.tools().boardWidth().minus(last.at())),
+                turned.size() == 1
+                        ? CheckWords.SCORE_PAST_BOARD.of("score", first.score(), "at", subject.exact(first.at()),
+                                "instead", subject.exact(nearer(setup, first)))
+                        : CheckWords.SCORES_PAST_BOARD.of("count", turned.size(), "piece", label(subject, setup), "at",
+                                subject.exact(first.at()), "board", subject.exact(subject.tools().boardWidth()),
+                                "nearest", subject.exact(nearer(setup, last)), "furthest",
+                                subject.exact(nearer(setup, first))));
+    }
+
+    private static String label(CheckSubject subject, ScoreSetup setup) {
+        return subject.design().piece(setup.piece()).label().toLowerCase(Locale.ROOT);
     }
 
     /** A score longer than the bed cannot be made in one stroke. */

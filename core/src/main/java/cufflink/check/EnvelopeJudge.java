@@ -48,9 +48,11 @@ final class EnvelopeJudge implements Judge {
     private static Check standing(CheckSubject subject, StandingSize standing) {
         String size = subject.step().size(standing.across(), standing.deep());
         Measured high = subject.onRuler(standing.high());
+        CheckWords none = standing.round() ? CheckWords.ROUND_IN_NO_ENVELOPE : CheckWords.STANDS_IN_NO_ENVELOPE;
+        CheckWords good = standing.round() ? CheckWords.LIES_ROUND : CheckWords.STANDS;
         return subject.envelope()
-                .map(into -> Check.bad("envelope", Optional.empty(), CheckWords.STANDS_IN_NO_ENVELOPE.of("size", size,
-                        "high", high, "envelope", into.envelope().name()), Optional.empty()))
-                .orElseGet(() -> Check.good("stands", CheckWords.STANDS.of("size", size, "high", high)));
+                .map(into -> Check.bad("envelope", Optional.empty(),
+                        none.of("size", size, "high", high, "envelope", into.envelope().name()), Optional.empty()))
+                .orElseGet(() -> Check.good("stands", good.of("size", size, "high", high)));
     }
 }

@@ -138,11 +138,12 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
     /**
      * Folds some creases of one piece; {@code to} is the angle, 180 if absent.
      *
-     * @param through whether all layers that the crease crosses are folded with it
-     * @param tucks   pairs of panels of which the first goes behind the second
+     * @param together counts through the names of creases that are folded at once
+     * @param through  whether all layers that the crease crosses are folded with it
+     * @param tucks    pairs of panels of which the first goes behind the second
      */
-    public record FoldStep(Template piece, List<Template> creases, Optional<Formula> to, Said said, boolean through,
-            boolean opens, List<List<Template>> tucks) {
+    public record FoldStep(Template piece, List<Template> creases, Optional<Occurs.Repeat> together,
+            Optional<Formula> to, Said said, boolean through, boolean opens, List<List<Template>> tucks) {
         public FoldStep {
             creases = List.copyOf(creases);
             tucks = List.copyOf(tucks);
@@ -204,11 +205,25 @@ public record DesignDefinition(Head head, Shown shown, List<Measure> measures, L
      * @param others the angle of the creases that are not named; absent if they stay as they were
      * @param repeat runs through the names of creases that are counted
      * @param built  whether it is put together so, with what is glued later, not reached by turning creases
+     * @param round  how a pleated strip is opened to a disc or a part of one; absent for every other pose
      */
     public record Pose(Optional<String> after, Optional<Formula> others, Map<Template, Formula> angles,
-            Optional<Formula> when, Optional<Occurs.Repeat> repeat, boolean built) {
+            Optional<Formula> when, Optional<Occurs.Repeat> repeat, boolean built, Optional<Round> round) {
         public Pose {
             angles = Ordered.map(angles);
+        }
+    }
+
+    /**
+     * A pleated strip opened about the middle of a disc.
+     *
+     * @param turn degrees that it goes round, 360 for all of the disc
+     * @param hole across the middle, where its folds meet
+     * @param hubs panels that are glued on the middle: the first on top, the second beneath
+     */
+    public record Round(Formula turn, Formula hole, List<PanelPlace> hubs) {
+        public Round {
+            hubs = List.copyOf(hubs);
         }
     }
 

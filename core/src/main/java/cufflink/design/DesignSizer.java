@@ -59,7 +59,7 @@ public final class DesignSizer {
         pages = new PageSizer(sheet, pieces, problems);
         List<Page> leafed = sheet.all(definition.claims().pages(), pages::page);
         SizedDesign design = new SizedDesign(definition, measures, pieces, making(left(known, pieces)), pockets(),
-                new SizedDesign.Opening(poses(), leafed), judgements(measureSizer));
+                new SizedDesign.Opening(poses(left(known, pieces)), leafed), judgements(measureSizer));
         if (problems.stream().noneMatch(Problem::isError)) {
             problems.addAll(new Consistency(design, known, ids(piece -> piece.lying().loose())).problems());
         }
@@ -254,18 +254,24 @@ public final class DesignSizer {
     }
 
     private SizedDesign.FoldStep folding(DesignDefinition.FoldStep step) {
-        return new SizedDesign.FoldStep(sheet.text(step.piece()), step.creases().stream().map(sheet::text).toList(),
+        return new SizedDesign.FoldStep(sheet.text(step.piece()), creases(step),
                 step.to().map(sheet::degrees).orElse(180.0), said(step.said()), step.through(), false,
                 step.tucks().stream()
                         .map(pair -> new SizedDesign.FoldStep.Tuck(sheet.text(pair.get(0)), sheet.text(pair.get(1))))
                         .toList());
     }
 
+    private List<String> creases(DesignDefinition.FoldStep step) {
+        List<String> creases = new ArrayList<>();
+        sheet.repeat(step.together(), () -> step.creases().forEach(crease -> creases.add(sheet.text(crease))));
+        return creases;
+    }
+
     /** Each crease folded flat and opened again. */
     private List<SizedDesign.FoldStep> creasing(DesignDefinition.FoldStep step) {
         String piece = sheet.text(step.piece());
         SizedDesign.Said said = said(step.said());
-        return step.creases().stream().map(sheet::text).flatMap(crease -> Stream.of(
+        return creases(step).stream().flatMap(crease -> Stream.of(
                 new SizedDesign.FoldStep(piece, List.of(crease), 180, said, false, false, List.of()),
                 new SizedDesign.FoldStep(piece, List.of(crease), 0, said, false, true, List.of()))).toList();
     }
@@ -302,7 +308,12 @@ public final class DesignSizer {
                 pocket.space().turned().map(sheet::truth).orElse(false)));
     }
 
-    private Map<String, SizedDesign.Pose> poses() {
+    private SizedDesign.Round round(DesignDefinition.Round round, Set<String> left) {
+        return new SizedDesign.Round(sheet.degrees(round.turn()), sheet.length(round.hole()),
+                round.hubs().stream().map(this::panel).filter(hub -> !left.contains(hub.piece())).toList());
+    }
+
+    private Map<String, SizedDesign.Pose> poses(Set<String> left) {
         Map<String, SizedDesign.Pose> poses = new LinkedHashMap<>();
         definition.claims().poses().forEach((name, pose) -> {
             if (!sheet.wanted(pose.when())) {
@@ -314,7 +325,7 @@ public final class DesignSizer {
                     .forEach((crease, angle) -> angles.put(CreaseRef.read(sheet.text(crease), main),
                             sheet.degrees(angle))));
             poses.put(name, new SizedDesign.Pose(pose.after(), pose.others().map(sheet::degrees), angles, pose.built(),
-                    Optional.empty()));
+                    Optional.empty(), pose.round().map(round -> round(round, left))));
         });
         poses.putAll(pages.spreads());
         return poses;

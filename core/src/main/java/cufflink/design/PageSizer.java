@@ -124,7 +124,7 @@ final class PageSizer {
             Page.Spread spread = new Page.Spread(opened.left(), opened.right(),
                     i > 0 ? openings.get(i - 1).left() : opened.right());
             poses.put(spread.name(), new SizedDesign.Pose(before, Optional.empty(), angles, false,
-                    Optional.of(spread)));
+                    Optional.of(spread), Optional.empty()));
             before = Optional.of(spread.name());
         }
     }

@@ -193,7 +193,8 @@ public final class PartExpansion {
 
     private DesignDefinition.FoldStep fold(DesignDefinition.FoldStep step) {
         return new DesignDefinition.FoldStep(names.id(step.piece()),
-                step.creases().stream().map(own::template).toList(), own.formula(step.to()), own.said(step.said()),
+                step.creases().stream().map(own::template).toList(), own.repeat(step.together()),
+                own.formula(step.to()), own.said(step.said()),
                 step.through(), step.opens(),
                 step.tucks().stream().map(pair -> pair.stream().map(own::template).toList()).toList());
     }

@@ -47,11 +47,15 @@ final class Rewriting implements Expression.Cases<Expression, RuntimeException> 
         return new DesignDefinition.Said(said.title().map(this::template), template(said.all()));
     }
 
+    Optional<Occurs.Repeat> repeat(Optional<Occurs.Repeat> counted) {
+        return counted.map(
+                repeat -> new Occurs.Repeat(repeat.variable(), formula(repeat.from()), formula(repeat.to())));
+    }
+
     /** Things that occur, with their conditions and repeats. */
     <T> List<Occurs<T>> all(List<Occurs<T>> things, Function<T, T> made) {
         return things.stream().map(thing -> new Occurs<>(made.apply(thing.what()), formula(thing.when()),
-                thing.repeat().map(repeat -> new Occurs.Repeat(repeat.variable(), formula(repeat.from()),
-                        formula(repeat.to())))))
+                repeat(thing.repeat())))
                 .toList();
     }
 

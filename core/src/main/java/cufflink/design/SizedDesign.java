@@ -336,16 +336,30 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
      * @param angles degrees by crease
      * @param built  whether it is put together so, with what is glued later, not reached by turning creases
      * @param spread the sides of pages that it shows; absent for a pose in which nothing is leafed through
+     * @param round  how a pleated strip is opened to a disc or a part of one; absent for every other pose
      */
     public record Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles, boolean built,
-            Optional<Page.Spread> spread) {
+            Optional<Page.Spread> spread, Optional<Round> round) {
         public Pose {
             angles = Ordered.map(angles);
         }
 
         /** Reached by turning creases, and in which nothing is leafed through. */
         public Pose(Optional<String> after, Optional<Double> others, Map<CreaseRef, Double> angles) {
-            this(after, others, angles, false, Optional.empty());
+            this(after, others, angles, false, Optional.empty(), Optional.empty());
+        }
+    }
+
+    /**
+     * A pleated strip opened about the middle of a disc.
+     *
+     * @param turn degrees that it goes round, above 0, 360 for all of the disc
+     * @param hole across the middle, where its folds meet
+     * @param hubs panels that are glued on the middle, of pieces that are there: the first on top, the second beneath
+     */
+    public record Round(double turn, Length hole, List<PanelRef> hubs) {
+        public Round {
+            hubs = List.copyOf(hubs);
         }
     }
 

@@ -50,9 +50,10 @@ final class LiftedPaper {
 
     private List<Corner> corners(PanelRef panel) {
         Coordinate[] ring = scene.state().assembly().panel(panel).outline().getExteriorRing().getCoordinates();
+        List<Point3> twisted = scene.state().twisted().get(panel);
         List<Corner> list = new ArrayList<>();
         for (int i = 0; i + 1 < ring.length; i++) {
-            list.add(new Corner(ring[i], lifted(panel, ring[i])));
+            list.add(new Corner(ring[i], twisted == null ? lifted(panel, ring[i]) : twisted.get(i)));
         }
         return list;
     }

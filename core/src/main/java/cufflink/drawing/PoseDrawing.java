@@ -34,14 +34,15 @@ public final class PoseDrawing {
      */
     public static List<Shown> shown(Plan plan, PosedCard posed, boolean fromBack) {
         return posed.state().value()
-                .map(state -> FoldDrawing.shown(scene(plan, posed, state), fromBack ? new View(0, 0, 180) : View.ABOVE))
+                .map(state -> FoldDrawing.shown(scene(plan, posed, state), fromBack ? View.BEHIND : View.ABOVE))
                 .orElse(List.of());
     }
 
     private static FoldScene scene(Plan plan, PosedCard posed, FoldedState state) {
         StandingLayers layers = StandingLayers.of(plan.closed().orElseThrow(), state);
-        return FoldScene.of(plan, lying(plan, posed.name(), state), layers.flat(), layers.order()).trimmed(plan,
-                posed.name());
+        // Twisted paper is drawn where it is: nothing lies flat on anything.
+        return FoldScene.of(plan, lying(plan, posed.name(), state), layers.flat(),
+                state.twisted().isEmpty() ? layers.order() : List.of()).trimmed(plan, posed.name());
     }
 
     /** What is leafed through lies with the page up that stays where it is. */

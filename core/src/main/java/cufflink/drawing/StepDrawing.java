@@ -290,10 +290,19 @@ public final class StepDrawing {
         return new Picture(flat.bounds(), point, shapes);
     }
 
+    /** What holds the middle of a pleated strip is shown there, the first from above, the second from behind. */
+    private Optional<Picture> onMiddle(Glue glue) {
+        return plan.design().poses().entrySet().stream()
+                .filter(pose -> pose.getValue().round().filter(round -> round.hubs().contains(glue.part())).isPresent())
+                .findFirst().flatMap(pose -> PoseDrawing.draw(plan, pose.getKey(),
+                        pose.getValue().round().get().hubs().get(0).equals(glue.part()) ? View.ABOVE : View.BEHIND,
+                        point));
+    }
+
     private Picture glued(Glue glue) {
         Optional<GlueScene> scene = GlueScene.of(plan.workings(), glue);
         if (scene.isEmpty()) {
-            return flat(glue.part().piece());
+            return onMiddle(glue).orElseGet(() -> flat(glue.part().piece()));
         }
         boolean mirrored = scene.get().mirrored();
         GluePatch patch = scene.get().patch();

@@ -12,6 +12,7 @@ import cufflink.design.DesignDefinition;
  */
 public record View(double tilt, double spin, double swing) {
     public static final View ABOVE = new View(0, 0, 0);
+    public static final View BEHIND = new View(0, 0, 180);
     public static final View TILTED = new View(52, 14, 0);
 
     /** From where a design wants to be seen standing. */

@@ -1,5 +1,7 @@
 package cufflink.fold;
 
+import static java.util.stream.Collectors.toSet;
+
 import cufflink.crease.CreasePattern;
 import cufflink.crease.CreasedDesign;
 import cufflink.crease.Panel;
@@ -74,10 +76,13 @@ final class AssemblyBuilder {
                 .filter(glue -> glue.way() != Way.LATER || glue.at().isPresent()).map(builder::join)
                 .filter(join -> !flat.contains(join.part().piece()) || !flat.contains(join.onto().piece())).toList();
         Set<String> reached = reached(flat, joins);
+        Set<String> placeless = builder.design.glue().stream().filter(glue -> glue.way() == Way.LATER)
+                .map(glue -> glue.part().piece()).filter(piece -> !reached.contains(piece)).collect(toSet());
         return new Later(
                 builder.patterns.values().stream().filter(
                         pattern -> reached.contains(pattern.piece()) && !flat.contains(pattern.piece())).toList(),
-                joins.stream().filter(join -> reached.contains(join.part().piece())).toList());
+                joins.stream().filter(join -> reached.contains(join.part().piece())).toList(),
+                builder.patterns.values().stream().filter(pattern -> placeless.contains(pattern.piece())).toList());
     }
 
     private static Set<String> reached(Collection<String> roots, List<Join> joins) {

@@ -77,7 +77,7 @@ public final class FoldMotion {
 
     /** The state at a share of the way, 0 to 1; a problem if there the loops cannot close. */
     public Outcome<FoldedState> at(double share) {
-        if (share <= 0) {
+        if (share <= 0 || changing.isEmpty()) {
             return Outcome.of(from);
         } else if (even) {
             return folder.fold(angles(Math.min(share, 1)));

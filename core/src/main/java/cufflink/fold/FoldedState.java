@@ -17,13 +17,22 @@ import org.locationtech.jts.geom.Polygon;
  * @param assembly the pieces
  * @param angles   degrees by crease; creases left out are flat
  * @param position where each panel went
+ * @param twisted  the corners in space of the panels that do not stay plane, in the order of their outlines; their
+ *                 position is where they lie on the whole
  */
-public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<PanelRef, RigidMotion> position) {
+public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<PanelRef, RigidMotion> position,
+        Map<PanelRef, List<Point3>> twisted) {
     private static final double FLAT = 1e-3;
 
     public FoldedState {
         angles = Ordered.map(angles);
         position = Ordered.map(position);
+        twisted = Ordered.map(twisted);
+    }
+
+    /** Of plane panels. */
+    public FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<PanelRef, RigidMotion> position) {
+        this(assembly, angles, position, Map.of());
     }
 
     /** Degrees; below 0 for a crease folded against its mark. */
@@ -39,6 +48,9 @@ public record FoldedState(Assembly assembly, Map<CreaseRef, Double> angles, Map<
 
     /** The corners of a panel in space, in the order of its outline, the first not repeated. */
     public List<Point3> corners(PanelRef ref) {
+        if (twisted.containsKey(ref)) {
+            return twisted.get(ref);
+        }
         RigidMotion motion = position.get(ref);
         Coordinate[] ring = assembly.panel(ref).outline().getExteriorRing().getCoordinates();
         return Arrays.stream(ring, 0, ring.length - 1).map(motion::apply).toList();

@@ -48,7 +48,8 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
             if (pose.built()) {
-                PosedCard built = built(name, pose, closed, later.on(joined));
+                PosedCard built = pose.round().map(round -> opened(name, RoundForm.of(round, joined, later), closed))
+                        .orElseGet(() -> built(name, pose, closed, later.on(joined)));
                 built.state().value().ifPresent(there -> known.put(name, there));
                 posed.add(built);
                 return;
@@ -87,12 +88,20 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         angles.keySet().retainAll(whole.creases());
         Outcome<FoldedState> state = folder.follow(angles, angles, List.of(pose.angles().keySet(), Set.of()))
                 .then(there -> reached(there, pose));
-        FoldedState shown = state.value().orElse(closed.state());
         Optional<Problem> obstacle = state.value().flatMap(Crossings::first)
                 .map(pair -> Problem.error(pair.get(0).piece(), FoldWords.STANDS_ACROSS.of("panel",
                         whole.panel(pair.get(0)).label(), "other", whole.panel(pair.get(1)).label())));
-        return new PosedCard(name, new FoldMotion(new Folder(shown.assembly()), shown, Map.of(), Set.of()), state,
-                obstacle);
+        return new PosedCard(name, staying(state, closed), state, obstacle);
+    }
+
+    private static PosedCard opened(String name, Outcome<FoldedState> state, FlatFoldedState closed) {
+        return new PosedCard(name, staying(state, closed), state, Optional.empty());
+    }
+
+    /** No motion: it is there, or the closed card instead. */
+    private static FoldMotion staying(Outcome<FoldedState> state, FlatFoldedState closed) {
+        FoldedState shown = state.value().orElse(closed.state());
+        return new FoldMotion(new Folder(shown.assembly()), shown, Map.of(), Set.of());
     }
 
     private static Outcome<FoldedState> reached(FoldedState end, Pose pose) {

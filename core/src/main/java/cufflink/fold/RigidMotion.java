@@ -42,6 +42,11 @@ public final class RigidMotion {
         return new RigidMotion(1, 0, 0, x, 0, 1, 0, y, 0, 0, 1, 0);
     }
 
+    /** A shift out of the plane, towards the viewer. */
+    static RigidMotion lift(double z) {
+        return new RigidMotion(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, z);
+    }
+
     /**
      * Turns about a line in the plane z = 0, by Rodrigues' formula; the sense follows the line's direction. Radians.
      */

@@ -116,7 +116,8 @@ public record Plan(Workings workings, List<Check> checks, List<RunStep> run, Lis
     public Optional<Message> size() {
         RulerStep ruler = project().step();
         return workings.standing()
-                .map(size -> StepWords.STANDS_AT.of("size", ruler.size(size.across(), size.deep()), "high",
+                .map(size -> (size.round() ? StepWords.OPENED_AT : StepWords.STANDS_AT).of("size",
+                        ruler.size(size.across(), size.deep()), "high",
                         ruler.text(size.high())))
                 .or(() -> workings.closedSize().map(
                         size -> StepWords.CLOSED_AT.of("size", ruler.size(size.width(), size.height()))));

@@ -270,7 +270,8 @@ final class RunSheet {
 
     private Message measured(StandingSize standing) {
         RulerStep ruler = plan.project().step();
-        return StepWords.MEASURE_IT_STANDING.of("size", ruler.size(standing.across(), standing.deep()), "high",
+        return (standing.round() ? StepWords.MEASURE_IT_OPENED : StepWords.MEASURE_IT_STANDING).of("size",
+                ruler.size(standing.across(), standing.deep()), "high",
                 Measured.of(standing.high(), ruler));
     }
 

@@ -9,12 +9,13 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
- * How large a finished thing is that stands: between upright planes round it, and above what it stands on, which is the
- * panel that rests on the table.
+ * How large a finished thing is that has no flat form: between upright planes round it, and above what it stands on,
+ * which is the panel that rests on the table.
  *
  * @param across as it is held
+ * @param round  whether it is opened round and lies, not stands
  */
-public record StandingSize(Length across, Length deep, Length high) {
+public record StandingSize(Length across, Length deep, Length high, boolean round) {
     /** Of a design that says in which pose it stays; absent for another, and where it cannot be put together so. */
     public static Optional<StandingSize> of(PosedDesign posed) {
         DesignDefinition design = posed.stacked().design().definition();
@@ -23,7 +24,8 @@ public record StandingSize(Length across, Length deep, Length high) {
                     Length x = extent(state, Point3::x);
                     Length y = extent(state, Point3::y);
                     boolean turned = design.held().isTurned();
-                    return new StandingSize(turned ? y : x, turned ? x : y, extent(state, Point3::z));
+                    return new StandingSize(turned ? y : x, turned ? x : y, extent(state, Point3::z),
+                            !state.twisted().isEmpty());
                 });
     }
 

@@ -6,6 +6,11 @@ public enum CheckWords implements Code {
             "Mark it by hand and score it along a metal rule."),
     SCORE_PAST_BOARD("Score {score} at {at} lies past the end of the board.",
             "Turn the piece end for end and score at {instead}."),
+    SCORES_BEYOND_BOARD(
+            "{count} scores of the {piece} lie {at} and more from the nearer end; the board is {board} wide.",
+            "Mark them by hand and score them along a metal rule, or slide the piece along the fence."),
+    SCORES_PAST_BOARD("{count} scores of the {piece}, from {at} on, lie past the end of the board, {board} wide.",
+            "Turn the piece end for end and score them at {nearest} to {furthest} from the other end."),
     SCORE_LONGER_THAN_BOARD("The longest score is {score}, the board's grooves {board} long.",
             "Score it in two strokes, sliding the piece along the fence."),
     EVERY_GROOVE("Every score lies on a groove (every {step})."),
@@ -28,7 +33,7 @@ public enum CheckWords implements Code {
             "Fit the card to the envelope, or choose a larger one."),
     DOES_NOT_FOLD("{piece} does not fold: {problem}",
             "{problem.remedy}"),
-    FOLDS_FLAT("{piece} folds flat: {panels} panels, {folds:fold|folds}, nothing in the way."),
+    FOLDS_FLAT("{piece} folds flat: {panels} panels in {folds:step|steps}, nothing in the way."),
     ENDS_NOT_FLAT("{piece} does not lie flat after its last fold.",
             "Fold it shut to see its closed size."),
     NOT_SIZED("“{part}” has no size of its own yet: what it goes round, or the part itself, does not close.",
@@ -100,6 +105,11 @@ public enum CheckWords implements Code {
             "{problem.remedy}"),
     MOVES("It moves freely: {poses}."),
     STANDS("It stands {size} and {high} high. It has no flat form: it is handed over, not posted in an envelope."),
+    LIES_ROUND(
+            "Opened out it measures {size} and is {high} thick in the middle: it goes on something, not into an envelope."),
+    ROUND_IN_NO_ENVELOPE(
+            "Opened out it measures {size} and is {high} thick: it does not lie flat in the {envelope} envelope.",
+            "Fit it to its own size, and glue it on a card or a parcel."),
     STANDS_IN_NO_ENVELOPE("It stands {size} and {high} high, and does not lie flat: it does not go into the {envelope} "
             + "envelope.", "Hand it over, or post it in a box."),
     SCORED_PAST("{scores} run past the edge of the {panel}.",

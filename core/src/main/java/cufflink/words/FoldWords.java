@@ -24,6 +24,18 @@ public enum FoldWords implements Code {
     HELD_ELSEWHERE("It cannot open at {joint} there: another joint holds the same panels.",
             "Let the pose start from the closed card."),
     STANDS_ACROSS("The {panel} would stand across the {other}.", "Change the angles, or make one of them smaller."),
+    ROUND_BEYOND_A_TURN("It cannot be opened round by {turn}°.",
+            "Give more than 0 and at most 360 degrees, and a hole of 0 or more."),
+    ROUND_TAKES_PLEATS("Only a strip that is folded to and fro in equal panels opens round.",
+            "Let all its creases be upright, at one pitch, valley and mountain in turn."),
+    ROUND_MEETS_WRONG(
+            "Its {panels} panels do not meet: round all of a disc, the last panel lies on the first, and those "
+                    + "between them take turns.",
+            "Give it an odd number of panels."),
+    ROUND_HUB_ELSEWHERE("“{panel}” is no hub: a hub is a piece that is glued on later, without a place.",
+            "Let a joint with “way: later” put it on."),
+    ROUND_TOO_SHORT("Opened round, it is {missing} mm too short for its rim.",
+            "Give it more pleats or deeper ones, or make it narrower."),
     POSE_OUT_OF_REACH("Crease {crease} stops at {stops}°; it cannot reach {wanted}°.",
             "Something it is joined to holds it."),
     LIES_UNDER("Crease {creases} cannot be folded now: the {upper} lies on the {lower}.",

@@ -120,6 +120,8 @@ public enum StepWords implements Code {
             + "weights."),
     CLOSED_AT("Closed {size}"),
     STANDS_AT("Standing {size}, {high} high"),
+    OPENED_AT("Opened {size}, {high} thick"),
+    MEASURE_IT_OPENED("Opened out it should measure {size} and be {high} thick."),
     MEASURE_IT_STANDING("Standing it should measure {size} and be {high} high."),
     NOT_CLOSED_YET("It does not close yet: see the checks."),
     NOTE_IT("Note what to change next time.");

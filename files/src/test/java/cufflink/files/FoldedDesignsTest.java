@@ -152,9 +152,12 @@ class FoldedDesignsTest {
             assertTrue(plan.poses().isEmpty() && ClosedDrawing.draw(plan, false, 0.3).isPresent());
             return;
         }
-        assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, View.TILTED, 0.3).orElseThrow().shapes().size()
+        // What is opened out and stays so is never half open.
+        String shown = plan.design().poses().containsKey(PoseDrawing.HALF_OPEN) ? PoseDrawing.HALF_OPEN
+                : plan.design().definition().stands().orElseThrow();
+        assertTrue(PoseDrawing.draw(plan, shown, View.TILTED, 0.3).orElseThrow().shapes().size()
                 >= plan.assembly().panels().size());
-        assertTrue(PoseDrawing.draw(plan, PoseDrawing.HALF_OPEN, new View(130, 10, 0), 0.3).isPresent());
+        assertTrue(PoseDrawing.draw(plan, shown, new View(130, 10, 0), 0.3).isPresent());
         PosedCard first = plan.poses().get(0);
         assertFalse(FoldDrawing.draw(PoseDrawing.between(plan, first, 0.5).orElseThrow(), View.ABOVE, 0.3).shapes()
                 .isEmpty());
@@ -317,17 +320,34 @@ class FoldedDesignsTest {
         }
     }
 
-    /** The pleated sectors add up to the half circle, and the tree is as wide as was asked. */
-    @Test
-    void pleatedTree_sectorsAddUp_andItIsAsWideAsAsked() {
-        Plan plan = plan("pleated-tree");
-        double wide = Double
-                .parseDouble(plan.measures().get("wide").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
-        double narrow = Double
-                .parseDouble(plan.measures().get("narrow").orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
-        assertEquals(180, 5 * wide + 4 * narrow, 0.5);
-        assertEquals(plan.measures().length("wanted").toMillimetres(),
-                plan.measures().length("treeWidth").toMillimetres(), 1e-6);
+    private static double degrees(Plan plan, String measure) {
+        return Double.parseDouble(
+                plan.measures().get(measure).orElseThrow().text(plan.format()).replaceAll("[^0-9.]", ""));
+    }
+
+    /** The pleated sectors add up to the half or the quarter of a circle, and the tree is as wide as was asked. */
+    @ParameterizedTest
+    @CsvSource({"half disc, 180", "quarter disc, 90"})
+    void pleatedTree_sectorsAddUp_andItIsAsWideAsAsked(String from, double whole) {
+        Plan plan = Plans.plan(Plans.set(Plans.project("pleated-tree"), "from=" + from, "wanted=3 in"));
+        assertEquals(List.of(), plan.faults());
+        assertEquals(whole, 5 * degrees(plan, "wide") + 4 * degrees(plan, "narrow"), 0.5);
+        assertEquals(3 * 25.4, plan.measures().length("treeWidth").toMillimetres(), 1e-6);
+        double area = Math.PI * Math.pow(plan.measures().length("radius").toMillimetres(), 2) * whole / 360;
+        assertEquals(area, plan.pieces().get("disc").pattern().outline().getArea(), area * 0.01);
+    }
+
+    /** Below the rim: a gap, then the pot, which covers the trunk's foot. */
+    @ParameterizedTest
+    @CsvSource({"half disc", "quarter disc"})
+    void pleatedTree_standsInItsPot(String from) {
+        Plan plan = Plans.plan(Plans.set(Plans.project("pleated-tree"), "from=" + from, "base=pot", "wanted=2 3/4 in"));
+        Plans.expect(plan.project()).hasNothingBad();
+        double high = Stream.of("radius", "gap", "potHeight")
+                .mapToDouble(measure -> plan.measures().length(measure).toMillimetres()).sum();
+        assertEquals(high, plan.closedHeight().orElseThrow().toMillimetres(), 0.1);
+        Plans.expect(Plans.set(plan.project(), "trunkShows=1 3/8 in")).judges("pot-takes-trunk", Verdict.BAD);
+        Plans.expect(Plans.set(plan.project(), "trunkShows=3/8 in")).judges("pot-holds", Verdict.WATCH);
     }
 
     @Test

@@ -7,6 +7,7 @@ import cufflink.design.DesignDefinition.Mat;
 import cufflink.design.DesignDefinition.PanelPlace;
 import cufflink.design.DesignDefinition.Pocket;
 import cufflink.design.DesignDefinition.Pose;
+import cufflink.design.DesignDefinition.Round;
 import cufflink.design.DesignDefinition.Rule;
 import cufflink.design.DesignDefinition.Turned;
 import cufflink.design.DesignDefinition.Way;
@@ -133,6 +134,7 @@ final class DesignParser {
         Optional<Formula> others = Optional.empty();
         Optional<Formula> when = Optional.empty();
         Optional<Repeat> repeat = Optional.empty();
+        Optional<Round> round = Optional.empty();
         boolean built = false;
         Map<Template, Formula> angles = new LinkedHashMap<>();
         if (node instanceof YamlNode.Mapping mapping) {
@@ -145,6 +147,8 @@ final class DesignParser {
                     when = Optional.of(fields.formula(entry.getValue()));
                 } else if (entry.getKey().equals("built")) {
                     built = fields.flag(entry.getValue());
+                } else if (entry.getKey().equals("round")) {
+                    round = Optional.of(fields.within(entry.getValue(), "a round pose", DesignParser::round));
                 } else if (entry.getKey().equals("repeat")) {
                     repeat = fields.repeat(entry.getValue());
                 } else {
@@ -155,7 +159,12 @@ final class DesignParser {
         } else {
             fields.problem(node.place(), DesignFileWords.POSE_NAMES_NOTHING.of());
         }
-        return new Pose(after, others, angles, when, repeat, built);
+        return new Pose(after, others, angles, when, repeat, built || round.isPresent(), round);
+    }
+
+    private static Round round(Fields fields) {
+        return new Round(fields.requiredFormula("turn"), fields.requiredFormula("hole"),
+                places(fields, "hubs"));
     }
 
     private static PageDefinition page(Fields fields) {
@@ -210,7 +219,8 @@ final class DesignParser {
                     DesignFileWords.FOLD_OR_CREASE.of());
         }
         return new FoldStep(fields.has("piece") ? fields.template("piece") : Template.of("base"),
-                fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(), fields.formula("to"),
+                fields.list(opens ? "crease" : "fold").stream().map(fields::template).toList(),
+                fields.node("together").flatMap(fields::repeat), fields.formula("to"),
                 said(fields, fields.template("say")),
                 fields.flag("through"), opens, tucks(fields));
     }

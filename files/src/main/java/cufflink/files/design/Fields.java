@@ -228,6 +228,13 @@ final class Fields implements AutoCloseable {
         return list(name).stream().map(node -> occurs(node, what, read)).toList();
     }
 
+    /** What a mapping with fields of its own holds. */
+    <T> T within(YamlNode node, String what, Function<Fields, T> read) {
+        try (Fields fields = new Fields(node, what, problems)) {
+            return read.apply(fields);
+        }
+    }
+
     <T> Occurs<T> occurs(YamlNode node, String what, Function<Fields, T> read) {
         return occurs(node, what, problems, read);
     }

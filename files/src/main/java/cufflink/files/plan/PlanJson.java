@@ -215,7 +215,7 @@ public final class PlanJson {
     private void closed(ObjectNode node) {
         plan.workings().closedSize().ifPresent(size -> closed(node, size));
         plan.workings().standing().ifPresent(size -> {
-            ObjectNode standing = node.putObject("standing");
+            ObjectNode standing = node.putObject(size.round() ? "opened" : "standing");
             standing.set("across", length(size.across()));
             standing.set("deep", length(size.deep()));
             standing.set("high", length(size.high()));

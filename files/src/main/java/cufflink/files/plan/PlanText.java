@@ -18,7 +18,8 @@ public final class PlanText {
         StringBuilder text = new StringBuilder();
         text.append(plan.design().definition().title()).append(", ").append(plan.fit().target());
         plan.stack().ifPresent(stack -> text.append(", closed ")
-                .append(format.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow()))
+                .append(plan.project().step().size(plan.closedWidth().orElseThrow(),
+                        plan.closedHeight().orElseThrow()))
                 .append(", ").append(LengthFormat.of(LengthUnit.MILLIMETRE).text(stack.thickness())).append(" thick"));
         plan.workings().standing().flatMap(size -> plan.size())
                 .ifPresent(size -> text.append("; ").append(size.sentence().toLowerCase(Locale.ROOT)));
