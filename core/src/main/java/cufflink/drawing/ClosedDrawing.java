@@ -19,6 +19,7 @@ import java.util.function.Function;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Draws the closed card from the front or the back, as it is held. */
 public final class ClosedDrawing {
@@ -116,8 +117,27 @@ public final class ClosedDrawing {
             Shape.Area area = area(plan, layer, held, fromBack);
             area.corners().forEach(corner -> bounds.expandToInclude(corner.x(), corner.y()));
             shapes.add(area);
+            shapes.addAll(print(plan, layer, held, fromBack));
         }
         return new Picture(bounds, point, shapes);
+    }
+
+    /** What is printed on a layer, turned as it is on the card. */
+    private static List<Shape> print(Plan plan, StackLayer layer, Held held, boolean fromBack) {
+        Face facing = fromBack ? layer.facing().other() : layer.facing();
+        boolean face = layer.kind() == StackLayer.Kind.MAT || facing == Face.OUTSIDE;
+        Function<Coordinate, Spot> seen = seen(held, fromBack);
+        Coordinate middle = layer.footprint().getEnvelopeInternal().centre();
+        // From the back, what is turned clockwise is turned the other way, and right is left.
+        double turn = Math.toRadians(layer.turned());
+        int side = fromBack ? -1 : 1;
+        AffineTransformation laid = AffineTransformation.translationInstance(-middle.x, -middle.y).rotate(-turn)
+                .scale(side, 1);
+        AffineTransformation back = AffineTransformation.scaleInstance(side, 1).rotate(turn)
+                .translate(middle.x, middle.y);
+        return LayerColours.paper(plan, layer).map(paper -> PrintDrawing.draw(paper, face,
+                (Polygon) laid.transform(layer.footprint()),
+                at -> seen.apply(back.transform(at, new Coordinate())), 1)).orElse(List.of());
     }
 
     /** A layer as it is seen. */

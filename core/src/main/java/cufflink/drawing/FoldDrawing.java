@@ -22,6 +22,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Draws folded paper in space, sorted by depth. Layers that lie flat on each other are set apart, so that the sort sees
@@ -35,6 +36,7 @@ public final class FoldDrawing {
     private static final double SLANT_SHADE = 0.16;
     /** From how square on the names of pages are shown. */
     private static final double LEGIBLE = 0.5;
+    private static final AffineTransformation MIRROR = AffineTransformation.scaleInstance(-1, 1);
 
     private final FoldScene scene;
     private final View view;
@@ -102,6 +104,7 @@ public final class FoldDrawing {
         paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift),
                 shaded(colour, seen, motion),
                 Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
+        paper.addAll(print(pattern, panel, ref, stock, seen));
         pattern.hinges().stream().filter(hinge -> hinge.joins(panel.id()) && hinge.folds())
                 .forEach(hinge -> addCrease(ref, hinge, upSeen, paper));
         pattern.bends(panel.id()).forEach(bend -> addBend(ref, bend, upSeen, paper));
@@ -132,6 +135,15 @@ public final class FoldDrawing {
                 above += HAIR / 10;
             }
         }
+    }
+
+    /** What is printed on a panel; on the face that lies down in the piece, right is left. */
+    private List<Shape> print(CreasePattern pattern, Panel panel, PanelRef ref, Stock stock, Face seen) {
+        boolean mirrored = seen != pattern.up();
+        Polygon region = mirrored ? (Polygon) MIRROR.transform(panel.outline()) : panel.outline();
+        return PrintDrawing.draw(stock, seen == Face.OUTSIDE, region,
+                at -> spot(lifted.on(ref, new Coordinate(mirrored ? -at.x : at.x, at.y))),
+                light(seen, scene.state().position().get(ref)));
     }
 
     private void addTrim(PanelRef ref, Attached trim, RigidMotion motion, double lift) {
@@ -180,11 +192,34 @@ public final class FoldDrawing {
         List<Spot> seen = ring.stream().map(corner -> new Spot(corner.x(), corner.y())).toList();
         shapes.add(new Shape.Area(ref.toString(), Ink.MAT, seen, holes(outline, motion, lift),
                 shaded(paper.face(), Face.OUTSIDE, motion), Optional.of(Ink.DIMENSION)));
-        if (paper.directional()) {
-            int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
+        int top = mat.on().face() == Face.OUTSIDE ? scene.top().getOrDefault(ref, 0) : 0;
+        boolean mirrored = mat.on().face() != scene.state().assembly().pattern(ref.piece()).up();
+        shapes.addAll(PrintDrawing.draw(paper, true, laid(outline, top, mirrored),
+                at -> {
+                    Coordinate there = unlaid(at, outline, top, mirrored);
+                    return spot(motion.apply(there.x, there.y, lift));
+                }, light(Face.OUTSIDE, motion)));
+        if (paper.directional() && !paper.print().isOn(true)) {
             addDirection(ref, outline, top, motion, lift, shapes);
         }
         faces.add(new DepthSorter.Face3(mat.label(), ring, shapes));
+    }
+
+    /** A layer as its own paper lies, the top of its pattern up, about its middle. */
+    private static Polygon laid(Polygon outline, int top, boolean mirrored) {
+        Coordinate middle = outline.getEnvelopeInternal().centre();
+        AffineTransformation turn = AffineTransformation.translationInstance(-middle.x, -middle.y)
+                .rotate(Math.toRadians(-top));
+        return (Polygon) (mirrored ? turn.scale(-1, 1) : turn).transform(outline);
+    }
+
+    /** Where a point of a layer's paper lies on its piece. */
+    private static Coordinate unlaid(Coordinate at, Polygon outline, int top, boolean mirrored) {
+        Coordinate middle = outline.getEnvelopeInternal().centre();
+        double x = mirrored ? -at.x : at.x;
+        double turn = Math.toRadians(top);
+        return new Coordinate(middle.x + x * Math.cos(turn) - at.y * Math.sin(turn),
+                middle.y + x * Math.sin(turn) + at.y * Math.cos(turn));
     }
 
     /** An arrow towards the top of the pattern, turned from the top of the piece by degrees. */
@@ -232,8 +267,11 @@ public final class FoldDrawing {
     }
 
     private Optional<String> shaded(String colour, Face face, RigidMotion motion) {
-        return Optional.of(Colours.shade(colour,
-                (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - squareness(motion)))));
+        return Optional.of(Colours.shade(colour, light(face, motion)));
+    }
+
+    private double light(Face face, RigidMotion motion) {
+        return (face == Face.INSIDE ? INSIDE_SHADE : 1) * (1 - SLANT_SHADE * (1 - squareness(motion)));
     }
 
     /** 1 for what is looked at square on, 0 for what is seen edge on. */

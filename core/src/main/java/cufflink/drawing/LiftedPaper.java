@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * Where the corners of every panel of a scene are drawn: panels are lifted, but stay joined at their creases, half way
@@ -92,6 +93,26 @@ final class LiftedPaper {
     /** The corners of a panel in space, in the order of its outline. */
     List<Point3> ring(PanelRef panel) {
         return corners.get(panel).stream().map(corner -> places.get(corner.root())).toList();
+    }
+
+    /** A point of a panel in space: between its corners where it twists. */
+    Point3 on(PanelRef panel, Coordinate point) {
+        return scene.state().twisted().containsKey(panel) ? between(panel, point) : lifted(panel, point);
+    }
+
+    /** Of a panel with four corners: between its left and its right side, as far down. */
+    private Point3 between(PanelRef panel, Coordinate point) {
+        Envelope bounds = scene.state().assembly().panel(panel).bounds();
+        double across = (point.x - bounds.getMinX()) / bounds.getWidth();
+        double down = (point.y - bounds.getMinY()) / bounds.getHeight();
+        Point3 sum = new Point3(0, 0, 0);
+        for (Corner corner : corners.get(panel)) {
+            double x = corner.at.x > bounds.centre().x ? across : 1 - across;
+            double y = corner.at.y > bounds.centre().y ? down : 1 - down;
+            Point3 there = places.get(corner.root());
+            sum = new Point3(sum.x() + x * y * there.x(), sum.y() + x * y * there.y(), sum.z() + x * y * there.z());
+        }
+        return sum;
     }
 
     /** A point of a panel in space; at the end of a crease, where its two sides meet. */

@@ -1,5 +1,6 @@
 package cufflink.drawing;
 
+import cufflink.paper.FacePicture;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -61,15 +62,22 @@ public sealed interface Shape {
     /**
      * A filled region.
      *
-     * @param holes  openings in it
-     * @param colour instead of the ink's, for paper of a stock
-     * @param edge   the ink of its outline
+     * @param holes   openings in it
+     * @param colour  instead of the ink's, for paper of a stock
+     * @param edge    the ink of its outline
+     * @param texture the picture that is printed on it
      */
     record Area(String id, Ink ink, List<Spot> corners, List<List<Spot>> holes, Optional<String> colour,
-            Optional<Ink> edge) implements Shape {
+            Optional<Ink> edge, Optional<Texture> texture) implements Shape {
         public Area {
             corners = List.copyOf(corners);
             holes = List.copyOf(holes);
+        }
+
+        /** A region of one colour. */
+        public Area(String id, Ink ink, List<Spot> corners, List<List<Spot>> holes, Optional<String> colour,
+                Optional<Ink> edge) {
+            this(id, ink, corners, holes, colour, edge, Optional.empty());
         }
 
         /** A region without openings. */
@@ -90,8 +98,20 @@ public sealed interface Shape {
         @Override
         public Area moved(UnaryOperator<Spot> to) {
             return new Area(id, ink, corners.stream().map(to).toList(),
-                    holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge);
+                    holes.stream().map(hole -> hole.stream().map(to).toList()).toList(), colour, edge,
+                    texture.map(tile -> new Texture(tile.picture(), to.apply(tile.corner()), to.apply(tile.right()),
+                            to.apply(tile.down()))));
         }
+    }
+
+    /**
+     * A picture that is repeated all over: one of its tiles as it is seen, a parallelogram.
+     *
+     * @param corner where the tile's top left corner is
+     * @param right  where its top right corner is
+     * @param down   where its bottom left corner is
+     */
+    record Texture(FacePicture picture, Spot corner, Spot right, Spot down) {
     }
 
     /** A line through points. */

@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * Draws papers of the stash, all to one scale: colour and pattern, the way the pattern stands, the grain, and a second
@@ -64,7 +66,9 @@ public final class StashDrawing {
         String face = paper.count() == 0 ? Ink.CAPTION.colour() : paper.stock().face();
         shapes.add(Shape.rectangle("paper", Ink.PAPER, x, y, width, height, Optional.of(face), Optional.of(edge)));
         if (paper.count() > 0) {
-            SwatchDrawing.draw(paper.swatch(), paper.stock().face(), new Envelope(x, x + width, y, y + height), shapes);
+            shapes.addAll(PrintDrawing.draw(paper.stock(), true,
+                    (Polygon) new GeometryFactory().toGeometry(new Envelope(0, width, 0, height)),
+                    spot -> new Shape.Spot(x + spot.x, y + spot.y), 1));
             signs(paper.stock(), x, y, width, height, point, shapes);
         } else {
             shapes.add(Shape.rectangle("none", Ink.WASTE, x, y, width, height, Optional.empty(), Optional.empty()));

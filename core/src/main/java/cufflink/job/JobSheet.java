@@ -2,7 +2,6 @@ package cufflink.job;
 
 import cufflink.cut.SheetLayout;
 import cufflink.paper.Stock;
-import cufflink.paper.Swatch;
 import cufflink.stash.StashPaper;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -13,17 +12,16 @@ import java.util.OptionalLong;
  * @param paper what it is of
  * @param stash the id of the entry that it is taken from; absent for a sheet to be bought
  */
-public record JobSheet(SheetLayout layout, Stock paper, Swatch swatch, boolean twoSided, OptionalLong stash) {
+public record JobSheet(SheetLayout layout, Stock paper, OptionalLong stash) {
     static JobSheet of(SheetLayout layout, Supply supply) {
         Optional<StashPaper> from = supply.owned(layout.stock());
-        return new JobSheet(layout, supply.paper(layout.stock()), from.map(StashPaper::swatch).orElse(Swatch.PLAIN),
-                from.map(StashPaper::twoSided).orElse(false),
+        return new JobSheet(layout, supply.paper(layout.stock()),
                 from.map(entry -> OptionalLong.of(entry.id())).orElse(OptionalLong.empty()));
     }
 
     /** An offcut of this sheet, new to the stash. */
     StashPaper offcut(SheetLayout.Part part) {
-        return StashPaper.sheets(paper, 0).withSwatch(swatch, twoSided).offcut(part.width(), part.height(), 1);
+        return StashPaper.sheets(paper, 0).offcut(part.width(), part.height(), 1);
     }
 
     /** Whether two sheets are cut in the same way from the same paper. */

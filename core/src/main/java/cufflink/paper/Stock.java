@@ -16,10 +16,10 @@ import java.util.Optional;
  * @param back            colour of the other face, {@code #RRGGBB}
  * @param directional     whether its pattern has an upright direction (along the sheet's height)
  * @param grain           which way the fibres run
+ * @param print           what is printed on it
  */
 public record Stock(String name, Length width, Length height, Weight weight, Optional<Length> measuredCaliper,
-        String face, String back,
-        boolean directional, Grain grain) {
+        String face, String back, boolean directional, Grain grain, Print print) {
     /** Which side of the sheet the fibres run along. */
     public enum Grain { ALONG_WIDTH, ALONG_HEIGHT, UNKNOWN }
 
@@ -31,6 +31,12 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
         if (!face.matches("#[0-9A-Fa-f]{6}") || !back.matches("#[0-9A-Fa-f]{6}")) {
             throw new IllegalArgumentException("face and back must be written #RRGGBB: " + face + ", " + back);
         }
+    }
+
+    /** Paper on which nothing is printed. */
+    public Stock(String name, Length width, Length height, Weight weight, Optional<Length> measuredCaliper, String face,
+            String back, boolean directional, Grain grain) {
+        this(name, width, height, weight, measuredCaliper, face, back, directional, grain, Print.NOTHING);
     }
 
     /** Plain white card with no pattern, of unknown grain. */
@@ -50,7 +56,8 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
 
     /** The same paper with its faces exchanged. */
     public Stock turnedOver() {
-        return new Stock(name, width, height, weight, measuredCaliper, back, face, directional, grain);
+        return new Stock(name, width, height, weight, measuredCaliper, back, face, directional, grain,
+                print.turnedOver());
     }
 
     /** How long something that lies level on a sheet may be, upright patterns minded. */
@@ -60,6 +67,11 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
 
     /** The same paper in sheets of another size. */
     public Stock inSheets(Length newWidth, Length newHeight) {
-        return new Stock(name, newWidth, newHeight, weight, measuredCaliper, face, back, directional, grain);
+        return new Stock(name, newWidth, newHeight, weight, measuredCaliper, face, back, directional, grain, print);
+    }
+
+    /** The same paper with something else printed on it. */
+    public Stock withPrint(Print other) {
+        return new Stock(name, width, height, weight, measuredCaliper, face, back, directional, grain, other);
     }
 }

@@ -140,6 +140,14 @@ final class LayerSteps {
             case OUTLINE -> ", cut from";
         };
         List<Reading> readings = new ArrayList<>();
+        List<CutPart> parts = CutPart.of(plan.project(), plan.design(), layer);
+        if (parts.size() > 1) {
+            for (int i = 0; i < parts.size(); i++) {
+                readings.add(new Reading(id + " part " + (i + 1), name + ", part " + (i + 1), parts.get(i).width(),
+                        Optional.of(parts.get(i).height()), layer.derivation(format), Optional.empty()));
+            }
+            return readings;
+        }
         readings.add(new Reading(id, name, layer.width(), Optional.of(layer.height()), layer.derivation(format),
                 Optional.empty()));
         layer.form().shape().filter(shape -> shape.getNumPoints() <= MOST_MARKS).ifPresent(shape -> {

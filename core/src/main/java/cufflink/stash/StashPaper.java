@@ -1,6 +1,7 @@
 package cufflink.stash;
 
 import cufflink.measure.Length;
+import cufflink.paper.Print;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
@@ -12,15 +13,12 @@ import java.util.Optional;
  *
  * @param stock    the paper; its width and height are the size on the packet
  * @param measured the size that a ruler found, if it differs
- * @param swatch   how its pattern is drawn
- * @param twoSided whether both faces are patterned
  * @param offcut   whether these are pieces left over
  * @param count    sheets, not below 0
  * @param price    of a sheet, in the maker's money; not below 0
  */
-public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swatch swatch, boolean twoSided,
-        boolean offcut, int count, Optional<BigDecimal> price,
-        String notes) implements StashItem {
+public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, boolean offcut, int count,
+        Optional<BigDecimal> price, String notes) implements StashItem {
     public StashPaper {
         StashItem.requireCount(count, stock.name());
         if (price.filter(amount -> amount.signum() < 0).isPresent()) {
@@ -30,7 +28,7 @@ public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swa
 
     /** New plain sheets without a price. */
     public static StashPaper sheets(Stock stock, int count) {
-        return new StashPaper(0, stock, Optional.empty(), Swatch.PLAIN, false, false, count, Optional.empty(), "");
+        return new StashPaper(0, stock, Optional.empty(), false, count, Optional.empty(), "");
     }
 
     @Override
@@ -50,31 +48,34 @@ public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, Swa
 
     @Override
     public StashPaper withId(long value) {
-        return new StashPaper(value, stock, measured, swatch, twoSided, offcut, count, price, notes);
+        return new StashPaper(value, stock, measured, offcut, count, price, notes);
     }
 
     public StashPaper withCount(int value) {
-        return new StashPaper(id, stock, measured, swatch, twoSided, offcut, value, price, notes);
+        return new StashPaper(id, stock, measured, offcut, value, price, notes);
     }
 
     public StashPaper withPrice(Optional<BigDecimal> value) {
-        return new StashPaper(id, stock, measured, swatch, twoSided, offcut, count, value, notes);
+        return new StashPaper(id, stock, measured, offcut, count, value, notes);
     }
 
+    /** The same with a pattern, on its face or on both sides, in place of what was printed on it. */
     public StashPaper withSwatch(Swatch value, boolean bothSides) {
-        return new StashPaper(id, stock, measured, value, bothSides, offcut, count, price, notes);
+        return withStock(stock.withPrint(Print.of(value, bothSides)));
+    }
+
+    private StashPaper withStock(Stock value) {
+        return new StashPaper(id, value, measured, offcut, count, price, notes);
     }
 
     /** Offcuts of this paper in another size, new to the stash. */
     public StashPaper offcut(Length width, Length height, int howMany) {
-        return new StashPaper(0, stock.inSheets(width, height), Optional.empty(), swatch, twoSided, true, howMany,
-                Optional.empty(), "");
+        return new StashPaper(0, stock.inSheets(width, height), Optional.empty(), true, howMany, Optional.empty(), "");
     }
 
     /** Whether two entries are the same paper in the same size, so that their sheets can lie together. */
     public boolean isLike(StashPaper other) {
-        return stock.equals(other.stock) && size().equals(other.size()) && swatch == other.swatch
-                && twoSided == other.twoSided && offcut == other.offcut;
+        return stock.equals(other.stock) && size().equals(other.size()) && offcut == other.offcut;
     }
 
     @Override

@@ -2,6 +2,8 @@ package cufflink.words;
 
 /** What is said of the stash's database; the reasons are phrases that another sentence takes in. */
 public enum StashFileWords implements Code {
+    NO_IMAGE("“{file}” is no image that can be read.", "Take a PNG or JPEG file."),
+    IMAGE_TOO_LARGE("“{file}” has more than 100 million pixels.", "Save it smaller."),
     NEWER("The stash was kept by a newer Cufflink (version {version} of its file; this one knows {newest}). It was "
             + "not touched; use the newer one."),
     NO_VERSION("The stash is damaged: the version of its file cannot be read. It was not touched; look for an older "

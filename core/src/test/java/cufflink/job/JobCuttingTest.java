@@ -15,7 +15,6 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
-import cufflink.paper.Swatch;
 import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
@@ -51,7 +50,7 @@ class JobCuttingTest {
                 List.of(new CutPiece("base", "base", count, Length.ofInches(6), Length.ofInches(8), "card", true)),
                 List.of(new StockSheet("card", "card", LETTER.width(), LETTER.height(), OptionalInt.empty(), false))));
         assertEquals(count, plan.sheets().size());
-        return plan.sheets().stream().map(sheet -> new JobSheet(sheet, CARD, Swatch.PLAIN, false, entry)).toList();
+        return plan.sheets().stream().map(sheet -> new JobSheet(sheet, CARD, entry)).toList();
     }
 
     private static JobCutting random(Random random) {

@@ -48,7 +48,7 @@ class StashTest {
     /** A packet that measures short lies apart from one that measures true, and with one that is sold so. */
     @Test
     void whatCounts_isTheSizeThatWasMeasured() {
-        StashPaper shortOne = new StashPaper(0, PLAIN, Optional.of(size(210, 297)), Swatch.PLAIN, false, false, 1,
+        StashPaper shortOne = new StashPaper(0, PLAIN, Optional.of(size(210, 297)), false, 1,
                 Optional.empty(), "");
         assertFalse(shortOne.isLike(sheets(1)));
         assertEquals(size(210, 297), shortOne.size());

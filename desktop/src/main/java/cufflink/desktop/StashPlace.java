@@ -69,7 +69,8 @@ final class StashPlace implements StashScreen.Actions {
         return item.accept(new StashItem.Cases<>() {
             @Override
             public Optional<StashItem> paper(StashPaper paper) {
-                return ask(new StashPaperDialog(paper, unit())).map(StashItem.class::cast);
+                return ask(new StashPaperDialog(paper, unit(), screens.dialogs().files()::open))
+                        .map(StashItem.class::cast);
             }
 
             @Override

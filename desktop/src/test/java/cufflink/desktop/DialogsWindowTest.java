@@ -2,12 +2,17 @@ package cufflink.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import cufflink.desktop.demo.DemoStash;
 import cufflink.desktop.work.Workspace;
 import cufflink.measure.Length;
+import cufflink.paper.FacePicture;
 import cufflink.stash.Stash;
 import cufflink.stash.StashPaper;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,6 +34,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -173,6 +179,37 @@ class DialogsWindowTest extends WindowDriver {
         assertTrue(!before.equals(stash()), "nothing changed");
         robot.interact(() -> ((Button) robot.lookup("#stash-undo").query()).fire());
         assertEquals(before, stash());
+    }
+
+    /** What is no image is named and keeps the dialog open; a picture goes onto the paper, and off again. */
+    @Test
+    void pictureOfAPaper() throws TimeoutException, IOException {
+        FileQuestions files = mock(FileQuestions.class);
+        app.screens().dialogs().askFilesBy(files);
+        fillStash("paper");
+        DialogPane pane = open("stash-edit");
+        when(files.open(any())).thenReturn(Optional.of(Files.writeString(data.resolve("notes.txt"), "no image")));
+        fire(pane, "#face-picture-choose");
+        String said = ((Label) pane.lookup("#dialog-problem")).getText();
+        assertTrue(said.contains("notes.txt") && isOpen(), said);
+        Path image = data.resolve("leaf.png");
+        ImageIO.write(new BufferedImage(60, 30, BufferedImage.TYPE_INT_RGB), "png", image.toFile());
+        when(files.open(any())).thenReturn(Optional.of(image));
+        fire(pane, "#face-picture-choose");
+        robot.interact(() -> ((TextField) pane.lookup("#face-picture-wide")).setText("6"));
+        close(pane, ButtonType.OK);
+        FacePicture picture = stash().papers().get(0).stock().print().picture().orElseThrow();
+        assertEquals(Length.ofInches(6), picture.width());
+        assertEquals(Length.ofInches(3), picture.height());
+        DialogPane again = open("stash-edit");
+        fire(again, "#face-picture-remove");
+        close(again, ButtonType.OK);
+        assertEquals(Optional.empty(), stash().papers().get(0).stock().print().picture());
+    }
+
+    private void fire(DialogPane pane, String button) {
+        robot.interact(() -> ((Button) pane.lookup(button)).fire());
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @Test

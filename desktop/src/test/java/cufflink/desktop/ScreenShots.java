@@ -153,8 +153,8 @@ class ScreenShots {
         }
         switch (view) {
             case "shelf" -> {
-                dress("#shelf-card-paper", "Midnight 270");
-                dress("#shelf-layer-paper", "Starfield 120");
+                dress("#shelf-card-paper", "Moonlight 240");
+                dress("#shelf-layer-paper", "Comet trail 120");
             }
             case "layers" -> card("Volunteers' thank");
             case "pose" -> {

@@ -29,7 +29,6 @@ import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
-import cufflink.paper.Swatch;
 import cufflink.paper.Weight;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
@@ -174,7 +173,7 @@ class JobPlannerTest {
     void measuredSize_isCutFrom_notThePackets() {
         Stock packet = letter("Moonlight 240");
         StashPaper smaller = new StashPaper(0, packet,
-                Optional.of(new SheetSize(Length.ofInches(8), Length.ofInches(11))), Swatch.PLAIN, false, false, 9,
+                Optional.of(new SheetSize(Length.ofInches(8), Length.ofInches(11))), false, 9,
                 Optional.empty(), "");
         JobPlan plan = plan(job(2), stash(smaller));
         assertEquals(2, plan.layout().newSheets(),

@@ -14,6 +14,7 @@ import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -200,6 +201,15 @@ class SleeveFolioTest {
     }
 
     /** Five sleeves are longer than a Letter sheet: the strip is joined of parts, and is double where they lap. */
+    /** Half of what lies between the panels against the border: at 45 degrees a panel bends at the sleeve. */
+    @Test
+    void thickFillings_wantGussetsOrABorder() {
+        Plans.expect(folio()).judges("scores-bear", Verdict.WATCH).says("scores-bear", "Fitted gussets");
+        Plans.expect(Plans.set(folio(), "border=3/8 in")).judges("scores-bear", Verdict.GOOD);
+        assertTrue(Plans.plan(Plans.set(folio(), "gussets=fitted")).checks().stream()
+                .noneMatch(check -> check.id().equals("scores-bear")));
+    }
+
     @Test
     void longStrip_isJoinedOfParts_andThickerWhereTheyLap() {
         Project letter = Plans.set(Plans.project("sleeve-folio"), "sleeves=5", "spine=1 in");
@@ -221,6 +231,12 @@ class SleeveFolioTest {
         assertTrue(joined.run().stream().map(RunStep::title).anyMatch("Strip of 2 parts"::equals));
         assertTrue(joined.run().stream().map(RunStep::text)
                 .anyMatch(text -> text.contains("It is cut in 2 parts, which meet at a crease")));
+        RunStep layers = joined.run().stream().filter(step -> step.title().equals("Layers for outside")).findFirst()
+                .orElseThrow();
+        assertEquals(List.of("layer 1, part 1", "layer 1, part 2"),
+                layers.readings().stream().map(Reading::label).distinct().filter(label -> label.contains("layer 1"))
+                        .toList(),
+                "each part is cut to its own size");
     }
 
     /** Where a whole panel is lapped, everything that lies over it is a caliper thicker. */

@@ -8,6 +8,8 @@ import cufflink.files.stash.StashDatabase;
 import cufflink.files.stash.StashUnusable;
 import cufflink.measure.Length;
 import cufflink.paper.BenchTools;
+import cufflink.paper.FacePicture;
+import cufflink.paper.Print;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
@@ -42,10 +44,10 @@ import org.junit.jupiter.api.io.TempDir;
 class StashDatabaseTest {
     static final Stock MOONLIGHT = new Stock("Moonlight 240", Length.ofInches(17, 2), Length.ofInches(11),
             new Weight(240, Weight.Basis.METRIC), Optional.of(Length.ofMicrometres(310)), "#F4ECD2",
-            "#F8F3E2", true, Stock.Grain.ALONG_HEIGHT);
+            "#F8F3E2", true, Stock.Grain.ALONG_HEIGHT,
+            Print.of(Swatch.STARS, true));
     static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT,
-            Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), Swatch.STARS, true, false,
-            12,
+            Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), false, 12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
     private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");
 
@@ -162,6 +164,21 @@ class StashDatabaseTest {
     }
 
     @Test
+    void pictureOfAPaper_isKept_andUndoneWithTheRest() throws Exception {
+        FacePicture dot = FacePictures.dot(Length.ofInches(3));
+        StashPaper plain = add(SHEETS).papers().get(0);
+        StashPaper pictured = new StashPaper(plain.id(),
+                plain.stock().withPrint(plain.stock().print().withPicture(Optional.of(dot))), plain.measured(), false,
+                plain.count(), plain.price(), plain.notes());
+        database.apply(StashChange.of("Changed", StashEdit.altered(plain, pictured)));
+        database.close();
+        database = opened();
+        assertEquals(List.of(pictured), database.stash().papers());
+        database.undo();
+        assertEquals(List.of(plain), database.stash().papers());
+    }
+
+    @Test
     void fileOfANewerVersion_isRefusedAndKeepsItsVersion() throws Exception {
         Stash kept = add(SHEETS);
         database.close();
@@ -173,7 +190,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 5");
+        raw("pragma user_version = 6");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -192,7 +209,9 @@ class StashDatabaseTest {
         Stash kept = add(SHEETS);
         database.close();
         raw("drop index change_by_state", "drop index paper_by_name", "drop table taking",
-                "alter table tools drop column on_grooves", "pragma user_version = 1");
+                "alter table tools drop column on_grooves", "alter table paper drop column picture",
+                "alter table paper drop column picture_width", "alter table paper drop column picture_height",
+                "pragma user_version = 1");
         database = opened();
         assertEquals(kept, database.stash());
     }

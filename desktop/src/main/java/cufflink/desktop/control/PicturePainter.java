@@ -6,19 +6,24 @@ import cufflink.drawing.Shape;
 import cufflink.measure.FractionText;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
 import javafx.scene.shape.FillRule;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
+import javafx.scene.transform.Affine;
 
 /** Paints pictures on a canvas. */
 final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
     private static final double SMALL = 0.64;
+    /** Square pixels of a tile below which nothing of it is seen. */
+    private static final double EDGE_ON = 1;
     private final GraphicsContext g;
     private final double scale;
     private final double dx;
@@ -69,6 +74,7 @@ final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
             g.setFillRule(FillRule.EVEN_ODD);
             outline(area);
             g.fill();
+            area.texture().ifPresent(texture -> texture(area, texture));
         }
         area.edge().ifPresent(edge -> {
             pen(edge);
@@ -76,6 +82,24 @@ final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
             g.stroke();
         });
         return null;
+    }
+
+    /** Filled in the coordinates of the tile, a square from 0 to 1, in which the canvas repeats it. */
+    private void texture(Shape.Area area, Shape.Texture texture) {
+        Optional<ImagePattern> pattern = FaceImages.pattern(texture.picture());
+        Affine tile = new Affine((texture.right().x() - texture.corner().x()) * scale,
+                (texture.down().x() - texture.corner().x()) * scale, dx + texture.corner().x() * scale,
+                (texture.right().y() - texture.corner().y()) * scale,
+                (texture.down().y() - texture.corner().y()) * scale, dy + texture.corner().y() * scale);
+        if (pattern.isEmpty() || Math.abs(tile.determinant()) < EDGE_ON) {
+            return;
+        }
+        g.save();
+        outline(area);
+        g.transform(tile);
+        g.setFill(pattern.get());
+        g.fill();
+        g.restore();
     }
 
     private void outline(Shape.Area area) {

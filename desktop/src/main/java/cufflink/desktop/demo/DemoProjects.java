@@ -14,12 +14,19 @@ import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.FacePicture;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
+import cufflink.paper.Print;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
 import cufflink.paper.Weight;
 import cufflink.plan.Project;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -63,7 +70,20 @@ public final class DemoProjects {
     }
 
     static Stock starfield(String sheet) {
-        return paper("Starfield 120", sheet, 120, "#9FB6C9", "#FFFFFF", true);
+        return paper("Starfield 120", sheet, 120, "#9FB6C9", "#FFFFFF", true)
+                .withPrint(Print.of(Swatch.STARS, false));
+    }
+
+    /** With a picture of its face. */
+    static Stock comets(String sheet) {
+        try (InputStream stream = DemoProjects.class.getResourceAsStream("comets.jpg")) {
+            Length wide = Length.ofInches(3);
+            String data = Base64.getEncoder().encodeToString(stream.readAllBytes());
+            return paper("Comet trail 120", sheet, 120, "#2A3A5E", "#FFFFFF", true)
+                    .withPrint(Print.NOTHING.withPicture(Optional.of(new FacePicture(data, wide, wide))));
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
     }
 
     private static Optional<NamedSize> envelope(String name) {
@@ -107,7 +127,7 @@ public final class DemoProjects {
     public static Project wallet() {
         return Project.of(design("ribbon-wallet"), RulerStep.SIXTEENTH_INCH).withName("Speakers' gift wallet")
                 .withPaper(PaperRole.material("board"), midnight("Letter"))
-                .withPaper(PaperRole.layer(1), starfield("12 in square")).withCopies(3);
+                .withPaper(PaperRole.layer(1), comets("12 in square")).withCopies(3);
     }
 
     /** Holders for visitors' pass cards, with a pocket set too shallow to hold one inside the card. */

@@ -36,6 +36,8 @@ public final class DemoStash {
                         "0.95", Swatch.STRIPES, true),
                 sheets(DemoProjects.paper("Nebula dot 120", "Letter", 120, "#B9A7C9", "#FFFFFF", false), 0, "0.40",
                         Swatch.DOTS, false),
+                StashPaper.sheets(DemoProjects.comets("12 in square"), 4)
+                        .withPrice(Optional.of(new BigDecimal("1.20"))),
                 sheets(DemoProjects.moonlight("A4"), 14, "0.35", Swatch.PLAIN, false),
                 offcut(DemoProjects.midnight("Letter"), 19, 2, 11, 2, 3),
                 offcut(DemoProjects.midnight("Letter"), 5, 1, 9, 2, 2),
@@ -62,8 +64,7 @@ public final class DemoStash {
     }
 
     private static StashPaper offcut(Stock stock, int width, int widthParts, int height, int heightParts, int count) {
-        boolean stars = stock.directional();
-        return StashPaper.sheets(stock, 0).withSwatch(stars ? Swatch.STARS : Swatch.PLAIN, false)
-                .offcut(Length.ofInches(width, widthParts), Length.ofInches(height, heightParts), count);
+        return StashPaper.sheets(stock, 0).offcut(Length.ofInches(width, widthParts),
+                Length.ofInches(height, heightParts), count);
     }
 }

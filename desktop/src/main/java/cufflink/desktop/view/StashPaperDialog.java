@@ -2,15 +2,20 @@ package cufflink.desktop.view;
 
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.FacePicture;
+import cufflink.paper.Print;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
 import cufflink.stash.StashPaper;
 import java.math.BigDecimal;
+import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.stage.FileChooser;
 
 /** Edits sheets or offcuts in the stash. */
 public final class StashPaperDialog extends FormDialog<StashPaper> {
@@ -20,11 +25,13 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
     private final TextField measured = new TextField();
     private final ComboBox<Swatch> swatch = new ComboBox<>();
     private final CheckBox twoSided = new CheckBox("both sides are patterned");
+    private final FacePictureRow picture;
     private final TextField count = new TextField();
     private final TextField price = new TextField();
     private final TextField notes = new TextField();
 
-    public StashPaperDialog(StashPaper paper, LengthUnit unit) {
+    /** {@code images} asks for the file of a picture. */
+    public StashPaperDialog(StashPaper paper, LengthUnit unit, Function<FileChooser, Optional<Path>> images) {
         super("Stash", paper.offcut() ? "Offcuts of one paper and size" : "Sheets of one paper and size");
         this.before = paper;
         this.unit = unit;
@@ -35,8 +42,9 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         measured.setPromptText("as on the packet");
         swatch.getItems().setAll(Swatch.values());
         swatch.setConverter(new Words<>(Swatch::word));
-        swatch.setValue(paper.swatch());
-        twoSided.setSelected(paper.twoSided());
+        swatch.setValue(paper.stock().print().swatch());
+        twoSided.setSelected(paper.stock().print().isOnBoth());
+        picture = new FacePictureRow(this, unit, images, paper.stock().print().picture());
         count.setText(String.valueOf(paper.count()));
         count.setId("stash-paper-count");
         price.setText(paper.price().map(BigDecimal::toPlainString).orElse(""));
@@ -45,6 +53,7 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         row("Measured", measured);
         row("Drawn as", swatch);
         row("", twoSided);
+        row("Picture of it", picture.row());
         row("How many", count);
         row("A sheet costs", price);
         row("Notes", notes);
@@ -58,6 +67,10 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         if (sheets.isEmpty()) {
             return Optional.empty();
         }
+        Optional<Optional<FacePicture>> face = picture.read();
+        if (face.isEmpty()) {
+            return Optional.empty();
+        }
         Optional<SheetSize> found = measured.getText().isBlank() ? Optional.empty()
                 : sheetSize("Measured", measured, unit);
         if (!measured.getText().isBlank() && found.isEmpty()) {
@@ -68,7 +81,8 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         }
         Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty()
                 : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
-        return Optional.of(new StashPaper(before.id(), paper.get(), found, swatch.getValue(), twoSided.isSelected(),
-                before.offcut(), sheets.get(), cost, notes.getText().strip()));
+        Print print = Print.of(swatch.getValue(), twoSided.isSelected()).withPicture(face.get());
+        return Optional.of(new StashPaper(before.id(), paper.get().withPrint(print), found, before.offcut(),
+                sheets.get(), cost, notes.getText().strip()));
     }
 }

@@ -4,7 +4,6 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
-import cufflink.paper.Swatch;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
@@ -113,8 +112,9 @@ final class StashWords {
                 String.format(Locale.ROOT, "%.0f %s", stock.weight().amount(), stock.weight().basis().label()));
         facts.put("Caliper", metric.text(stock.caliper()) + (stock.isCaliperMeasured() ? ", measured" : ", estimated"));
         facts.put("Pattern",
-                (paper.swatch() == Swatch.PLAIN ? "plain"
-                        : paper.swatch().word() + (paper.twoSided() ? " on both sides" : " on one side"))
+                (!stock.print().isOn(true) ? "plain"
+                        : (stock.print().picture().isPresent() ? "as pictured" : stock.print().swatch().word())
+                                + (stock.print().isOnBoth() ? " on both sides" : " on one side"))
                         + (stock.directional() ? ", one way up" : ""));
         facts.put("Grain", switch (stock.grain()) {
             case ALONG_WIDTH -> "along the width";

@@ -6,6 +6,7 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
+import cufflink.paper.Print;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
@@ -34,6 +35,7 @@ final class StockFields {
     private final ColorPicker face = new ColorPicker();
     private final ColorPicker back = new ColorPicker();
     private final CheckBox directional = new CheckBox("its pattern has an upright direction");
+    private Print print = Print.NOTHING;
     private final ComboBox<Stock.Grain> grain = new ComboBox<>(FXCollections.observableArrayList(Stock.Grain.values()));
 
     /** Adds the rows to a dialog; sizes are read and shown in a unit. */
@@ -55,8 +57,9 @@ final class StockFields {
         dialog.row("Grain", grain);
     }
 
-    /** Shows a paper. */
+    /** Shows a paper; what is printed on it stays. */
     void show(Stock stock) {
+        print = stock.print();
         name.setText(stock.name());
         sheet.setValue(sheetText(stock));
         weight.setText(String.format(Locale.ROOT, "%.0f", stock.weight().amount()));
@@ -106,7 +109,7 @@ final class StockFields {
         return Optional.of(new Stock(name.getText().strip(), size.value().get().get(0), size.value().get().get(1),
                 new Weight(Double.parseDouble(weight.getText().strip().replace(',', '.')), basis.getValue()), measured,
                 hex(face.getValue()), hex(back.getValue()),
-                directional.isSelected(), grain.getValue()));
+                directional.isSelected(), grain.getValue(), print));
     }
 
     /** As papers keep their colours. */

@@ -19,6 +19,7 @@ final class PageFlow implements AutoCloseable {
 
     private final PDDocument document;
     private final Typesetter type;
+    private final FaceImages images;
     private final PDRectangle paper;
     private final String foot;
     private PDPageContentStream stream;
@@ -28,6 +29,7 @@ final class PageFlow implements AutoCloseable {
     PageFlow(PDDocument document, Typesetter type, Length width, Length height, String foot) throws IOException {
         this.document = document;
         this.type = type;
+        this.images = new FaceImages(document);
         this.paper = new PDRectangle((float) (width.toMillimetres() * PicturePainter.TRUE_TO_SIZE),
                 (float) (height.toMillimetres() * PicturePainter.TRUE_TO_SIZE));
         this.foot = foot;
@@ -168,12 +170,12 @@ final class PageFlow implements AutoCloseable {
 
     /** A picture with its top left corner at x points from the margin and the flow's height; the flow does not move. */
     void picture(Picture picture, double x, double scale) throws IOException {
-        new PicturePainter(stream, type).paint(picture, MARGIN + x, y, scale);
+        new PicturePainter(stream, type, images).paint(picture, MARGIN + x, y, scale);
     }
 
     /** A picture at an absolute place, y from the page's top. */
     void pictureAt(Picture picture, double x, double fromTop, double scale) throws IOException {
-        new PicturePainter(stream, type).paint(picture, x, paper.getHeight() - fromTop, scale);
+        new PicturePainter(stream, type, images).paint(picture, x, paper.getHeight() - fromTop, scale);
     }
 
     /** Text at an absolute place, y from the page's top. */

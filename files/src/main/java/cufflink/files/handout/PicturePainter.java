@@ -5,21 +5,29 @@ import cufflink.drawing.Picture;
 import cufflink.drawing.Shape;
 import cufflink.files.CufflinkFonts;
 import java.awt.Color;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 
 /** Paints pictures on a PDF page, at any scale; 72/25.4 points a millimetre is true to size. */
 final class PicturePainter {
     static final double TRUE_TO_SIZE = 72 / 25.4;
+    /** Square points of a tile below which nothing of it is seen. */
+    private static final double EDGE_ON = 0.5;
 
     private final PDPageContentStream stream;
     private final Typesetter type;
+    private final FaceImages images;
 
-    PicturePainter(PDPageContentStream stream, Typesetter type) {
+    PicturePainter(PDPageContentStream stream, Typesetter type, FaceImages images) {
         this.stream = stream;
         this.type = type;
+        this.images = images;
     }
 
     /**
@@ -105,12 +113,40 @@ final class PicturePainter {
             stream.setNonStrokingColor(Color.decode(colour));
             outline(area, canvas);
             stream.fillEvenOdd();
+            if (area.texture().isPresent()) {
+                texture(area, area.texture().get(), canvas);
+            }
         }
         if (area.edge().isPresent()) {
             pen(area.edge().get(), pen);
             outline(area, canvas);
             stream.stroke();
         }
+    }
+
+    /** The tiles that touch the area, cut to it. */
+    private void texture(Shape.Area area, Shape.Texture texture, Canvas canvas) throws IOException {
+        Optional<PDImageXObject> image = images.of(texture.picture());
+        AffineTransform tile = new AffineTransform(canvas.x(texture.right()) - canvas.x(texture.corner()),
+                canvas.y(texture.right()) - canvas.y(texture.corner()),
+                canvas.x(texture.down()) - canvas.x(texture.corner()),
+                canvas.y(texture.down()) - canvas.y(texture.corner()), canvas.x(texture.corner()),
+                canvas.y(texture.corner()));
+        if (image.isEmpty() || Math.abs(tile.getDeterminant()) < EDGE_ON) {
+            return;
+        }
+        stream.saveGraphicsState();
+        outline(area, canvas);
+        stream.clipEvenOdd();
+        for (Point2D at : Tiling.touched(area.corners().stream()
+                .map(spot -> (Point2D) new Point2D.Float(canvas.x(spot), canvas.y(spot))).toList(), tile)) {
+            AffineTransform place = new AffineTransform(tile);
+            place.translate(at.getX(), at.getY());
+            // An image of a page counts up from its lower edge.
+            place.concatenate(new AffineTransform(1, 0, 0, -1, 0, 1));
+            stream.drawImage(image.get(), new Matrix(place));
+        }
+        stream.restoreGraphicsState();
     }
 
     private void hatch(Shape.Area area, Canvas canvas, double pen) throws IOException {

@@ -11,6 +11,7 @@ import cufflink.cut.StockSheet;
 import cufflink.job.JobSheet;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
+import cufflink.paper.Print;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
 import cufflink.plan.Planner;
@@ -33,7 +34,6 @@ final class SheetJson {
                 .put("height", ExactText.of(stock.height())).put("offcut", stock.offcut());
         stock.count().ifPresent(count -> node.put("count", count));
         StockJson.write(node.putObject("paper"), sheet.paper());
-        node.put("swatch", sheet.swatch().word()).put("twoSided", sheet.twoSided());
         ArrayNode placements = node.putArray("placements");
         for (Placement placement : sheet.layout().placements()) {
             ObjectNode at = placements.addObject().put("piece", placement.piece()).put("label", placement.label())
@@ -66,8 +66,16 @@ final class SheetJson {
                 at.size("height"), at.yes("turned"), half, other);
     }
 
-    static JobSheet read(JsonFields fields) {
+    /** The pattern once stood beside the paper. */
+    private static Stock paper(JsonFields fields) {
         Stock paper = StockJson.read(fields.in("paper"));
+        return fields.has("swatch")
+                ? paper.withPrint(Print.of(fields.word("swatch", Swatch.class, Swatch::word), fields.yes("twoSided")))
+                : paper;
+    }
+
+    static JobSheet read(JsonFields fields) {
+        Stock paper = paper(fields);
         Optional<Along> grain = Along.of(paper.grain());
         StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper),
                 fields.size("width"), fields.size("height"),
@@ -79,8 +87,6 @@ final class SheetJson {
             cuts.add(new Cut(cuts.size() + 1, cut.yes("upright"), cut.size("at"), cut.length("x"), cut.length("y"),
                     cut.size("width"), cut.size("height")));
         }
-        return new JobSheet(new SheetLayout(stock, placements, cuts), paper,
-                fields.word("swatch", Swatch.class, Swatch::word), fields.yes("twoSided"),
-                fields.optionalId("stash"));
+        return new JobSheet(new SheetLayout(stock, placements, cuts), paper, fields.optionalId("stash"));
     }
 }

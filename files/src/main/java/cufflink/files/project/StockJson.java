@@ -2,9 +2,15 @@ package cufflink.files.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.measure.ExactText;
+import cufflink.measure.Length;
+import cufflink.paper.FacePicture;
+import cufflink.paper.Print;
 import cufflink.paper.Stock;
+import cufflink.paper.Swatch;
 import cufflink.paper.Weight;
+import cufflink.words.ProjectWords;
 import java.util.Locale;
+import java.util.Optional;
 
 /** A paper as a JSON object. */
 final class StockJson {
@@ -18,6 +24,35 @@ final class StockJson {
         stock.measuredCaliper().ifPresent(caliper -> node.put("caliper", ExactText.of(caliper)));
         node.put("face", stock.face()).put("back", stock.back()).put("directional", stock.directional());
         node.put("grain", stock.grain().name().toLowerCase(Locale.ROOT));
+        if (!stock.print().equals(Print.NOTHING)) {
+            print(node.putObject("print"), stock.print());
+        }
+    }
+
+    private static void print(ObjectNode node, Print print) {
+        node.put("swatch", print.swatch().word()).put("sides", print.sides().name().toLowerCase(Locale.ROOT));
+        print.picture().ifPresent(picture -> node.putObject("picture")
+                .put("width", ExactText.of(picture.width())).put("height", ExactText.of(picture.height()))
+                .put("data", picture.data()));
+    }
+
+    /** What is printed was not always kept. */
+    private static Print print(JsonFields fields) {
+        return new Print(fields.word("swatch", Swatch.class, Swatch::word),
+                fields.word("sides", Print.Sides.class, JsonFields.lower()),
+                fields.has("picture") ? picture(fields.in("picture")) : Optional.empty());
+    }
+
+    private static Optional<FacePicture> picture(JsonFields fields) {
+        String data = fields.text("data");
+        Length width = fields.size("width");
+        Length height = fields.size("height");
+        try {
+            return Optional.of(new FacePicture(data, width, height));
+        } catch (IllegalArgumentException noPicture) {
+            fields.problem("data", ProjectWords.NO_PICTURE.of());
+            return Optional.empty();
+        }
     }
 
     static Stock read(JsonFields fields) {
@@ -26,6 +61,7 @@ final class StockJson {
                         fields.word("basis", Weight.Basis.class, Weight.Basis::label)),
                 fields.optionalSize("caliper"),
                 fields.colour("face"), fields.colour("back"), fields.yes("directional"),
-                fields.word("grain", Stock.Grain.class, JsonFields.lower()));
+                fields.word("grain", Stock.Grain.class, JsonFields.lower()),
+                fields.has("print") ? print(fields.in("print")) : Print.NOTHING);
     }
 }

@@ -1,7 +1,10 @@
 package cufflink.files.stash;
 
 import cufflink.paper.BenchTools;
+import cufflink.paper.FacePicture;
 import cufflink.paper.GrainRule;
+import cufflink.paper.Print;
+import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
 import cufflink.paper.Weight;
@@ -25,8 +28,12 @@ enum ItemTable {
                     .put("basis", stock.weight().basis().name()).put("caliper", stock.measuredCaliper())
                     .put("face", stock.face()).put("back", stock.back())
                     .put("directional", stock.directional()).put("grain", stock.grain().name())
-                    .size("measured_", paper.measured()).put("swatch", paper.swatch().name())
-                    .put("two_sided", paper.twoSided()).put("offcut", paper.offcut()).put("count", paper.count())
+                    .size("measured_", paper.measured()).put("swatch", stock.print().swatch().name())
+                    .put("two_sided", stock.print().isOnBoth())
+                    .put("picture", stock.print().picture().map(FacePicture::data))
+                    .size("picture_", stock.print().picture()
+                            .map(picture -> new SheetSize(picture.width(), picture.height())))
+                    .put("offcut", paper.offcut()).put("count", paper.count())
                     .put("price", paper.price()).put("notes", paper.notes()).done();
         }
 
@@ -35,9 +42,8 @@ enum ItemTable {
             Stock stock = new Stock(row.text("name"), row.length("width"), row.length("height"),
                     new Weight(row.number("weight"), row.word("basis", Weight.Basis.class)),
                     row.optionalLength("caliper"), row.text("face"), row.text("back"), row.yes("directional"),
-                    row.word("grain", Stock.Grain.class));
-            return new StashPaper(id, stock, row.optionalSize("measured_"), row.word("swatch", Swatch.class),
-                    row.yes("two_sided"), row.yes("offcut"), row.count("count"),
+                    row.word("grain", Stock.Grain.class), print(row));
+            return new StashPaper(id, stock, row.optionalSize("measured_"), row.yes("offcut"), row.count("count"),
                     row.optionalAmount("price"), row.text("notes"));
         }
     },
@@ -100,6 +106,13 @@ enum ItemTable {
                             row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false)));
         }
     };
+
+    /** Whether a row holds a picture tells its size. */
+    private static Print print(Row row) {
+        return Print.of(row.word("swatch", Swatch.class), row.yes("two_sided"))
+                .withPicture(row.optionalSize("picture_")
+                        .map(size -> new FacePicture(row.text("picture"), size.width(), size.height())));
+    }
 
     /** The item's columns without its id. */
     abstract Row write(StashItem item);

@@ -6,6 +6,7 @@ import cufflink.files.csv.CsvWriter;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
+import cufflink.paper.Print;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
@@ -106,11 +107,12 @@ public final class StashCsv {
         Stock stock = new Stock(name(row), size.width(), size.height(), new Weight(weight, basis),
                 row.optionalLength("caliper", LengthUnit.MILLIMETRE, problems), colour(row, "face"),
                 colour(row, "back"), row.yes("direction", problems),
-                word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain));
+                word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain),
+                Print.of(word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word),
+                        row.yes("two-sided", problems)));
         Optional<BigDecimal> price = row.number("price", problems)
                 .map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
-        return new StashPaper(0, stock, measured(row), word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word),
-                row.yes("two-sided", problems), offcut, count(row, offcut ? 1 : 0), price,
+        return new StashPaper(0, stock, measured(row), offcut, count(row, offcut ? 1 : 0), price,
                 row.text("notes"));
     }
 
@@ -222,8 +224,8 @@ public final class StashCsv {
         cells.put("back", stock.back());
         cells.put("direction", stock.directional() ? "yes" : "no");
         cells.put("grain", grain(stock.grain()));
-        cells.put("swatch", paper.swatch().word());
-        cells.put("two-sided", paper.twoSided() ? "yes" : "no");
+        cells.put("swatch", stock.print().swatch().word());
+        cells.put("two-sided", stock.print().isOnBoth() ? "yes" : "no");
         paper.price().ifPresent(price -> cells.put("price", price.toPlainString()));
         cells.put("notes", paper.notes());
     }
