@@ -37,7 +37,7 @@ final class ContentsFit {
     }
 
     Outcome<FitAnswer> answer() {
-        Optional<Measure> holds = holding(sizing.definition());
+        Optional<Measure> holds = holding(sizing.definition()).filter(this::matters);
         if (holds.isEmpty()) {
             return Outcome.failed(Problem.error(sizing.definition().title(),
                     FitWords.HOLDS_NOTHING.of()));
@@ -65,6 +65,17 @@ final class ContentsFit {
                 .flatMap(pocket -> definition.measure(pocket.what().holds()).stream())
                 .filter(measure -> measure.role() == Role.CONTENTS).findFirst()
                 .or(() -> definition.measure(Role.CONTENTS));
+    }
+
+    /** Whether anything of the design depends on what it holds: not on what a pocket held before a part lay in it. */
+    private boolean matters(Measure holds) {
+        Optional<SizedDesign> small = sizing.sized(sizing.given().with(holds.name(), item)).value();
+        Contents large = new Contents(item.name(), AMPLE, AMPLE, item.thickness().plus(step.length()));
+        Optional<SizedDesign> other = sizing.sized(sizing.given().with(holds.name(), large)).value();
+        return small.isEmpty() || other.isEmpty() || !small.get().pieces().equals(other.get().pieces())
+                || !small.get().pockets().equals(other.get().pockets())
+                || !small.get().judgements().equals(other.get().judgements())
+                || small.get().pockets().stream().anyMatch(pocket -> pocket.definition().holds().equals(holds.name()));
     }
 
     /**

@@ -7,7 +7,7 @@ package cufflink.words;
 public enum FitWords implements Code {
     NO_FINISHED_SIZE("This design has no finished size of its own: it follows what it holds.",
             "Say what that is, or set its measures by hand."),
-    HOLDS_NOTHING("This design has no pocket: it holds nothing.",
+    HOLDS_NOTHING("This design has no pocket that is free: it holds nothing.",
             "Choose a holder, or fit it to a size."),
     LARGEST_CLOSING("The largest {measure} on the ruler that closes within {side}.",
             "A finer ruler would come nearer."),

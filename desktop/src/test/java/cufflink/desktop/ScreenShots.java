@@ -10,7 +10,6 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.PoseDrawing;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
-import cufflink.paper.Stock;
 import cufflink.plan.Phase;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -45,7 +44,8 @@ import org.testfx.util.WaitForAsyncUtils;
  */
 class ScreenShots {
     /** The views by name. */
-    private static final List<String> VIEWS = List.of("shelf", "cut", "score", "mat", "fold", "glue", "check", "layers",
+    private static final List<String> VIEWS = List.of("shelf", "shelf-holds", "cut", "score", "mat", "fold", "glue",
+            "check", "layers",
             "pose", "collapse", "wrong-way", "table", "failing", "parts", "ornaments", "metric", "large-text", "stash",
             "offcuts",
             "ribbons",
@@ -156,6 +156,7 @@ class ScreenShots {
                 dress("#shelf-card-paper", "Moonlight 240");
                 dress("#shelf-layer-paper", "Comet trail 120");
             }
+            case "shelf-holds" -> dress("#shelf-holds", "gift card");
             case "layers" -> card("Volunteers' thank");
             case "pose" -> {
                 card("Telescope");
@@ -217,10 +218,13 @@ class ScreenShots {
     }
 
     /** Chooses a paper for the designs on the shelf. */
-    private void dress(String box, String paper) {
-        ComboBox<Optional<Stock>> choice = robot.lookup(box).query();
-        choice.getItems().stream().filter(item -> item.filter(stock -> stock.name().equals(paper)).isPresent())
-                .findFirst().ifPresent(choice::setValue);
+    private void dress(String box, String choice) {
+        choose(robot.lookup(box).query(), choice);
+    }
+
+    private static <T> void choose(ComboBox<T> box, String choice) {
+        box.getItems().stream().filter(item -> box.getConverter().toString(item).equals(choice)).findFirst()
+                .ifPresent(box::setValue);
     }
 
     private void stash(StashKind kind, String picked) {

@@ -280,6 +280,9 @@ class FittingTest {
     void contents_designWithoutPocket_saysSo() {
         assertTrue(Planner.plan(project("half-fold").withWish(new Wish.Holding(Contents.GIFT_CARD))).problems().get(0)
                 .text().contains("has no pocket"));
+        // What its pocket held before a part lay in it no longer sizes it.
+        assertTrue(Planner.plan(Plans.project("note-step").withWish(new Wish.Holding(Contents.GIFT_CARD))).problems()
+                .get(0).text().contains("no pocket that is free"));
     }
 
     @Test

@@ -11,6 +11,7 @@ import cufflink.drawing.CardDrawing;
 import cufflink.drawing.PoseDrawing;
 import cufflink.drawing.View;
 import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
@@ -22,10 +23,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -40,6 +43,8 @@ import javafx.scene.layout.VBox;
  * paper and by use.
  */
 public final class ShelfScreen extends ListeningScreen {
+    /** Projects that stand on the shelf without being asked for. */
+    private static final int LATEST = 5;
     private static final List<String> SHEETS = List.of("Letter", "A4", "12 in square", "8 in square");
 
     /** What the shelf asks its window to do. */
@@ -62,8 +67,10 @@ public final class ShelfScreen extends ListeningScreen {
     private final Map<OnShelf, Node> drawn = new HashMap<>();
     private final Map<Project, Label> states = new HashMap<>();
     private final ShelfSections sections = new ShelfSections(item -> drawn.computeIfAbsent(item, this::card));
-    private final ComboBox<Optional<Stock>> card = plain();
-    private final ComboBox<Optional<Stock>> layers = plain();
+    private final ComboBox<Optional<Stock>> card = nothing();
+    private final ComboBox<Optional<Stock>> layers = nothing();
+    private final ComboBox<Optional<Contents>> holds = nothing();
+    private final ComboBox<Optional<NamedSize>> into = nothing();
     private final TextField search = new TextField();
     private final Label count = new Label();
     private Shelf shown = new Shelf(List.of(), List.of(), 0, false);
@@ -104,7 +111,7 @@ public final class ShelfScreen extends ListeningScreen {
     /** Asks for what the ticks say; the shelf fills as it is worked out. */
     private void look() {
         count.setText("Setting out …");
-        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets),
+        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets), holds.getValue(), into.getValue(),
                 new ShelfWork.Dress(card.getValue(), layers.getValue())), projects, new ShelfWork.Listener() {
                     @Override
                     public void shown(Shelf shelf) {
@@ -184,23 +191,48 @@ public final class ShelfScreen extends ListeningScreen {
         if (kept.isEmpty()) {
             side.getChildren().add(new Fractions("Nothing yet. Pick a design; it is saved as you go.", "empty"));
         }
-        kept.forEach(each -> side.getChildren().add(project(each)));
+        List<Node> made = kept.stream().map(this::project).toList();
+        side.getChildren().addAll(made);
+        if (made.size() > LATEST) {
+            side.getChildren().add(older(made.subList(LATEST, made.size())));
+        }
         side.getChildren().add(Rows.heading("What have you got?"));
         SHEETS.forEach(sheet -> side.getChildren().add(tick(sheet, sheets, work.lately().sheets())));
         if (!papers.isEmpty()) {
             side.getChildren().add(Rows.heading("Shown in"));
-            side.getChildren().add(Rows.row("Card", dress(card, "shelf-card-paper", papers,
+            side.getChildren().add(Rows.row("Card", choice(card, "shelf-card-paper", "plain", papers, Stock::name,
                     work.lately().dress().card())));
-            side.getChildren().add(Rows.row("Layers", dress(layers, "shelf-layer-paper", papers,
+            side.getChildren().add(Rows.row("Layers", choice(layers, "shelf-layer-paper", "plain", papers, Stock::name,
                     work.lately().dress().layers())));
         }
         side.getChildren().add(Rows.heading("It should"));
+        side.getChildren().add(Rows.row("Hold", choice(holds, "shelf-holds", "anything", Contents.known(),
+                Contents::name, work.lately().holds())));
+        side.getChildren().add(Rows.row("Go into", choice(into, "shelf-into", "any envelope",
+                PublishedSizes.of(NamedSize.Kind.ENVELOPE), NamedSize::name, work.lately().into())));
         work.uses().forEach(use -> side.getChildren().add(tick(use, uses, work.lately().uses())));
         ScrollPane scroll = new ScrollPane(side);
         scroll.getStyleClass().addAll("side-scroll", "left-scroll");
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         return scroll;
+    }
+
+    /** Older projects stay out of the way of the filters until they are asked for. */
+    private static Node older(List<Node> projects) {
+        Hyperlink more = new Hyperlink("All " + (LATEST + projects.size()) + " projects");
+        more.setId("shelf-older");
+        more.getStyleClass().add("more");
+        projects.forEach(node -> {
+            node.managedProperty().bind(node.visibleProperty());
+            node.setVisible(false);
+        });
+        more.setOnAction(click -> {
+            projects.forEach(node -> node.setVisible(true));
+            more.setVisible(false);
+        });
+        more.managedProperty().bind(more.visibleProperty());
+        return more;
     }
 
     private Node project(Kept kept) {
@@ -226,20 +258,22 @@ public final class ShelfScreen extends ListeningScreen {
         state.getStyleClass().setAll("label", bad > 0 ? "kept-bad" : "kept-state");
     }
 
-    /** A choice of papers that says plain; so it stays where the stash has none. */
-    private static ComboBox<Optional<Stock>> plain() {
-        ComboBox<Optional<Stock>> box = new ComboBox<>();
+    /** A choice of nothing; so a choice of papers stays where the stash has none. */
+    private static <T> ComboBox<Optional<T>> nothing() {
+        ComboBox<Optional<T>> box = new ComboBox<>();
         box.setValue(Optional.empty());
         return box;
     }
 
-    /** Plain paper or one of the maker's, as it was chosen last. */
-    private Node dress(ComboBox<Optional<Stock>> box, String id, List<Stock> papers, Optional<Stock> lately) {
+    /** One of some things or none, as it was chosen last. */
+    private <T> Node choice(ComboBox<Optional<T>> box, String id, String none, List<T> things, Function<T, String> name,
+            Optional<T> lately) {
         box.setId(id);
-        box.setConverter(new Words<>(stock -> stock.map(Stock::name).orElse("plain")));
+        box.setConverter(new Words<>(thing -> thing.map(name).orElse(none)));
         box.getItems().add(Optional.empty());
-        papers.forEach(stock -> box.getItems().add(Optional.of(stock)));
-        box.setValue(lately.filter(papers::contains));
+        things.forEach(thing -> box.getItems().add(Optional.of(thing)));
+        box.setValue(lately.filter(things::contains));
+        box.setMaxWidth(Double.MAX_VALUE);
         box.setOnAction(choice -> look());
         return box;
     }

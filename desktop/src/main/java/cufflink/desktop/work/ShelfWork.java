@@ -2,11 +2,14 @@ package cufflink.desktop.work;
 
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
+import cufflink.design.SizedDesign;
 import cufflink.desktop.work.ShelfWork.OnShelf;
 import cufflink.desktop.work.ShelfWork.Refused;
 import cufflink.desktop.work.ShelfWork.Shelf;
 import cufflink.files.design.DesignLibrary;
+import cufflink.fit.Wish;
 import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
@@ -23,15 +26,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The shelf beside the window: every design planned as a new project on the maker's ruler, and how the projects on the
  * go stand. What was planned lately is kept. A new look at the shelf ends the one before; nothing more is heard of it.
  */
 public final class ShelfWork {
+    /** What they hold need not lie in a pocket: in a slit, or with a part that lies there. */
+    private static final List<String> HOLDERS = List.of("gift card holder", "folio");
     private static final List<String> GROUPS = List.of("card base", "gift card holder", "pocket", "folio", "set",
             "finishing");
 
@@ -60,10 +69,40 @@ public final class ShelfWork {
     /**
      * What the maker looks for: designs for all uses that come out of one of the sheets, any if there are none.
      *
+     * @param holds what their pockets must hold
+     * @param into  the envelope that they must go into
      * @param dress the papers that they are shown in
      */
-    public record Wanted(List<String> uses, List<String> sheets, Dress dress) {
-        public static final Wanted ANYTHING = new Wanted(List.of(), List.of(), Dress.PLAIN);
+    public record Wanted(List<String> uses, List<String> sheets, Optional<Contents> holds, Optional<NamedSize> into,
+            Dress dress) {
+        public static final Wanted ANYTHING = new Wanted(List.of(), List.of(), Optional.empty(), Optional.empty(),
+                Dress.PLAIN);
+
+        private boolean isKept(Plan plan) {
+            return holds.filter(item -> !holds(plan, item)).isEmpty() && (into.isEmpty() || plan.checks().stream()
+                    .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD));
+        }
+
+        /** Whether a pocket holds it, or a panel, or a holder that has neither, and nothing is wrong with the whole. */
+        private static boolean holds(Plan plan, Contents item) {
+            SizedDesign design = plan.design();
+            Predicate<Optional<Contents>> isIt = held -> held.filter(it -> it.equals(item) || it.equals(item.turned()))
+                    .isPresent();
+            return plan.verdict() != Verdict.BAD
+                    && (design.pockets().stream().map(design::contents).anyMatch(isIt)
+                            || design.laid().stream().map(design::contents).anyMatch(isIt)
+                            || HOLDERS.contains(design.definition().head().group()));
+        }
+
+        /** A project as it would have to be, the likeliest first. */
+        private List<Project> fitted(Project project) {
+            Project posted = into.isPresent() ? project.withEnvelope(into) : project;
+            return holds.isPresent() ? List.of(posted.withWish(new Wish.Holding(holds.get())))
+                    : into.isPresent()
+                            ? List.of(project.withWish(
+                                    new Wish.InEnvelope(into.get(), Wish.InEnvelope.usualEase(project.unit()))), posted)
+                    : List.of(project);
+        }
     }
 
     /** Papers that are tried on all designs: one for what they are cut from, one for their layers. */
@@ -96,7 +135,8 @@ public final class ShelfWork {
     private final List<DesignDefinition> designs;
     private final AtomicInteger current = new AtomicInteger();
     private Wanted lately = Wanted.ANYTHING;
-    /** These two are the background's own. */
+    /** These three are the background's own; {@code worked} counts what had to be planned. */
+    private int worked;
     private final Map<Project, Outcome<Plan>> plans = new LinkedHashMap<>();
     private final Map<Project, Long> bad = new LinkedHashMap<>();
 
@@ -119,10 +159,12 @@ public final class ShelfWork {
         return place < 0 ? Integer.MAX_VALUE : place;
     }
 
-    /** Every use that a design says it has. */
+    /** Every use that a design says it has; what it holds is worked out instead. */
     public Collection<String> uses() {
+        Set<String> held = Contents.known().stream().map(item -> "hold a " + item.name()).collect(Collectors.toSet());
         TreeSet<String> uses = new TreeSet<>();
         designs.forEach(design -> uses.addAll(design.head().uses()));
+        uses.removeAll(held);
         return uses;
     }
 
@@ -175,7 +217,7 @@ public final class ShelfWork {
                 return;
             }
             Project project = wanted.dress().on(Project.of(design, ruler));
-            boolean isNew = !plans.containsKey(project);
+            int before = worked;
             Outcome<Plan> planned = planned(project);
             planned.value().flatMap(plan -> asWanted(plan, wanted))
                     .ifPresent(plan -> found.add(new OnShelf(design, plan)));
@@ -184,7 +226,7 @@ public final class ShelfWork {
                 continue;
             }
             made++;
-            if (isNew) {
+            if (worked > before) {
                 tell(own, listener, new Shelf(List.copyOf(found), List.copyOf(refused), made, false));
             }
         }
@@ -193,7 +235,9 @@ public final class ShelfWork {
 
     /** The plan of a project; the latest {@link #MOST} are kept, whatever papers and sheets were tried before. */
     private Outcome<Plan> planned(Project project) {
-        Outcome<Plan> planned = Optional.ofNullable(plans.remove(project)).orElseGet(() -> Planner.plan(project));
+        Outcome<Plan> known = plans.remove(project);
+        Outcome<Plan> planned = known == null ? Planner.plan(project) : known;
+        worked += known == null ? 1 : 0;
         plans.put(project, planned);
         if (plans.size() > MOST) {
             plans.remove(plans.keySet().iterator().next());
@@ -201,16 +245,18 @@ public final class ShelfWork {
         return planned;
     }
 
-    /** The design from the first of the sheets that gives it; absent where none does, or it is for something else. */
+    /** The design as it is wanted, from the first of the sheets that gives it; absent where none does. */
     private Optional<Plan> asWanted(Plan plan, Wanted wanted) {
         Project project = plan.project();
         if (!project.design().head().uses().containsAll(wanted.uses())) {
             return Optional.empty();
         }
-        return wanted.sheets().isEmpty() ? Optional.of(plan)
-                : wanted.sheets().stream().map(sheet -> planned(from(sheet, project)))
-                        .flatMap(planned -> planned.value().stream())
-                        .filter(found -> found.layout().unplaced().isEmpty()).findFirst();
+        return wanted.fitted(project).stream()
+                .flatMap(fitted -> wanted.sheets().isEmpty() ? Stream.of(fitted)
+                        : wanted.sheets().stream().map(sheet -> from(sheet, fitted)))
+                .map(this::planned).flatMap(planned -> planned.value().stream())
+                .filter(found -> wanted.sheets().isEmpty() || found.layout().unplaced().isEmpty())
+                .filter(wanted::isKept).findFirst();
     }
 
     /** Everything from sheets of one size. */

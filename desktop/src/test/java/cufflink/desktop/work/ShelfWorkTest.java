@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
 import cufflink.desktop.work.ShelfWork.Dress;
 import cufflink.desktop.work.ShelfWork.Shelf;
@@ -12,6 +13,7 @@ import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
@@ -28,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -56,7 +59,7 @@ class ShelfWorkTest {
     }
 
     private static Wanted wanted(List<String> uses, List<String> sheets) {
-        return new Wanted(uses, sheets, Dress.PLAIN);
+        return new Wanted(uses, sheets, Optional.empty(), Optional.empty(), Dress.PLAIN);
     }
 
     private static List<String> ids(Shelf shelf) {
@@ -112,13 +115,50 @@ class ShelfWorkTest {
                 .map(item -> item.plan().project().card().width()).distinct().sorted().toList());
     }
 
+    /** Worked out from the pockets, whatever a design says of itself; each is begun so that it holds it. */
+    @Test
+    void whatIsToBeHeld_choosesTheDesigns() {
+        Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of(),
+                Optional.of(Contents.GIFT_CARD), Optional.empty(), Dress.PLAIN));
+        List<String> ids = ids(shelf);
+        assertTrue(ids.containsAll(List.of("m-fold-holder", "sleeve-folio", "ribbon-wallet", "gusset-purse",
+                "pocket-fold")), ids.toString());
+        assertTrue(Stream.of("half-fold", "belly-band", "rosette", "note-step").noneMatch(ids::contains),
+                ids.toString());
+        assertTrue(shelf.found().stream().noneMatch(item -> item.plan().verdict() == Verdict.BAD));
+        assertTrue(work.uses().stream().noneMatch(use -> use.equals("hold a gift card")), work.uses().toString());
+        Contents large = Contents.known().stream().filter(item -> item.name().equals("photograph 10 x 15 cm"))
+                .findFirst().orElseThrow();
+        look(work, RulerStep.MILLIMETRE, new Wanted(List.of(), List.of(), Optional.of(large), Optional.empty(),
+                Dress.PLAIN)).found().forEach(item -> item.plan().closedHeight().ifPresent(
+                        height -> assertTrue(
+                                height.plus(item.plan().closedWidth().orElseThrow()).isLongerThan(large.width()),
+                                item.design().id())));
+    }
+
+    @Test
+    void envelope_choosesTheDesignsThatCanGoIntoIt_atThatSize() {
+        NamedSize a2 = PublishedSizes.named(NamedSize.Kind.ENVELOPE, "A2").orElseThrow();
+        Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of(), Optional.empty(),
+                Optional.of(a2), Dress.PLAIN));
+        List<String> ids = ids(shelf);
+        assertTrue(ids.containsAll(List.of("half-fold", "overlapping-gate", "m-fold-holder")), ids.toString());
+        assertTrue(Stream.of("gusset-purse", "rosette").noneMatch(ids::contains), ids.toString());
+        shelf.found().forEach(item -> assertTrue(item.plan().checks().stream()
+                .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD),
+                item.design().id()));
+        List<String> both = ids(look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("Letter"),
+                Optional.of(Contents.GIFT_CARD), Optional.of(a2), Dress.PLAIN)));
+        assertTrue(both.contains("m-fold-holder") && !both.contains("half-fold"), both.toString());
+    }
+
     @Test
     void designs_areShownInThePapersThatWereChosen() {
         Stock night = new Stock("Night", Length.ofInches(17, 2), Length.ofInches(11), Weight.gsm(270), Optional.empty(),
                 "#101830", "#202840", false, Stock.Grain.UNKNOWN);
         Stock stars = Stock.plain("Stars", PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow(), 120);
         Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of(),
-                new Dress(Optional.of(night), Optional.of(stars))));
+                Optional.empty(), Optional.empty(), new Dress(Optional.of(night), Optional.of(stars))));
         shelf.found().forEach(item -> {
             assertEquals(night, item.plan().project().card());
             assertEquals(stars, item.plan().project().paper(PaperRole.layer(1)));
