@@ -62,10 +62,10 @@ class WordsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0, 0 folds", "1, 1 fold", "2, 2 folds"})
+    @CsvSource({"0, 0 steps", "1, 1 step", "2, 2 steps"})
     void numbers_haveTheirNouns(int folds, String said) {
         String sentence = CheckWords.FOLDS_FLAT.of("piece", "Base", "panels", 3, "folds", folds).sentence();
-        assertTrue(sentence.contains(", " + said + ","), sentence);
+        assertTrue(sentence.contains(" in " + said + ","), sentence);
     }
 
     @Test
