@@ -48,7 +48,8 @@ public record PosedCard(String name, FoldMotion motion, Outcome<FoldedState> sta
         List<PosedCard> posed = new ArrayList<>();
         poses.forEach((name, pose) -> {
             if (pose.built()) {
-                PosedCard built = pose.round().map(round -> opened(name, RoundForm.of(round, joined, later), closed))
+                PosedCard built = pose.round()
+                        .map(round -> opened(name, RoundForm.of(round, closed.state(), later), closed))
                         .orElseGet(() -> built(name, pose, closed, later.on(joined)));
                 built.state().value().ifPresent(there -> known.put(name, there));
                 posed.add(built);

@@ -66,11 +66,12 @@ final class RoundForm {
     }
 
     /** The strip in its round form, with the hubs; or why it has none. */
-    static Outcome<FoldedState> of(Round round, Assembly joined, Later later) {
+    static Outcome<FoldedState> of(Round round, FoldedState closed, Later later) {
+        Assembly joined = closed.assembly().joinedAsIn(closed);
         CreasePattern strip = joined.pattern(joined.anchor().piece());
         RoundForm form = new RoundForm(round, strip, later);
         return form.problem().map(problem -> Outcome.<FoldedState>failed(problem))
-                .orElseGet(() -> Outcome.of(form.state(joined)));
+                .orElseGet(() -> Outcome.of(form.state(joined, closed.position())));
     }
 
     private boolean isWhole() {
@@ -157,7 +158,7 @@ final class RoundForm {
         return later.others().stream().filter(other -> other.piece().equals(hub.piece())).findFirst();
     }
 
-    private FoldedState state(Assembly joined) {
+    private FoldedState state(Assembly joined, Map<PanelRef, RigidMotion> closed) {
         Map<PanelRef, RigidMotion> places = new LinkedHashMap<>();
         Map<PanelRef, List<Point3>> twisted = new LinkedHashMap<>();
         for (int i = 0; i < panels.size(); i++) {
@@ -172,6 +173,7 @@ final class RoundForm {
             }).toList());
             places.put(ref, mean(panel, line));
         }
+        follow(joined, closed, places);
         List<CreasePattern> hubs = new ArrayList<>();
         List<Join> joins = new ArrayList<>();
         for (int i = 0; i < round.hubs().size(); i++) {
@@ -189,6 +191,24 @@ final class RoundForm {
         double slope = Math.acos(Math.min(1, 2 * mean() * Math.sin(step / 2) / pleat));
         joined.creases().forEach(crease -> angles.put(crease, Math.toDegrees(2 * slope)));
         return new FoldedState(joined.with(hubs, joins), angles, places, twisted);
+    }
+
+    /** What is glued on a panel goes with it, folded as it is in the closed strip. */
+    private static void follow(Assembly joined, Map<PanelRef, RigidMotion> closed, Map<PanelRef, RigidMotion> places) {
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Join join : joined.joins()) {
+                PanelRef known = places.containsKey(join.onto()) ? join.onto() : join.part();
+                PanelRef other = known.equals(join.onto()) ? join.part() : join.onto();
+                if (places.containsKey(known) && !places.containsKey(other)) {
+                    RigidMotion moved = places.get(known).after(closed.get(known).inverse());
+                    joined.panels().stream().filter(panel -> panel.piece().equals(other.piece()))
+                            .forEach(panel -> places.put(panel, moved.after(closed.get(panel))));
+                    grew = true;
+                }
+            }
+        }
     }
 
     private double mean() {

@@ -151,7 +151,7 @@ final class AlikeSteps {
         return new RunStep(first.number(), first.phase(),
                 StepWords.TIMES.of("count", together.size(), "title", unnumbered(first.title(), labels.get(0))), told,
                 first.warned(), first.subject(), first.readings(),
-                together.stream().skip(1).map(other -> other.step().subject()).toList());
+                together.stream().flatMap(other -> other.step().subjects().stream()).skip(1).toList());
     }
 
     /** A title that is not about the first of several alone. */

@@ -113,7 +113,9 @@ final class LayerSteps {
         Message title = alike.size() > 1
                 ? StepWords.LAYERS_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
                 : StepWords.LAYERS_FOR.of("panel", names(alike));
-        sheet.add(title, told, Optional.empty(), new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings);
+        sheet.add(title, told, new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings,
+                alike.stream().skip(1)
+                        .<StepSubject>map(other -> new StepSubject.OfLayers(other.on().on(), other.layers())).toList());
     }
 
     /** What shows of each layer under the next, or of the panel. */
@@ -229,7 +231,10 @@ final class LayerSteps {
         List<Message> told = new ArrayList<>();
         told.add(StepWords.GLUE_LAYERS.of("places", places, "border", border(first.layers())));
         alike.stream().flatMap(stack -> patternTop(stack).stream()).distinct().forEach(told::add);
-        sheet.add(title, told, Optional.empty(), new StepSubject.OfMounted(first.on().on(), first.layers()), List.of());
+        sheet.add(title, told, new StepSubject.OfMounted(first.on().on(), first.layers()), List.of(),
+                alike.stream().skip(1)
+                        .<StepSubject>map(other -> new StepSubject.OfMounted(other.on().on(), other.layers()))
+                        .toList());
     }
 
     private String panel(Stack stack) {

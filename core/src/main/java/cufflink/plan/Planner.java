@@ -3,6 +3,7 @@ package cufflink.plan;
 import cufflink.check.Check;
 import cufflink.check.CheckSubject;
 import cufflink.check.Checker;
+import cufflink.check.Verdict;
 import cufflink.cut.Along;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
@@ -30,6 +31,8 @@ import cufflink.score.ScoreLister;
 import cufflink.score.ScoreSetup;
 import cufflink.stack.PosedDesign;
 import cufflink.stack.StackedDesign;
+import cufflink.words.CheckWords;
+import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -123,7 +126,25 @@ public final class Planner {
         List<Check> checks = Checker
                 .check(new CheckSubject(workings.posed(), workings.glued(), workings.scores(),
                         workings.layout(), into(project), project.tools(), project.step()));
-        return new Plan(workings, checks, RunSheet.of(workings), notices);
+        List<RunStep> run = RunSheet.of(workings);
+        return new Plan(workings, rehearsed(workings, checks, run), run, notices);
+    }
+
+    /** The checks with one of the run sheet itself; none where something is not cut or does not fold anyhow. */
+    private static List<Check> rehearsed(Workings workings, List<Check> checks, List<RunStep> run) {
+        boolean whole = workings.layout().unplaced().isEmpty()
+                && workings.pieces().values().stream().allMatch(piece -> piece.problems().isEmpty());
+        if (!whole) {
+            return checks;
+        }
+        List<Check> all = new ArrayList<>(checks);
+        List<Message> faults = VirtualHands.faults(workings, run);
+        Check check = new Check("rehearsed", faults.isEmpty() ? Verdict.GOOD : Verdict.BAD, Optional.empty(),
+                faults.isEmpty() ? CheckWords.REHEARSED.of()
+                        : CheckWords.REHEARSAL_FAILS.of("fault", faults.get(0).sentence()),
+                Optional.empty());
+        all.add(faults.isEmpty() ? all.size() : 0, check);
+        return all;
     }
 
     private static Optional<CheckSubject.Into> into(Project project) {

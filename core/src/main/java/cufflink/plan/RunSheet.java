@@ -97,6 +97,14 @@ final class RunSheet {
         addOnce(title, all, caution, subject, readings);
     }
 
+    /** Adds a step that is done alike with more than its subject. */
+    void add(Message title, List<Message> told, StepSubject subject, List<Reading> readings,
+            List<StepSubject> others) {
+        add(title, told, Optional.empty(), subject, readings);
+        int last = steps.size() - 1;
+        steps.set(last, steps.get(last).with(others));
+    }
+
     /** Adds a step that is done once, however many copies are made. */
     void addOnce(Message title, List<Message> told, Optional<Message> caution, StepSubject subject,
             List<Reading> readings) {

@@ -29,6 +29,11 @@ public record RunStep(int number, Phase phase, Message called, List<Message> tol
         return new RunStep(value, phase, called, told, warned, subject, readings, alike);
     }
 
+    /** The same done to others, too. */
+    RunStep with(List<StepSubject> others) {
+        return new RunStep(number, phase, called, told, warned, subject, readings, others);
+    }
+
     /** All that it is about. */
     public List<StepSubject> subjects() {
         return Stream.concat(Stream.of(subject), alike.stream()).toList();

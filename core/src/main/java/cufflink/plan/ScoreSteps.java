@@ -81,6 +81,9 @@ final class ScoreSteps {
                             Vocabulary.and(positions.stream().map(ScoreSetup.Position::score).toList()), "from", from,
                             "to", to));
         });
+        if (!alike.isEmpty()) {
+            told.add(StepWords.COUNTED_FROM_TOP.of());
+        }
     }
 
     /** Which side of the paper lies up, where the maker chooses that piece by piece. */

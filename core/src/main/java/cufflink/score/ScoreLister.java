@@ -77,7 +77,8 @@ public final class ScoreLister {
         boolean full = from.equals(Length.ZERO) && to.equals(across);
         if (behind && along == Along.X) {
             at = mirrored(at, piece.width().length());
-        } else if (behind) {
+        } else if (!behind && along == Along.Y) {
+            // A quarter turn to the left brings the right edge to the top; turned over before, the left one.
             Length start = mirrored(to, across);
             to = mirrored(from, across);
             from = start;

@@ -31,8 +31,8 @@ public record ScoreSetup(String piece, Face faceUp, boolean mirrored, boolean tu
      *
      * @param score      the score's id
      * @param at         from the fence
-     * @param from       where along the groove the line starts
-     * @param to         where it ends
+     * @param from       where along the groove the line starts, counted from the end that lies at the top
+     * @param to         where it ends, counted so too
      * @param full       whether it runs from edge to edge
      * @param fold       as seen on the face that looks up now
      * @param derivation of the position on the piece as marked

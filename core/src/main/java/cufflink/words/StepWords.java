@@ -24,12 +24,10 @@ public enum StepWords implements Code {
     SCORES_AT("{piece} at {numbers}"),
     SLANTING_SCORES("{piece}: {count:slanting score|slanting scores}"),
     AT_THE_FENCE("Left edge at the fence, {face} face up."),
-    AT_THE_FENCE_TURNED("Left edge at the fence, {face} face up, a quarter turn so that its top edge is at the left "
-            + "fence."),
-    AT_THE_FENCE_OVER("Left edge at the fence, {face} face up, turned over: the positions count from the other side."),
+    AT_THE_FENCE_TURNED("Turn it a quarter to the left, {face} face up: its top edge is at the fence."),
+    AT_THE_FENCE_OVER("Turn it over like a page, {face} face up: what was its right edge is at the fence."),
     AT_THE_FENCE_OVER_AND_TURNED(
-            "Left edge at the fence, {face} face up, turned over: the positions count from the other "
-                    + "side, a quarter turn so that its top edge is at the left fence."),
+            "Turn it over like a page, {face} face up, then a quarter to the left: its top edge is at the fence."),
     JOIN_PARTS("{piece} of {count} parts"),
     JOIN("It is too long for one sheet. Lay its parts {face} face up, their long edges in line."),
     LAP("Lay part {part} over the end of part {before}, {lap} deep, and glue it down all over."),
@@ -37,13 +35,14 @@ public enum StepWords implements Code {
     LAYER_PARTS("It is cut in {count} parts, which meet at a crease: {widths} wide from the left."),
     SCORE_PARTLY("Score {score} runs from {from} to {to} only."),
     SCORES_PARTLY("Scores {score} run from {from} to {to} only."),
-    ROW_PARTLY("The {count} scores from {first} to {last} run from {from} to {to} only."),
+    ROW_PARTLY(
+            "The {count} scores from {first} to {last} run from {from} to {to} only."),
+    COUNTED_FROM_TOP("Count that from the top as it lies."),
     MARKS("Before anything is cut away, {face} face up: mark both ends of each on the sheet's edges. "
             + "Turn the sheet until both marks lie in one groove of the board, or lay a metal rule from "
             + "mark to mark, and score along it."),
-    MARKS_OVER("Before anything is cut away, {face} face up, turned over, so that the marks count from the "
-            + "other side: mark both ends of each on the sheet's edges. Turn the sheet until both marks lie "
-            + "in one groove of the board, or lay a metal rule from mark to mark, and score along it."),
+    MARKS_OVER("Before anything is cut away, turn it over like a page, {face} face up. As it lies now, mark both "
+            + "ends of each on the sheet's edges. Turn the sheet until both marks lie in one groove of the board, or lay a metal rule from mark to mark, and score along it."),
     MARKED_PARTLY("Score {score} runs from {from} to {to} on its way from the first mark, no further."),
     KNIFE("Metal rule with a lip, fingers behind it, several light passes; cap the knife."),
     PIECE_AND("{piece}: {what}"),

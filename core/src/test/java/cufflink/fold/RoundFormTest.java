@@ -39,7 +39,8 @@ class RoundFormTest {
     }
 
     private static Outcome<FoldedState> open(CreasePattern strip, double turn, double hole, PanelRef... hubs) {
-        return RoundForm.of(new Round(turn, Length.nearestToMillimetres(hole), List.of(hubs)), Assembly.of(strip, "p0"),
+        return RoundForm.of(new Round(turn, Length.nearestToMillimetres(hole), List.of(hubs)),
+                new Folder(Assembly.of(strip, "p0")).unfolded(),
                 new Later(List.of(), List.of(), List.of(HUB)));
     }
 

@@ -208,6 +208,7 @@ class HandWorkTest {
         Polygon part = scene.patch().part();
         Coordinate middle = part.getCentroid().getCoordinate();
         Set<String> seen = new TreeSet<>();
+        boolean turned = glue.at().filter(at -> at.turn() % 90 != 0).isPresent();
         Coordinate[] ring = part.getExteriorRing().getCoordinates();
         for (int i = 0; i + 1 < ring.length && !all.isEmpty(); i++) {
             LineSegment edge = new LineSegment(ring[i], ring[i + 1]);
@@ -217,7 +218,9 @@ class HandWorkTest {
                 Coordinate inside = new Coordinate(at.x + 0.02 * (middle.x - at.x), at.y + 0.02 * (middle.y - at.y));
                 // The end of a strip along the next edge is no glue along this one.
                 boolean slants = Math.min(Math.abs(edge.p1.x - edge.p0.x), Math.abs(edge.p1.y - edge.p0.y)) > 1;
-                double corner = slants ? 1.1 * STRIP : STRIP;
+                // A part that lies aslant has short sides of its own; of others, a short slanting one rounds a corner.
+                double corner = !slants ? STRIP : turned ? Math.min(1.1 * STRIP, 0.49 * edge.getLength())
+                        : 1.1 * STRIP;
                 boolean atCorner = edge.getLength() > (slants ? 1 : 2) * corner
                         && Math.min(at.distance(edge.p0), at.distance(edge.p1)) < corner;
                 glued += k > 10 && k < 50 && !atCorner && all.contains(FACTORY.createPoint(inside)) ? 1 : 0;

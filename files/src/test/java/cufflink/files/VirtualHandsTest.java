@@ -1,0 +1,158 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.Fold;
+import cufflink.files.design.BuiltInDesigns;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.plan.Project;
+import cufflink.plan.Reading;
+import cufflink.plan.RunStep;
+import cufflink.plan.StepSubject;
+import cufflink.plan.VirtualHands;
+import cufflink.score.ScoreSetup;
+import cufflink.score.ScoringStyle;
+import cufflink.words.Message;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Run sheets carried out on virtual paper. */
+class VirtualHandsTest {
+    private static Stream<Arguments> designs() {
+        return BuiltInDesigns.all().stream()
+                .flatMap(design -> Stream.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE)
+                        .map(ruler -> Arguments.of(design.id(), design, ruler)));
+    }
+
+    private static List<String> faults(Plan plan) {
+        return VirtualHands.faults(plan.workings(), plan.run()).stream().map(Message::sentence).toList();
+    }
+
+    @ParameterizedTest(name = "{0}, {2}")
+    @MethodSource("designs")
+    void runSheet_makesWhatThePlanShows(String id, DesignDefinition design, RulerStep ruler) {
+        assertEquals(List.of(), faults(Plans.plan(Project.of(design, ruler))));
+    }
+
+    /** Each choice of a design once, with layers, three copies, and each score made from its own face. */
+    @ParameterizedTest(name = "{0}, {2}")
+    @MethodSource("designs")
+    void runSheet_withEveryChoice_makesWhatThePlanShows(String id, DesignDefinition design, RulerStep ruler) {
+        Project layered = Project.of(design, ruler).withCopies(3).withScoring(ScoringStyle.OWN_FACE)
+                .withMats(new MatSettings(2, MatSettings.OPEN_REVEAL, Map.of()));
+        List<Project> projects = new ArrayList<>(List.of(layered));
+        design.measures().stream().filter(measure -> measure.choices().size() > 1)
+                .forEach(measure -> measure.choices().stream().skip(1)
+                        .forEach(choice -> projects.add(layered.withSet(measure.name(), choice))));
+        for (Project project : projects) {
+            Planner.plan(project).value().filter(plan -> plan.layout().unplaced().isEmpty())
+                    .ifPresent(plan -> assertEquals(List.of(), faults(plan), project.set().toString()));
+        }
+    }
+
+    private static RunStep with(RunStep step, StepSubject subject, List<Reading> readings) {
+        return new RunStep(step.number(), step.phase(), step.called(), step.told(), step.warned(), subject, readings,
+                step.alike());
+    }
+
+    private static List<RunStep> replaced(List<RunStep> run, int at, RunStep... steps) {
+        List<RunStep> other = new ArrayList<>(run);
+        other.remove(at);
+        other.addAll(at, List.of(steps));
+        return other;
+    }
+
+    /** Steps whose every number says where something is made. */
+    private static boolean isPlaced(RunStep step) {
+        return step.subject() instanceof StepSubject.OfSheet || step.subject() instanceof StepSubject.OfScores
+                || step.subject() instanceof StepSubject.OfPiece;
+    }
+
+    private static Reading moved(Reading reading, double by) {
+        return new Reading(reading.id(), reading.label(),
+                reading.length().plus(Length.nearestToMillimetres(by)), reading.size(), reading.how(),
+                reading.fold(), reading.rounded());
+    }
+
+    private static Reading seenFromBehind(Reading reading) {
+        return new Reading(reading.id(), reading.label(), reading.length(), reading.size(), reading.how(),
+                reading.fold().map(Fold::seenFromBehind), reading.rounded());
+    }
+
+    private static List<Reading> but(RunStep step, int at, Reading other) {
+        List<Reading> readings = new ArrayList<>(step.readings());
+        readings.set(at, other);
+        return readings;
+    }
+
+    private static Stream<ScoreSetup> wrong(ScoreSetup setup) {
+        return Stream.of(
+                new ScoreSetup(setup.piece(), setup.faceUp().other(), setup.mirrored(), setup.turned(), setup.across(),
+                        setup.positions(), setup.slants()),
+                new ScoreSetup(setup.piece(), setup.faceUp(), !setup.mirrored(), setup.turned(), setup.across(),
+                        setup.positions(), setup.slants()),
+                new ScoreSetup(setup.piece(), setup.faceUp(), setup.mirrored(), !setup.turned(), setup.across(),
+                        setup.positions(), setup.slants()));
+    }
+
+    /** A run sheet with one thing wrong in it, and what. */
+    private static Map<String, List<RunStep>> mutants(List<RunStep> run) {
+        Map<String, List<RunStep>> mutants = new LinkedHashMap<>();
+        for (int i = 0; i < run.size(); i++) {
+            RunStep step = run.get(i);
+            String name = step.number() + " " + step.title() + ": ";
+            boolean told = step.subject() instanceof StepSubject.OfCard || step.subject() instanceof StepSubject.OfPages
+                    || step.phase() == Phase.GLUE && step.subject() instanceof StepSubject.OfTrim;
+            if (told) {
+                continue;
+            }
+            mutants.put(name + "left out", replaced(run, i));
+            mutants.put(name + "twice", replaced(run, i, step, step));
+            for (int k = 0; isPlaced(step) && k < step.readings().size(); k++) {
+                Reading reading = step.readings().get(k);
+                mutants.put(name + reading.id() + " further", replaced(run, i,
+                        with(step, step.subject(), but(step, k, moved(reading, 3)))));
+                reading.fold().filter(fold -> fold != fold.seenFromBehind())
+                        .ifPresent(fold -> mutants.put(name + reading.id() + " the other way", replaced(run,
+                                run.indexOf(step), with(step, step.subject(),
+                                        but(step, step.readings().indexOf(reading), seenFromBehind(reading))))));
+            }
+            if (step.subject() instanceof StepSubject.OfScores scores && scores.setup().slants().isEmpty()) {
+                wrong(scores.setup()).forEach(setup -> mutants.put(name + setup, replaced(run, run.indexOf(step),
+                        with(step, new StepSubject.OfScores(setup), step.readings()))));
+            }
+            if (i + 1 < run.size() && step.subject() instanceof StepSubject.OfFold fold
+                    && run.get(i + 1).subject() instanceof StepSubject.OfFold next
+                    && fold.piece().equals(next.piece())) {
+                mutants.put(name + "after the next", replaced(replaced(run, i), i, run.get(i + 1), step));
+            }
+        }
+        return mutants;
+    }
+
+    /** Whatever is changed in a step is found out. */
+    @ParameterizedTest(name = "{0}, {2}")
+    @MethodSource("designs")
+    void everyChangeOfAStep_isFound(String id, DesignDefinition design, RulerStep ruler) {
+        Plan plan = Plans.plan(Project.of(design, ruler));
+        List<String> unseen = new ArrayList<>();
+        mutants(plan.run()).forEach((name, run) -> {
+            if (VirtualHands.faults(plan.workings(), run).isEmpty()) {
+                unseen.add(name);
+            }
+        });
+        assertEquals(List.of(), unseen);
+    }
+}
