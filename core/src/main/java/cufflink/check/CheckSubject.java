@@ -25,17 +25,18 @@ import cufflink.stack.StackedDesign;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Everything that is judged.
  *
  * @param posed    the design after its last stage, opened
  * @param glued    where each joint takes glue, by its id
+ * @param across   pieces of heavy card that are laid on their sheets with their long fold across the grain
  * @param envelope the one it is to go into
  */
 public record CheckSubject(PosedDesign posed, Map<String, GluePatch> glued, List<ScoreSetup> scores,
-        LayoutPlan layout,
-        Optional<Into> envelope, BenchTools tools, RulerStep step) {
+        LayoutPlan layout, Set<String> across, Optional<Into> envelope, BenchTools tools, RulerStep step) {
     /**
      * An envelope.
      *

@@ -12,7 +12,7 @@ public final class Checker {
             new DesignRulesJudge(), new LinesJudge(), new PartsJudge(), new OutlineJudge(), new LaidContentsJudge(),
             new PocketJudge(),
             new PocketLayersJudge(), new LayerJudge(), new OpeningJudge(), new EnvelopeJudge(), new SheetJudge(),
-            new BoardJudge(), new PostJudge());
+            new GrainJudge(), new BoardJudge(), new PostJudge());
 
     private Checker() {
     }

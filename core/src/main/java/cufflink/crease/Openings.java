@@ -32,7 +32,7 @@ public final class Openings {
     /** Every cut-out and slot. */
     public static Stream<Geometry> all(Piece piece) {
         return Stream.concat(piece.cutOuts().stream().filter(cut -> !cut.outside()).map(Openings::of),
-                piece.slits().stream().filter(slit -> slit.width().isPositive()).map(Openings::gap));
+                piece.slits().stream().filter(slit -> slit.width().isPositive()).map(Openings::of));
     }
 
     /** An area of a piece with what is cut through the layers, too, still closed: as it is while its layers go on. */
@@ -45,7 +45,8 @@ public final class Openings {
         return whole instanceof Polygon polygon ? polygon : area;
     }
 
-    private static Polygon gap(Slit slit) {
+    /** The gap of a slit that has a width. */
+    public static Polygon of(Slit slit) {
         LineSegment line = new LineSegment(slit.line().x1().toMillimetres(), slit.line().y1().toMillimetres(),
                 slit.line().x2().toMillimetres(), slit.line().y2().toMillimetres());
         return CutShapes.gap(line, slit.width().toMillimetres(), FACTORY);

@@ -23,12 +23,17 @@ public record GrainCost(int across, int moreSheets, List<Between> between) {
 
     /** How many pieces of a plan lie across the fibres. */
     static int across(CutJob job, LayoutPlan plan) {
+        return piecesAcross(job, plan).size();
+    }
+
+    /** The ids of the pieces of a plan that lie with their long fold across the fibres, once for each sheet's piece. */
+    public static List<String> piecesAcross(CutJob job, LayoutPlan plan) {
         Map<String, CutPiece> pieces = new HashMap<>();
         job.pieces().forEach(piece -> pieces.put(piece.id(), piece));
-        return (int) plan.sheets().stream()
-                .mapToLong(sheet -> sheet.placements().stream()
-                        .filter(placement -> isAcross(pieces.get(placement.piece()), placement, sheet.stock())).count())
-                .sum();
+        return plan.sheets().stream()
+                .flatMap(sheet -> sheet.placements().stream()
+                        .filter(placement -> isAcross(pieces.get(placement.piece()), placement, sheet.stock())))
+                .map(Placement::piece).toList();
     }
 
     /** Whether a piece lies with its long fold across the fibres of its sheet. */

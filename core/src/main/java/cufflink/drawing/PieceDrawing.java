@@ -2,7 +2,9 @@ package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Hinge;
+import cufflink.crease.Openings;
 import cufflink.crease.Panel;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.Face;
 import cufflink.design.Fold;
 import cufflink.design.Page;
@@ -17,8 +19,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
@@ -34,13 +38,17 @@ public final class PieceDrawing {
 
     private final SizedDesign.Piece piece;
     private final CreasePattern pattern;
+    private final Set<String> uncut;
     private final boolean mirrored;
     private final double point;
     private final List<Shape> shapes = new ArrayList<>();
 
-    private PieceDrawing(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point) {
+    /** {@code uncut} are cut-outs and slits that are still closed. */
+    private PieceDrawing(SizedDesign.Piece piece, CreasePattern pattern, Set<String> uncut, boolean mirrored,
+            double point) {
         this.piece = piece;
         this.pattern = pattern;
+        this.uncut = uncut;
         this.mirrored = mirrored;
         this.point = point;
     }
@@ -80,9 +88,14 @@ public final class PieceDrawing {
      * @param names    what panels are called; they are not named if absent
      */
     public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, boolean mirrored, double point,
-            Optional<Stock> stock,
-            Optional<Naming> names) {
-        PieceDrawing drawing = new PieceDrawing(piece, pattern, mirrored, point);
+            Optional<Stock> stock, Optional<Naming> names) {
+        return draw(piece, pattern, Set.of(), mirrored, point, stock, names);
+    }
+
+    /** The same while some of its cut-outs and slits, by their ids, are still closed. */
+    public static Picture draw(SizedDesign.Piece piece, CreasePattern pattern, Set<String> uncut, boolean mirrored,
+            double point, Optional<Stock> stock, Optional<Naming> names) {
+        PieceDrawing drawing = new PieceDrawing(piece, pattern, uncut, mirrored, point);
         Face shown = mirrored ? piece.up().other() : piece.up();
         drawing.outline(stock.map(paper -> shown == Face.OUTSIDE ? paper.face() : paper.back()));
         drawing.scores();
@@ -92,7 +105,7 @@ public final class PieceDrawing {
 
     /** Only the lines, each in the ink of its kind, for plotting. */
     public static List<Shape> lines(SizedDesign.Piece piece, CreasePattern pattern) {
-        PieceDrawing drawing = new PieceDrawing(piece, pattern, false, 1);
+        PieceDrawing drawing = new PieceDrawing(piece, pattern, Set.of(), false, 1);
         drawing.cutLines();
         drawing.scoreLines();
         return drawing.shapes;
@@ -110,8 +123,26 @@ public final class PieceDrawing {
         return Arrays.stream(ring.getCoordinates()).map(this::spot).toList();
     }
 
+    /** The paper that is there: what is cut later is still closed. */
+    private Polygon paper() {
+        Geometry paper = pattern.outline();
+        Geometry sheet = pattern.outline().getFactory().toGeometry(bounds());
+        for (SizedDesign.CutOut cut : piece.cutOuts()) {
+            if (uncut.contains(cut.id())) {
+                Polygon shape = Openings.of(cut);
+                paper = RobustOverlay.union(paper, cut.outside() ? RobustOverlay.difference(sheet, shape)
+                        : RobustOverlay.intersection(sheet, shape));
+            }
+        }
+        for (SizedDesign.Slit slit : piece.slits()) {
+            paper = uncut.contains(slit.id()) && slit.width().isPositive()
+                    ? RobustOverlay.union(paper, Openings.of(slit)) : paper;
+        }
+        return paper instanceof Polygon whole ? whole : pattern.outline();
+    }
+
     private void outline(Optional<String> colour) {
-        Polygon outline = pattern.outline();
+        Polygon outline = paper();
         shapes.add(new Shape.Area("paper", Ink.PAPER, ring(outline.getExteriorRing()), colour, Optional.of(Ink.CUT)));
         for (int i = 0; i < outline.getNumInteriorRing(); i++) {
             shapes.add(new Shape.Area("opening", Ink.BENCH, ring(outline.getInteriorRingN(i)), Optional.empty(),
@@ -161,7 +192,8 @@ public final class PieceDrawing {
     }
 
     private void scores() {
-        piece.slits().forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
+        piece.slits().stream().filter(slit -> !uncut.contains(slit.id()))
+                .forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
         for (Score score : piece.lines()) {
             if (score.fold() != Fold.DECORATIVE && !score.isPinched()) {

@@ -141,8 +141,8 @@ public final class StepDrawing {
 
     private Picture flat(String id, boolean mirrored) {
         SizedDesign.Piece piece = plan.design().piece(id);
-        return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), mirrored, point, Optional.empty(),
-                Optional.of(PieceDrawing.Naming.of(plan)));
+        return PieceDrawing.draw(piece, plan.pieces().get(id).pattern(), plan.uncut(id, step.number()), mirrored, point,
+                Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan)));
     }
 
     private Picture scored(ScoreSetup setup) {

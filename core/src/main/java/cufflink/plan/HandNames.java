@@ -4,8 +4,11 @@ import cufflink.design.SizedDesign;
 import cufflink.score.ScoreSetup;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -23,6 +26,23 @@ final class HandNames {
 
     static HandNames of(Workings plan, StepSubject first, StepSubject subject) {
         return new HandNames(names(plan, subject), names(plan, first));
+    }
+
+    /** The cut-outs and slits of a piece that a step makes. */
+    static Set<String> cuts(Workings plan, RunStep step, String piece) {
+        Set<String> cuts = new LinkedHashSet<>();
+        for (StepSubject subject : step.subjects()) {
+            if (subject instanceof StepSubject.OfPiece of && of.piece().equals(piece)) {
+                HandNames names = of(plan, step.subject(), subject);
+                Set<String> told = step.readings().stream().map(Reading::id).collect(Collectors.toSet());
+                SizedDesign.Piece cut = plan.design().piece(piece);
+                Stream.concat(cut.cutOuts().stream().map(SizedDesign.CutOut::id),
+                        cut.slits().stream().map(SizedDesign.Slit::id))
+                        .filter(id -> told.contains(names.called(id)) || told.contains(names.called(id + " 1")))
+                        .forEach(cuts::add);
+            }
+        }
+        return cuts;
     }
 
     /** What stands in the step for an id of its own. */

@@ -21,9 +21,11 @@ import cufflink.stack.ClosedStack;
 import cufflink.words.Message;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A project, worked out.
@@ -131,6 +133,14 @@ public record Plan(Workings workings, List<Check> checks, List<RunStep> run, Lis
             posed.obstacle().ifPresent(faults::add);
         });
         return List.copyOf(faults);
+    }
+
+    /** What of a piece's cut-outs and slits is cut only after a step: it is still closed there. */
+    public Set<String> uncut(String piece, int step) {
+        Set<String> uncut = new LinkedHashSet<>();
+        run.stream().filter(later -> later.number() > step)
+                .forEach(later -> uncut.addAll(HandNames.cuts(workings, later, piece)));
+        return uncut;
     }
 
     /** The worst verdict. */

@@ -7,6 +7,7 @@ import cufflink.check.Verdict;
 import cufflink.cut.Along;
 import cufflink.cut.CutJob;
 import cufflink.cut.CutPiece;
+import cufflink.cut.GrainCost;
 import cufflink.cut.GuillotinePlanner;
 import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
@@ -35,16 +36,21 @@ import cufflink.words.CheckWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 
 /** The one door: works a project out. */
 public final class Planner {
+    /** Grams per square metre from which card may crack in a fold across its fibres (common practice). */
+    private static final double HEAVY = 200;
     private static final LayoutPlanner LAYOUTS = new TrimmerThenKnife(new GuillotinePlanner());
 
     private final Project project;
@@ -125,7 +131,7 @@ public final class Planner {
         Project project = workings.project();
         List<Check> checks = Checker
                 .check(new CheckSubject(workings.posed(), workings.glued(), workings.scores(),
-                        workings.layout(), into(project), project.tools(), project.step()));
+                        workings.layout(), across(workings), into(project), project.tools(), project.step()));
         List<RunStep> run = RunSheet.of(workings);
         return new Plan(workings, rehearsed(workings, checks, run), run, notices);
     }
@@ -145,6 +151,17 @@ public final class Planner {
                 Optional.empty());
         all.add(faults.isEmpty() ? all.size() : 0, check);
         return all;
+    }
+
+    /** Heavy card cracks where it is folded across its fibres. */
+    private static Set<String> across(Workings workings) {
+        Project project = workings.project();
+        Set<String> heavy = workings.design().pieces().stream()
+                .filter(piece -> project.paper(piece).weight().gramsPerSquareMetre() >= HEAVY)
+                .map(SizedDesign.Piece::id).collect(Collectors.toCollection(LinkedHashSet::new));
+        heavy.retainAll(GrainCost.piecesAcross(
+                new Planner(project).job(workings.design(), workings.mats()), workings.layout()));
+        return heavy;
     }
 
     private static Optional<CheckSubject.Into> into(Project project) {

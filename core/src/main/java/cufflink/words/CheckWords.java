@@ -2,6 +2,10 @@ package cufflink.words;
 
 /** What the judges found: one sentence each, and what to do about it. */
 public enum CheckWords implements Code {
+    ACROSS_THE_GRAIN("Folded across the grain, heavy card may crack: {pieces}.",
+            "Score its folds twice, or let the layout heed the grain, under Tools."),
+    ACROSS_THE_GRAIN_ALL_THE_SAME("Folded across the grain, heavy card may crack: {pieces}.",
+            "Score its folds twice. To lie along the grain it would take more paper."),
     SCORE_BEYOND_BOARD("Score {score} lies {at} from the nearer end; the board is {board} wide.",
             "Mark it by hand and score it along a metal rule."),
     SCORE_PAST_BOARD("Score {score} at {at} lies past the end of the board.",

@@ -19,6 +19,8 @@ import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.GrainRule;
+import cufflink.paper.Weight;
+import cufflink.paper.PaperRole;
 import cufflink.paper.NamedSize;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
@@ -132,6 +134,28 @@ class JudgementsTest {
                 Length.ofInches(board), Length.ofInches(1, 8), GrainRule.PREFER));
     }
 
+    /** A whole sheet of card, whose fold runs along its height, and fibres that run along its width. */
+    private static Project across(double weight, GrainRule rule) {
+        Project whole = set("half-fold", "width=4 1/4 in", "height=11 in");
+        Stock card = whole.card();
+        return whole
+                .withPaper(PaperRole.material("card"),
+                        new Stock(card.name(), card.width(), card.height(), Weight.gsm(weight), Optional.empty(),
+                                card.face(), card.back(), false, Stock.Grain.ALONG_WIDTH))
+                .withTools(new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12),
+                        Length.ofInches(1, 8), rule));
+    }
+
+    /** From 200 g/m² on (common practice), and only where the fold lies across. */
+    @Test
+    void lightCard_foldsAcrossItsGrain_withoutAWord() {
+        assertTrue(Plans.plan(across(160, GrainRule.PREFER)).checks().stream()
+                .noneMatch(check -> check.id().equals("grain")));
+        Project turned = across(250, GrainRule.PREFER).withSet("height", "5 in");
+        assertTrue(Plans.plan(turned).checks().stream().noneMatch(check -> check.id().equals("grain")),
+                "laid along it where that takes no more paper");
+    }
+
     private static Arguments row(CheckWords code, Verdict verdict, Project project) {
         return Arguments.of(code, verdict, project);
     }
@@ -149,6 +173,8 @@ class JudgementsTest {
                 row(CheckWords.CROWDED, Verdict.BAD, set("half-fold", "ribs=4", "ribEdges=both", "ribPitch=11/16 in")),
                 row(CheckWords.PIECES_NOT_GIVEN, Verdict.BAD, set("half-fold", "width=6 in")),
                 row(CheckWords.LONGER_THAN_TRIMMER, Verdict.WATCH, onBench(half, 5, 12)),
+                row(CheckWords.ACROSS_THE_GRAIN, Verdict.WATCH, across(250, GrainRule.IGNORE)),
+                row(CheckWords.ACROSS_THE_GRAIN_ALL_THE_SAME, Verdict.WATCH, across(250, GrainRule.PREFER)),
                 row(CheckWords.SCORE_BEYOND_BOARD, Verdict.BAD, onBench(half, 12, 1)),
                 row(CheckWords.SCORE_PAST_BOARD, Verdict.WATCH, onBench(gate, 12, 5)),
                 row(CheckWords.SCORES_BEYOND_BOARD, Verdict.BAD, set("rosette", "diameter=12 in")),
