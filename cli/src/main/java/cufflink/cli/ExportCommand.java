@@ -32,7 +32,8 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
     /** Options that are not those of a plan. */
-    private static final Set<String> OWN = Set.of("--to", "--out", "--page", "--derivations");
+    private static final Set<String> OWN = Set.of("--to", "--out", "--page", "--derivations",
+            "--templates");
 
     @Spec
     private CommandSpec spec;
@@ -57,6 +58,8 @@ final class ExportCommand implements Callable<Integer> {
 
     @Option(names = "--derivations", description = "List how every figure came about.")
     private boolean derivations;
+    @Option(names = "--templates", description = "Add every piece true to size.")
+    private boolean templates;
 
     private Outcome<Plan> plan() {
         DesignLibrary library = DesignLibrary.builtIn();
@@ -86,7 +89,7 @@ final class ExportCommand implements Callable<Integer> {
             HandOutOptions usual = HandOutOptions.on(paper);
             NamedSize size = usual.page();
             for (Path written : Exporter.export(plan.value().get(), to, out,
-                    new HandOutOptions(size, derivations, true))) {
+                    new HandOutOptions(size, derivations, templates))) {
                 spec.commandLine().getOut().println(written);
             }
             return Main.GOOD;

@@ -169,7 +169,8 @@ public final class PieceDrawing {
         List<String> pinched = piece.scores().stream().filter(Score::isPinched).map(Score::id)
                 .toList();
         for (Hinge hinge : pattern.hinges()) {
-            if (pinched.contains(hinge.crease())) {
+            if (pinched.contains(hinge.crease()) || !hinge.folds() && piece.slits().stream()
+                    .anyMatch(slit -> slit.joint() && slit.id().equals(hinge.crease()))) {
                 continue;
             }
             Fold fold = mirrored ? hinge.fold().seenFromBehind() : hinge.fold();

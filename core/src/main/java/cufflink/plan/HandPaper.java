@@ -15,8 +15,11 @@ import org.locationtech.jts.geom.LineSegment;
  * kept as the piece lies flat with its up face up, x right and y down from its top left corner, millimetres.
  */
 final class HandPaper {
-    /** A line that is pressed into it, as it is seen on the face that lies up in the piece. */
-    record Crease(LineSegment at, Fold fold) {
+    /**
+     * A line that is pressed into it, as it is seen on the face that lies up in the piece; it may lie so far off,
+     * millimetres.
+     */
+    record Crease(LineSegment at, Fold fold, double slack) {
     }
 
     /** A hole, or what is cut away round a shape; its edge may lie so far off, millimetres. */
@@ -86,10 +89,11 @@ final class HandPaper {
     }
 
     /** Presses a line into the paper as it lies on the board for a setup; places from the board's top left corner. */
-    void score(String id, LineSegment onBoard, Fold seen, ScoreSetup setup, boolean behind) {
+    void score(String id, Crease onBoard, ScoreSetup setup, boolean behind) {
         scored.add(id);
-        creases.add(new Crease(new LineSegment(fromBoard(onBoard.p0, setup), fromBoard(onBoard.p1, setup)),
-                behind ? seen.seenFromBehind() : seen));
+        creases.add(new Crease(
+                new LineSegment(fromBoard(onBoard.at().p0, setup), fromBoard(onBoard.at().p1, setup)),
+                behind ? onBoard.fold().seenFromBehind() : onBoard.fold(), onBoard.slack()));
     }
 
     /**

@@ -40,17 +40,38 @@ public final class VirtualHands {
     /** What a pencil and a rule may miss, millimetres, where a number is not rounded. */
     private static final double SHARP = 0.1;
     private static final int ROUND = 32;
+    /** What is off to both sides is further off in all. */
+    private static final double MITRE = 1.5;
     /** Shares of a side at which outlines are compared. */
     private static final double FINE = 0.2;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private final Workings plan;
     private final List<Message> faults = new ArrayList<>();
-    /** What was cut from sheets, by label, each as wide and high as it came off the trimmer. */
-    private final Map<String, List<double[]>> blanks = new HashMap<>();
+    /** What was cut from sheets, by label, as it came off the trimmer. */
+    private final Map<String, List<Blank>> blanks = new HashMap<>();
     private final Map<String, HandPaper> papers = new LinkedHashMap<>();
+    /** By piece: how far its sides may be off. */
+    private final Map<String, Double> off = new HashMap<>();
     /** What is done once: layers cut and glued, joints, parts, ribbons. */
     private final Set<String> done = new HashSet<>();
+
+    /** A rectangle; each way it may be off by so much, millimetres. */
+    private record Blank(double width, double height, double slack) {
+        Blank turned() {
+            return new Blank(height, width, slack);
+        }
+
+        /** What lies between the fence and the blade, or beyond. */
+        Blank cut(boolean upright, double at, double off, boolean near) {
+            return new Blank(!upright ? width : near ? at : width - at, upright ? height : near ? at : height - at,
+                    slack + off);
+        }
+
+        boolean is(Length wide, Length high, double more) {
+            return isNear(width, wide, slack + more) && isNear(height, high, slack + more);
+        }
+    }
 
     private VirtualHands(Workings plan) {
         this.plan = plan;
@@ -83,7 +104,12 @@ public final class VirtualHands {
 
     /** How far a number may be off: half a division where it is rounded to one. */
     private double slack(Reading reading) {
-        return reading.rounded() ? plan.project().step().length().toMillimetres() / 2 + SHARP : SHARP;
+        return reading.rounded() ? rounded() : SHARP;
+    }
+
+    /** How far a number may be off that is rounded to a division of the ruler. */
+    private double rounded() {
+        return plan.project().step().length().toMillimetres() / 2 + SHARP;
     }
 
     private String label(String piece) {
@@ -95,16 +121,22 @@ public final class VirtualHands {
         if (!papers.containsKey(piece)) {
             SizedDesign.Piece wanted = plan.design().piece(piece);
             List<CutPart> parts = CutPart.of(plan.project(), wanted);
-            double[] blank = blanks.getOrDefault(parts.get(0).label(), List.of()).stream().findFirst().orElse(null);
-            if (blank == null || parts.size() > 1 || wanted.from().isPresent()) {
+            Optional<Blank> blank = blank(parts.get(0));
+            if (blank.isEmpty() || parts.size() > 1 || wanted.from().isPresent()) {
                 fault(HandWords.NOT_THERE.of("piece", wanted.label(), "step", step.number()));
                 return Optional.empty();
             }
             // The hands lay it as the picture shows it: its longer side where the plan has it.
-            boolean turned = !isNear(blank[0], wanted.width().length(), slack(wanted));
-            papers.put(piece, new HandPaper(blank[turned ? 1 : 0], blank[turned ? 0 : 1]));
+            Blank lying = isNear(blank.get().width(), wanted.width().length(), blank.get().slack() + slack(wanted))
+                    ? blank.get() : blank.get().turned();
+            papers.put(piece, new HandPaper(lying.width(), lying.height()));
+            off.put(piece, lying.slack());
         }
         return Optional.of(papers.get(piece));
+    }
+
+    private Optional<Blank> blank(CutPart part) {
+        return blanks.getOrDefault(part.label(), List.of()).stream().findFirst();
     }
 
     private static boolean isNear(double there, Length wanted, double slack) {
@@ -141,23 +173,21 @@ public final class VirtualHands {
 
         @Override
         public Void sheet(StepSubject.OfSheet sheet) {
-            Map<String, double[]> parts = new HashMap<>();
-            parts.put(CutList.SHEET, new double[] {sheet.layout().stock().width().toMillimetres(),
-                sheet.layout().stock().height().toMillimetres()});
+            Map<String, Blank> parts = new HashMap<>();
+            parts.put(CutList.SHEET, new Blank(sheet.layout().stock().width().toMillimetres(),
+                    sheet.layout().stock().height().toMillimetres(), 0));
             List<CutList.Line> lines = CutList.of(sheet.layout());
             for (CutList.Line line : lines) {
-                double[] part = parts.remove(line.part());
+                Blank part = parts.remove(line.part());
                 Optional<Reading> reading = reading("cut " + line.cut().number());
                 if (part == null || reading.isEmpty()) {
                     fault(HandWords.NO_SUCH_CUT.of("cut", line.cut().number(), "step", step.number()));
                     continue;
                 }
                 double at = reading.get().length().toMillimetres();
-                int side = line.cut().upright() ? 0 : 1;
-                double[] near = part.clone();
-                double[] far = part.clone();
-                near[side] = at;
-                far[side] -= at;
+                double off = reading.get().rounded() ? rounded() : 0;
+                Blank near = part.cut(line.cut().upright(), at, off, true);
+                Blank far = part.cut(line.cut().upright(), at, off, false);
                 parts.put(line.near().name(), near);
                 parts.put(line.far().name(), far);
                 line.near().pieces().forEach(piece -> gives(piece, near, sheet.alike()));
@@ -170,9 +200,9 @@ public final class VirtualHands {
             return null;
         }
 
-        private void gives(String piece, double[] size, int count) {
+        private void gives(String piece, Blank blank, int count) {
             for (int i = 0; i < count; i++) {
-                blanks.computeIfAbsent(piece, key -> new ArrayList<>()).add(size);
+                blanks.computeIfAbsent(piece, key -> new ArrayList<>()).add(blank);
             }
         }
 
@@ -210,7 +240,10 @@ public final class VirtualHands {
             double at = reading.get().length().toMillimetres();
             double from = position.full() ? 0 : position.from().toMillimetres();
             double to = position.full() ? paper.along(setup) : position.to().toMillimetres();
-            paper.score(position.score(), new LineSegment(at, from, at, to), reading.get().fold().get(), setup, behind);
+            boolean onRuler = position.full() || plan.project().step().has(position.from())
+                    && plan.project().step().has(position.to());
+            paper.score(position.score(), new HandPaper.Crease(new LineSegment(at, from, at, to),
+                    reading.get().fold().get(), onRuler ? slack(reading.get()) : rounded()), setup, behind);
         }
 
         private void score(HandPaper paper, ScoreSetup setup, Slant slant, boolean behind) {
@@ -226,7 +259,8 @@ public final class VirtualHands {
             LineSegment line = slant.part().map(part -> new LineSegment(
                     marked.pointAlong(part.start().toMillimetres() / marked.getLength()),
                     marked.pointAlong(part.end().toMillimetres() / marked.getLength()))).orElse(marked);
-            paper.score(slant.score(), line, from.get().fold().get(), setup, behind);
+            paper.score(slant.score(), new HandPaper.Crease(line, from.get().fold().get(), rounded() / MITRE), setup,
+                    behind);
         }
 
         private Coordinate mark(Slant.Mark mark, Reading reading, HandPaper paper) {
@@ -306,14 +340,16 @@ public final class VirtualHands {
             List<CutPart> parts = CutPart.of(plan.project(), piece);
             double end = 0;
             for (int i = 0; i < parts.size(); i++) {
-                double[] blank = blanks.getOrDefault(parts.get(i).label(), List.of()).stream().findFirst().orElse(null);
+                Optional<Blank> blank = blank(parts.get(i));
                 Optional<Reading> place = i == 0 ? Optional.empty() : reading(piece.id() + " lap " + i);
-                if (blank == null || i > 0 && place.isEmpty()) {
+                if (blank.isEmpty() || i > 0 && place.isEmpty()) {
                     fault(HandWords.NOT_THERE.of("piece", parts.get(i).label(), "step", step.number()));
                     return;
                 }
                 double start = place.map(reading -> reading.length().toMillimetres()).orElse(0.0);
-                double length = isNear(blank[0], parts.get(i).width(), slack(piece)) ? blank[0] : blank[1];
+                double length = isNear(blank.get().width(), parts.get(i).width(), blank.get().slack() + slack(piece))
+                        ? blank.get().width() : blank.get().height();
+                off.merge(piece.id(), blank.get().slack(), Math::max);
                 if (start > end + SHARP) {
                     fault(HandWords.GAP.of("piece", piece.label(), "step", step.number()));
                 }
@@ -530,17 +566,14 @@ public final class VirtualHands {
 
     /** As many of it as there are copies, each of its size whichever way it lay on the sheet. */
     private void cut(CutPart part, double slack) {
-        List<double[]> there = blanks.getOrDefault(part.label(), List.of());
+        List<Blank> there = blanks.getOrDefault(part.label(), List.of());
         if (there.size() != plan.project().copies()) {
             fault(HandWords.WRONG_COUNT.of("piece", part.label(), "wanted", plan.project().copies(), "count",
                     there.size()));
         }
-        for (double[] size : there) {
-            boolean fits = isNear(size[0], part.width(), slack) && isNear(size[1], part.height(), slack)
-                    || isNear(size[1], part.width(), slack) && isNear(size[0], part.height(), slack);
-            if (!fits) {
-                fault(HandWords.WRONG_SIZE.of("piece", part.label()));
-            }
+        if (!there.stream().allMatch(blank -> blank.is(part.width(), part.height(), slack)
+                || blank.turned().is(part.width(), part.height(), slack))) {
+            fault(HandWords.WRONG_SIZE.of("piece", part.label()));
         }
     }
 
@@ -554,14 +587,14 @@ public final class VirtualHands {
             }
             return;
         }
-        if (!isNear(paper.width(), piece.width().length(), slack(piece))
-                || !isNear(paper.height(), piece.height().length(), slack(piece))) {
+        double slack = off.getOrDefault(piece.id(), 0.0) + slack(piece);
+        if (!isNear(paper.width(), piece.width().length(), slack)
+                || !isNear(paper.height(), piece.height().length(), slack)) {
             fault(HandWords.WRONG_SIZE.of("piece", piece.label()));
         }
-        double slack = plan.project().step().length().toMillimetres() / 2 + 2 * SHARP;
         for (Score score : wanted) {
             if (paper.creases().stream().noneMatch(crease -> crease.fold() == score.fold()
-                    && isAlong(crease.at(), line(score.line()), isSlanting(score) ? slack : SHARP * 2))) {
+                    && isAlong(crease.at(), line(score.line()), MITRE * crease.slack() + SHARP))) {
                 fault(HandWords.CREASE_ELSEWHERE.of("crease", score.id(), "piece", piece.label()));
             }
         }
@@ -573,10 +606,6 @@ public final class VirtualHands {
         if (paper.folds() + 1 < plan.pieces().get(piece.id()).stages().size()) {
             fault(HandWords.NOT_FOLDED_AT_ALL.of("piece", piece.label()));
         }
-    }
-
-    private static boolean isSlanting(Score score) {
-        return !score.line().x1().equals(score.line().x2()) && !score.line().y1().equals(score.line().y2());
     }
 
     private static LineSegment line(SizedDesign.Line line) {
@@ -596,13 +625,13 @@ public final class VirtualHands {
         List<CutOut> wanted = piece.cutOuts().stream().filter(cut -> !Triangles.isDiagonal(piece, cut)).toList();
         for (CutOut cut : wanted) {
             Geometry shape = Openings.of(cut);
-            if (paper.holes().stream().noneMatch(hole -> differ(hole.shape(), shape) < 1.5 * hole.slack() + SHARP)) {
+            if (paper.holes().stream().noneMatch(hole -> differ(hole.shape(), shape) < MITRE * hole.slack() + SHARP)) {
                 fault(HandWords.HOLE_ELSEWHERE.of("hole", cut.id(), "piece", piece.label()));
             }
         }
         for (Slit slit : piece.slits()) {
             LineSegment line = line(slit.line());
-            if (paper.slits().stream().noneMatch(cut -> isAlong(cut.at(), line, cut.slack() + SHARP))) {
+            if (paper.slits().stream().noneMatch(cut -> isAlong(cut.at(), line, MITRE * cut.slack() + SHARP))) {
                 fault(HandWords.HOLE_ELSEWHERE.of("hole", slit.id(), "piece", piece.label()));
             }
         }

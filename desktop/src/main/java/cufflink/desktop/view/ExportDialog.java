@@ -52,7 +52,6 @@ public final class ExportDialog extends Dialog<Path> {
         format.setValue(Exporter.Format.PDF);
         format.setConverter(new Words<>(value -> value.name() + ": " + value.words()));
         page.setValue(plan.project().unit() == LengthUnit.INCH ? "Letter" : "A4");
-        templates.setSelected(true);
         place.setId("export-place");
         place.setPrefColumnCount(34);
         place.setText(usualPlace(folder).toString());

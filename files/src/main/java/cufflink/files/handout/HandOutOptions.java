@@ -11,8 +11,8 @@ import cufflink.paper.PublishedSizes;
  * @param templates   whether every piece follows true to size
  */
 public record HandOutOptions(NamedSize page, boolean derivations, boolean templates) {
-    /** On the named page, with templates and without derivations. */
+    /** On the named page, without templates and derivations. */
     public static HandOutOptions on(String page) {
-        return new HandOutOptions(PublishedSizes.named(NamedSize.Kind.SHEET, page).orElseThrow(), false, true);
+        return new HandOutOptions(PublishedSizes.named(NamedSize.Kind.SHEET, page).orElseThrow(), false, false);
     }
 }

@@ -2,342 +2,198 @@ package cufflink.files.handout;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
-import cufflink.cut.LayoutMessages;
-import cufflink.design.Fixing;
 import cufflink.design.Measures;
-import cufflink.design.Ornament;
-import cufflink.design.SizedDesign;
 import cufflink.drawing.CardDrawing;
 import cufflink.drawing.Picture;
-import cufflink.drawing.PictureTurn;
-import cufflink.drawing.PieceDrawing;
-import cufflink.drawing.RulerDrawing;
-import cufflink.drawing.Shape;
-import cufflink.drawing.SheetDrawing;
-import cufflink.drawing.StepDrawing;
-import cufflink.drawing.View;
-import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.PaperRole;
-import cufflink.plan.CutPart;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import cufflink.plan.StepSubject;
-import cufflink.score.ScoreSetup;
-import cufflink.stack.SoftWay;
-import cufflink.words.Vocabulary;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.locationtech.jts.geom.Envelope;
 
 /**
- * Lays the hand-out of a plan: picture and facts, cut list with the sheets, score list with a ruler drawing for each
- * setup, layers, fold diagrams, glue order, checks, the derivations on request, and template pages true to size.
+ * Lays the hand-out of a plan on as few pages as can be read at arm's length: the finished card and what it measures,
+ * the cut list with the sheets, a score list with a ruler for each setup, layers, folds, glue, the checks that matter;
+ * then, if asked, how every figure came about, and template pages true to size.
  */
 public final class HandOutWriter {
-    private static final double TEXT = 11;
+    /** Pages of one sheet. */
+    private static final int SHEET = 2;
+    /** How large everything is set, 1 for text of 9.4 points; the smallest is still read at arm's length. */
+    private static final double SMALL = 0.8;
+    private static final double GOOD = 0.88;
+    private static final double[] LARGER = {1.15, 1.06, 0.97, GOOD};
 
     private final Plan plan;
     private final HandOutOptions options;
     private final LengthFormat format;
+    private final double size;
     private PageFlow flow;
 
-    private HandOutWriter(Plan plan, HandOutOptions options) {
+    private HandOutWriter(Plan plan, HandOutOptions options, double size) {
         this.plan = plan;
         this.options = options;
         this.format = plan.format();
+        this.size = size;
     }
 
-    /** The PDF. */
+    /** The PDF: as large as it may be on as few pages as a good size takes, or a small one if those are too many. */
     public static byte[] write(Plan plan, HandOutOptions options) {
+        int wanted = pages(plan, options, GOOD);
+        wanted = wanted > SHEET ? Math.min(wanted, pages(plan, options, SMALL)) : wanted;
+        double size = SMALL;
+        for (double larger : LARGER) {
+            if (pages(plan, options, larger) <= wanted) {
+                size = larger;
+                break;
+            }
+        }
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(plan.project().name());
             document.getDocumentInformation().setCreator("Cufflink");
-            new HandOutWriter(plan, options).write(document);
+            new HandOutWriter(plan, options, size).write(document, true);
             return Typesetter.bytes(document);
         } catch (IOException fault) {
             throw new UncheckedIOException(fault);
         }
     }
 
-    private void write(PDDocument document) throws IOException {
+    /** How many pages the instructions take in a size, without what is added if asked. */
+    private static int pages(Plan plan, HandOutOptions options, double size) {
+        try (PDDocument trial = new PDDocument()) {
+            return new HandOutWriter(plan, options, size).write(trial, false);
+        } catch (IOException fault) {
+            throw new UncheckedIOException(fault);
+        }
+    }
+
+    private int write(PDDocument document, boolean whole) throws IOException {
         String foot = plan.project().name() + ", " + plan.design().definition().title()
-                + ". Closed size, cut list and scores belong together: do not mix hand-outs.";
-        try (PageFlow pages = new PageFlow(document, new Typesetter(document), options.page().width(),
+                + ". Sizes and scores belong together: do not mix hand-outs.";
+        try (PageFlow opened = new PageFlow(document, new Typesetter(document), options.page().width(),
                 options.page().height(), foot)) {
-            flow = pages;
+            flow = opened;
             front();
-            for (Phase phase : Phase.values()) {
-                write(phase);
+            flow.columns(2);
+            HandOutLists lists = new HandOutLists(plan, flow, size);
+            HandOutSteps steps = new HandOutSteps(plan, flow, size);
+            lists.cuts();
+            lists.scores(steps);
+            for (Phase phase : List.of(Phase.MAT, Phase.PUNCH, Phase.FOLD, Phase.GLUE)) {
+                steps.write(phase);
             }
-            if (options.derivations()) {
-                derivations();
+            checks(steps);
+            if (whole) {
+                more();
             }
-            if (options.templates()) {
-                new TemplatePages(plan, flow).write();
-            }
+            return flow.pages();
         }
     }
 
-    private void write(Phase phase) throws IOException {
-        switch (phase) {
-            case CUT -> cutList();
-            case SCORE -> scoreList();
-            case MAT, PUNCH, FOLD, GLUE -> pictured(phase);
-            case CHECK -> {
-                pages();
-                checks();
-            }
+    private void more() throws IOException {
+        if (options.derivations()) {
+            derivations();
+        }
+        if (options.templates()) {
+            flow.columns(1);
+            new TemplatePages(plan, flow).write();
         }
     }
 
+    /** What it is, how it looks, how large it is, and what the maker chose. */
     private void front() throws IOException {
-        flow.title(plan.project().name());
-        flow.text(plan.design().definition().title() + ". " + plan.design().definition().head().about() + ".", TEXT, 0,
-                false);
-        flow.skip(14);
-        double box = 170;
-        Optional<Picture> closed = CardDrawing.draw(plan, 0.4);
-        if (closed.isPresent()) {
-            double scale = Math.min(box / closed.get().width(), box / closed.get().height());
-            flow.picture(closed.get(), 0, scale);
-        }
+        double text = 9.6 * size;
+        double box = 132 * size;
+        flow.title(plan.project().name(), 21 * size);
         double top = flow.y();
-        facts(box + 28);
-        flow.skip(Math.max(0, box + 8 - (top - flow.y())));
-        if (plan.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD)) {
-            flow.text("Something does not work yet: read the checks before you cut.", TEXT, 0, true);
+        Optional<Picture> card = CardDrawing.draw(plan, 0.4);
+        double indent = 0;
+        if (card.isPresent()) {
+            double scale = Math.min(box / card.get().width(), box / card.get().height());
+            flow.picture(CardDrawing.draw(plan, 0.8 / scale).orElseThrow(), 0, scale);
+            indent = card.get().width() * scale + 20;
         }
-        if (!plan.project().notes().isBlank()) {
-            flow.heading("Notes", 20);
-            flow.text(plan.project().notes(), TEXT, 0, false);
-        }
-    }
-
-    private void facts(double indent) throws IOException {
         if (plan.size().isPresent()) {
-            String thick = plan.workings().standing().isPresent() ? ""
-                    : ", " + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().orElseThrow().thickness())
-                            + " thick";
-            flow.text(plan.size().get().sentence() + thick, 15, indent, true);
+            flow.text(plan.size().get().sentence() + thick(), 14 * size, indent, true);
         }
-        flow.skip(6);
+        flow.text(plan.design().definition().title() + ". " + plan.design().definition().head().about() + ".", text,
+                indent, false);
         flow.text("Copies: " + plan.project().copies() + ". Sheets: " + plan.layout().sheets().size() + ". Ruler: "
-                + plan.project().step().label() + ".", TEXT, indent, false);
-        // What parts come to stands in the cut list; how, with the other derivations.
-        for (Measures.Sized sized : plan.measures().shown()) {
-            if (plan.design().parts().stream().noneMatch(part -> part.has(sized.definition().name()))) {
-                flow.text(sized.definition().label() + ": " + sized.text(format), TEXT, indent, false);
-            }
+                + plan.project().step().label() + ".", text, indent, false);
+        flow.skip(4);
+        flow.text(chosen(), text, indent, false);
+        if (!plan.project().notes().isBlank()) {
+            flow.skip(4);
+            flow.text(plan.project().notes(), text, indent, true);
         }
+        if (plan.checks().stream().anyMatch(check -> check.verdict() == Verdict.BAD)) {
+            flow.skip(4);
+            flow.text("Something does not work yet: read the checks before you cut.", text * 1.1, indent, true);
+        }
+        flow.skip(Math.max(0, (card.isPresent() ? box : 0) - (top - flow.y())));
     }
 
-    private void cutList() throws IOException {
-        flow.heading(Phase.CUT.heading(), 60);
-        double[] columns = {0, 40, 230, 380};
-        flow.row(List.of("Cut", "Piece", "Size", "From"), columns, TEXT, true);
-        int copies = plan.project().copies();
-        for (SizedDesign.Piece piece : plan.design().pieces()) {
-            for (CutPart part : CutPart.of(plan.project(), piece)) {
-                flow.row(List.of(copies + " ×", part.label(), format.size(part.width(), part.height()),
-                        plan.project().paper(piece.material()).name()), columns, TEXT, false);
-            }
-        }
-        for (var mat : plan.mats()) {
-            List<CutPart> parts = CutPart.of(plan.project(), plan.design(), mat);
-            for (CutPart part : parts) {
-                flow.row(List.of(copies + " ×", part.label(),
-                        parts.size() > 1 ? format.size(part.width(), part.height()) : mat.form().text(format),
-                        plan.project().paper(PaperRole.layer(mat.layer())).name()), columns, TEXT, false);
-            }
-        }
-        for (SoftWay way : plan.workings().soft()) {
-            flow.row(List.of(copies + " ×", way.soft().label(), format.text(way.length()),
-                    way.soft().strand().material() + ", " + format.text(way.soft().strand().width()) + " wide"),
-                    columns, TEXT, false);
-        }
-        for (Fixing fixing : plan.design().fixings()) {
-            flow.row(List.of(copies + " ×", fixing.label(), "", fixing.kind().word()), columns, TEXT, false);
-        }
-        for (Ornament ornament : plan.design().ornaments()) {
-            flow.row(List.of(copies + " ×", ornament.label(),
-                    ornament.form().text(format),
-                    ornament.form().shape().word() + ", an ornament"), columns, TEXT, false);
-        }
-        flow.text("Guard down, fingers behind it. Tick each sheet when it is cut.", 9.5, 0, false);
-        flow.skip(8);
-        sheets();
+    private String thick() {
+        return plan.workings().standing().isPresent() || plan.stack().isEmpty() ? ""
+                : ", " + LengthFormat.of(LengthUnit.MILLIMETRE).text(plan.stack().get().thickness()) + " thick";
     }
 
-    private void sheets() throws IOException {
-        double column = flow.width() / 3;
-        int place = 0;
-        for (RunStep step : steps(Phase.CUT)) {
-            if (!(step.subject() instanceof StepSubject.OfSheet subject)) {
-                continue;
-            }
-            double width = subject.layout().stock().width().toMillimetres();
-            double height = subject.layout().stock().height().toMillimetres();
-            double scale = Math.min((column - 16) / width, 190 / height);
-            if (place % 3 == 0) {
-                flow.ensure(230);
-            }
-            Picture sheet = SheetDrawing.draw(subject.layout(), 0, "#FFFFFF", format, 0.75 / scale);
-            flow.picture(sheet, place % 3 * column, scale);
-            flow.textAt(step.title(), 9.5, flow.left() + place % 3 * column,
-                    flow.pageHeight() - flow.y() + height * scale + 13);
-            place++;
-            if (place % 3 == 0) {
-                flow.skip(222);
-            }
-        }
-        if (place % 3 != 0) {
-            flow.skip(222);
-        }
-        for (RunStep step : steps(Phase.CUT)) {
-            flow.text(step.title() + ". " + Vocabulary.sentences(step.subject() instanceof StepSubject.OfSheet subject
-                    ? Stream.concat(LayoutMessages.cuts(subject.layout(), format).stream(),
-                            LayoutMessages.diagonals(subject.layout()).stream()).toList()
-                    : step.told()), 10, 0, false);
-            flow.skip(3);
-        }
+    /** What can be set, and is: what follows from it stands in the lists. */
+    private String chosen() {
+        return plan.measures().shown().stream().filter(sized -> sized.definition().canBeSet())
+                .filter(sized -> plan.design().parts().stream().noneMatch(part -> part.has(sized.definition().name())))
+                .map(sized -> sized.definition().label() + " " + sized.text(format))
+                .collect(Collectors.joining("  ·  "));
     }
 
-    private List<RunStep> steps(Phase phase) {
-        return plan.run().stream().filter(step -> step.phase() == phase).toList();
-    }
-
-    private void scoreList() throws IOException {
-        if (plan.scores().isEmpty()) {
-            return;
-        }
-        flow.heading(Phase.SCORE.heading(), 150);
-        for (RunStep step : steps(Phase.SCORE)) {
-            if (!(step.subject() instanceof StepSubject.OfScores scored)) {
-                before(step);
-                continue;
-            }
-            ScoreSetup setup = scored.setup();
-            SizedDesign.Piece piece = plan.design().piece(setup.piece());
-            DoubleFunction<Picture> drawn = setup.slants().isEmpty() ? point -> ruler(piece, setup, point)
-                    : point -> StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.TILTED, true), point);
-            wide(step, drawn);
-            for (Reading reading : step.readings()) {
-                flow.tickBox(12);
-                flow.text(reading.text(format) + "   " + reading.label(), 12.5, 18, true);
-            }
-            flow.skip(8);
-        }
-    }
-
-    /** What lies over a whole piece is made and glued on before that is scored. */
-    private void before(RunStep step) throws IOException {
-        flow.ensure(60);
-        flow.text(step.title(), 12.5, 0, true);
-        flow.text(step.text(), TEXT, 0, false);
-        for (Reading reading : step.readings()) {
-            flow.tickBox(12);
-            flow.text(reading.text(format) + "   " + reading.label(), 12.5, 18, true);
-        }
-        flow.skip(8);
-    }
-
-    private Picture ruler(SizedDesign.Piece piece, ScoreSetup setup, double point) {
-        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(), setup.mirrored(), point,
-                Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan)));
-        Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
-        List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
-        List<Shape> shapes = new ArrayList<>(lying.shapes());
-        shapes.addAll(RulerDrawing.draw(plan.project().step(), false, lying.width(), pins, point));
-        shapes.addAll(RulerDrawing.pins(setup.positions(), -1, format, point));
-        Envelope bounds = new Envelope(lying.bounds());
-        bounds.expandToInclude(-4 * point, -(RulerDrawing.depth() + 6) * point);
-        return new Picture(bounds, point, shapes);
-    }
-
-    /** Steps with a picture beside each. */
-    private void pictured(Phase phase) throws IOException {
-        List<RunStep> steps = steps(phase);
-        if (steps.isEmpty()) {
-            return;
-        }
-        flow.heading(phase.heading(), 130);
-        double side = 118;
-        for (RunStep step : steps) {
-            flow.ensure(side + 14);
-            flow.skip(8);
-            double top = flow.y();
-            Picture picture = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.6);
-            double scale = Math.min(side / picture.width(), (side - 8) / picture.height());
-            Picture fitted = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.8 / scale);
-            flow.picture(fitted, 0, Math.min(side / fitted.width(), (side - 8) / fitted.height()));
-            flow.text(step.number() + ". " + step.title(), 12.5, side + 20, true);
-            flow.text(step.text(), TEXT, side + 20, false);
-            for (Reading reading : step.readings()) {
-                flow.text(reading.text(format) + "   " + reading.label(), 12, side + 20, true);
-            }
-            if (!step.caution().isEmpty()) {
-                flow.text(step.caution(), 9.5, side + 20, false);
-            }
-            flow.skip(Math.max(0, side - (top - flow.y())));
-        }
-    }
-
-    /** All pages of what is leafed through. */
-    private void pages() throws IOException {
-        for (RunStep step : steps(Phase.CHECK)) {
+    /** Bad ones and those to watch; the good ones are counted. */
+    private void checks(HandOutSteps steps) throws IOException {
+        double text = 9.4 * size;
+        flow.heading(Phase.CHECK.heading(), 12.5 * size, 40);
+        for (RunStep step : steps.of(Phase.CHECK)) {
             if (step.subject() instanceof StepSubject.OfPages) {
-                wide(step, point -> StepDrawing.draw(plan, step, StepDrawing.Moment.done(), point));
+                steps.write(step);
+            } else {
+                flow.text(step.text(), text, 0, false);
             }
         }
-    }
-
-    /** A step with its picture under it, as wide as the sheet allows. */
-    private void wide(RunStep step, DoubleFunction<Picture> drawn) throws IOException {
-        Picture first = drawn.apply(0.5);
-        double scale = Math.min(flow.width() / first.width(), 190 / first.height());
-        Picture fitted = drawn.apply(1 / scale);
-        double fits = Math.min(flow.width() / fitted.width(), scale);
-        flow.ensure(fitted.height() * fits + 60);
-        flow.text(step.title(), 12.5, 0, true);
-        flow.text(step.text(), TEXT, 0, false);
-        flow.skip(10);
-        flow.picture(fitted, 0, fits);
-        flow.skip(fitted.height() * fits + 4);
-    }
-
-    private void checks() throws IOException {
-        flow.heading(Phase.CHECK.heading(), 40);
+        flow.skip(3);
         for (Check check : plan.checks()) {
-            flow.row(
-                    List.of(check.verdict().word(),
-                            check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy())),
-                    new double[] {0, 50}, 10.5, false);
+            if (check.verdict() != Verdict.GOOD) {
+                flow.row(List.of(check.verdict().word(),
+                        check.text() + (check.remedy().isEmpty() ? "" : " " + check.remedy())),
+                        new double[] {0, 42 * size}, text, false);
+            }
         }
-        flow.text(
-                "The instructions of your tools' makers and local rules go first; posting sizes and prices are the "
-                        + "operator's to say.",
-                9.5, 0, false);
+        long good = plan.checks().stream().filter(check -> check.verdict() == Verdict.GOOD).count();
+        flow.text(good == 1 ? "1 check holds." : good + " checks hold.", text, 0, true);
+        flow.skip(5);
+        String cautions = Stream.concat(plan.run().stream().map(RunStep::caution).filter(caution -> !caution.isEmpty())
+                .distinct(),
+                Stream.of("The instructions of your tools' makers and local rules go first; posting sizes "
+                        + "and prices are the operator's to say."))
+                .collect(Collectors.joining(" "));
+        flow.text(cautions, 8.4 * size, 0, false);
     }
 
     private void derivations() throws IOException {
-        flow.heading("How every figure came about", 40);
+        flow.heading("How every figure came about", 12.5 * size, 40);
         for (Measures.Sized sized : plan.measures().shown()) {
-            flow.text(sized.derivation().text(format), 10, 0, false);
+            flow.text(sized.derivation().text(format), 9 * size, 0, false);
         }
         for (RunStep step : plan.run()) {
             for (Reading reading : step.readings()) {
                 if (!reading.how().isEmpty() && step.phase() != Phase.CUT) {
-                    flow.text(reading.how(), 10, 0, false);
+                    flow.text(reading.how(), 9 * size, 0, false);
                 }
             }
         }

@@ -69,14 +69,14 @@ public final class JobHandOut {
     }
 
     private void write() throws IOException {
-        flow.title(content.name());
+        flow.title(content.name(), 24);
         for (String line : content.made()) {
             flow.text(line, TEXT, 0, false);
         }
         flow.skip(6);
         flow.text(content.headline(), 13, 0, true);
         if (!content.purchases().isEmpty()) {
-            flow.heading("To buy", 40);
+            flow.heading("To buy", 14, 40);
             for (Purchase purchase : content.purchases()) {
                 String spare = purchase.spare() > 0 ? ", " + purchase.spare() + " of them spare" : "";
                 flow.text(purchase.count() + " × " + purchase.stock().name() + ", "
@@ -85,12 +85,12 @@ public final class JobHandOut {
             }
         }
         if (!content.strands().isEmpty()) {
-            flow.heading("Ribbon and string", 40);
+            flow.heading("Ribbon and string", 14, 40);
             for (String line : content.strands()) {
                 flow.text(line, TEXT, 0, false);
             }
         }
-        flow.heading("Cut", BOX);
+        flow.heading("Cut", 14, BOX);
         for (Map.Entry<JobSheet, Integer> kind : kinds().entrySet()) {
             sheet(kind.getKey(), kind.getValue());
         }

@@ -12,9 +12,15 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
-/** Fills pages from the top down: headings, text, rows and pictures, a new page when one is full. Sizes in points. */
+/**
+ * Fills pages from the top down, in columns if asked: headings, text, rows and pictures, a new column and then a new
+ * page when one is full. Sizes in points.
+ */
 final class PageFlow implements AutoCloseable {
-    private static final double MARGIN = 42;
+    private static final double MARGIN = 36;
+    private static final double GUTTER = 18;
+    /** From one line of a paragraph to the next, in its size. */
+    private static final double LEADING = 1.32;
     private static final double FOOT = 40;
 
     private final PDDocument document;
@@ -25,6 +31,9 @@ final class PageFlow implements AutoCloseable {
     private PDPageContentStream stream;
     private double y;
     private int pages;
+    private int columns = 1;
+    private int column;
+    private double columnTop;
 
     PageFlow(PDDocument document, Typesetter type, Length width, Length height, String foot) throws IOException {
         this.document = document;
@@ -43,6 +52,8 @@ final class PageFlow implements AutoCloseable {
         stream = new PDPageContentStream(document, page);
         pages++;
         y = paper.getHeight() - MARGIN;
+        column = 0;
+        columnTop = y;
         ink(Ink.SOFT_TEXT);
         type.set(stream, CufflinkFonts.TEXT, 8.5, MARGIN, FOOT - 14, foot);
         String number = "page " + pages;
@@ -50,12 +61,25 @@ final class PageFlow implements AutoCloseable {
                 paper.getWidth() - MARGIN - type.width(CufflinkFonts.TEXT, 8.5, number), FOOT - 14, number);
     }
 
-    double width() {
-        return paper.getWidth() - 2 * MARGIN;
+    /** From here down so many columns, on this page and those that follow. */
+    void columns(int count) {
+        columns = count;
+        column = 0;
+        columnTop = y;
     }
 
+    int pages() {
+        return pages;
+    }
+
+    /** Of a column. */
+    double width() {
+        return (paper.getWidth() - 2 * MARGIN - (columns - 1) * GUTTER) / columns;
+    }
+
+    /** Of the column that is being filled. */
     double left() {
-        return MARGIN;
+        return MARGIN + column * (width() + GUTTER);
     }
 
     /** Height left on this page. */
@@ -72,7 +96,12 @@ final class PageFlow implements AutoCloseable {
     }
 
     void ensure(double height) throws IOException {
-        if (room() < height) {
+        if (room() >= height) {
+            return;
+        } else if (column + 1 < columns) {
+            column++;
+            y = columnTop;
+        } else {
             newPage();
         }
     }
@@ -82,28 +111,31 @@ final class PageFlow implements AutoCloseable {
         stream.setStrokingColor(Color.decode(ink.colour()));
     }
 
-    void title(String text) throws IOException {
-        ink(Ink.TEXT);
-        y -= 22;
-        type.set(stream, CufflinkFonts.TITLE, 24, MARGIN, y, text);
-        y -= 8;
+    /** In as many lines as it takes. */
+    void title(String text, double size) throws IOException {
+        for (String line : type.lines(CufflinkFonts.TITLE, size, width(), text)) {
+            ink(Ink.TEXT);
+            y -= size * 1.1;
+            type.set(stream, CufflinkFonts.TITLE, size, left(), y, line);
+        }
+        y -= size / 3;
     }
 
     /** A heading that stays with at least {@code keep} points of what follows. */
-    void heading(String text, double keep) throws IOException {
-        ensure(34 + keep);
-        y -= 26;
+    void heading(String text, double size, double keep) throws IOException {
+        ensure(size * 2.4 + keep);
+        y -= size * 1.7;
         ink(Ink.TEXT);
-        type.set(stream, CufflinkFonts.TITLE, 14, MARGIN, y, text);
-        y -= 5;
+        type.set(stream, CufflinkFonts.TITLE, size, left(), y, text);
+        y -= size * 0.35;
         rule();
     }
 
     private void rule() throws IOException {
         stream.setStrokingColor(Color.decode(Ink.MAT.colour()));
         stream.setLineWidth(0.6f);
-        stream.moveTo((float) MARGIN, (float) y);
-        stream.lineTo((float) (paper.getWidth() - MARGIN), (float) y);
+        stream.moveTo((float) left(), (float) y);
+        stream.lineTo((float) (left() + width()), (float) y);
         stream.stroke();
         y -= 4;
     }
@@ -112,47 +144,67 @@ final class PageFlow implements AutoCloseable {
     void text(String text, double size, double indent, boolean bold) throws IOException {
         CufflinkFonts face = bold ? CufflinkFonts.BOLD : CufflinkFonts.TEXT;
         for (String line : type.lines(face, size, width() - indent, text)) {
-            ensure(size * 1.6);
-            y -= size * 1.45;
+            ensure(size * LEADING * 1.1);
+            y -= size * LEADING;
             ink(Ink.TEXT);
-            type.set(stream, face, size, MARGIN + indent, y, line);
+            type.set(stream, face, size, left() + indent, y, line);
+        }
+    }
+
+    /** How high a paragraph is. */
+    double height(String text, double size, double indent, boolean bold) throws IOException {
+        return text.isEmpty() ? 0 : type.lines(bold ? CufflinkFonts.BOLD : CufflinkFonts.TEXT, size, width() - indent,
+                text).size() * size * LEADING;
+    }
+
+    /** Short texts one beside the other, each with a small square to tick before it, in as many lines as they take. */
+    void ticks(List<String> texts, double size, double indent) throws IOException {
+        double x = indent;
+        double box = size * 0.8;
+        boolean first = true;
+        for (String text : texts) {
+            double wide = box * 1.5 + type.width(CufflinkFonts.BOLD, size, text) + size;
+            if (first || x + wide > width() + size) {
+                ensure(size * 1.6);
+                y -= size * 1.5;
+                x = indent;
+                first = false;
+            }
+            ink(Ink.TEXT);
+            stream.setLineWidth(0.8f);
+            stream.addRect((float) (left() + x), (float) (y - size * 0.08), (float) box, (float) box);
+            stream.stroke();
+            type.set(stream, CufflinkFonts.BOLD, size, left() + x + box * 1.5, y, text);
+            x += wide;
         }
     }
 
     /**
-     * A row of a table; {@code columns} are the columns' starts, the first cell is bold if asked. Long cells are
+     * A row of a table; {@code starts} are where its cells begin, the first cell is bold if asked. Long cells are
      * broken.
      */
-    void row(List<String> cells, double[] columns, double size, boolean bold) throws IOException {
+    void row(List<String> cells, double[] starts, double size, boolean bold) throws IOException {
         double tallest = 0;
         for (int i = 0; i < cells.size(); i++) {
             tallest = Math.max(tallest,
-                    type.lines(CufflinkFonts.TEXT, size, cellWidth(columns, i), cells.get(i)).size());
+                    type.lines(CufflinkFonts.TEXT, size, cellWidth(starts, i), cells.get(i)).size());
         }
-        ensure(tallest * size * 1.4 + 6);
+        ensure(tallest * size * LEADING + 4);
         double top = y;
         for (int i = 0; i < cells.size(); i++) {
             CufflinkFonts face = bold ? CufflinkFonts.BOLD : CufflinkFonts.TEXT;
             double line = top;
-            for (String part : type.lines(face, size, cellWidth(columns, i), cells.get(i))) {
-                line -= size * 1.4;
+            for (String part : type.lines(face, size, cellWidth(starts, i), cells.get(i))) {
+                line -= size * LEADING;
                 ink(Ink.TEXT);
-                type.set(stream, face, size, MARGIN + columns[i], line, part);
+                type.set(stream, face, size, left() + starts[i], line, part);
             }
         }
-        y = top - tallest * size * 1.4 - 4;
+        y = top - tallest * size * LEADING - 2;
     }
 
-    private double cellWidth(double[] columns, int column) {
-        return (column + 1 < columns.length ? columns[column + 1] : width()) - columns[column] - 8;
-    }
-
-    /** A small square to tick, at the left of the next text. */
-    void tickBox(double size) throws IOException {
-        stream.setStrokingColor(Color.decode(Ink.TEXT.colour()));
-        stream.setLineWidth(0.8f);
-        stream.addRect((float) MARGIN, (float) (y - size * 1.45), (float) (size * 0.85), (float) (size * 0.85));
-        stream.stroke();
+    private double cellWidth(double[] starts, int cell) {
+        return (cell + 1 < starts.length ? starts[cell + 1] : width()) - starts[cell] - 6;
     }
 
     /** Small squares to tick, one beside the other, in as many lines as they take. */
@@ -162,15 +214,18 @@ final class PageFlow implements AutoCloseable {
         stream.setLineWidth(0.8f);
         for (int i = 0; i < count; i++) {
             y -= i % across == 0 ? size * 1.6 : 0;
-            stream.addRect((float) (MARGIN + indent + i % across * size * 1.5), (float) y, (float) size, (float) size);
+            stream.addRect((float) (left() + indent + i % across * size * 1.5), (float) y, (float) size, (float) size);
             stream.stroke();
         }
         y -= 4;
     }
 
-    /** A picture with its top left corner at x points from the margin and the flow's height; the flow does not move. */
+    /**
+     * A picture with its top left corner at x points from the column's edge and the flow's height; the flow does not
+     * move.
+     */
     void picture(Picture picture, double x, double scale) throws IOException {
-        new PicturePainter(stream, type, images).paint(picture, MARGIN + x, y, scale);
+        new PicturePainter(stream, type, images).paint(picture, left() + x, y, scale);
     }
 
     /** A picture at an absolute place, y from the page's top. */
