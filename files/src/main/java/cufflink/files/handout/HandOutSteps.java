@@ -8,10 +8,12 @@ import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import java.io.IOException;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /** Steps of the run sheet, each with a small picture beside its words and numbers. */
 final class HandOutSteps {
+    /** Of what stays together, points. */
+    private static final double MOST = 400;
+
     private final Plan plan;
     private final PageFlow flow;
     private final double text;
@@ -34,28 +36,49 @@ final class HandOutSteps {
         if (steps.isEmpty()) {
             return;
         }
-        flow.heading(phase.heading(), text * 1.33, box);
+        // A heading stays with its first step.
+        flow.heading(phase.heading(), text * 1.33, height(steps.get(0)));
         for (RunStep step : steps) {
             write(step);
         }
     }
 
+    private double indent() {
+        return box + 10;
+    }
+
+    private static String title(RunStep step) {
+        return step.number() + ". " + step.title();
+    }
+
+    private Picture picture(RunStep step, double point) {
+        return StepDrawing.draw(plan, step, StepDrawing.Moment.done(), point);
+    }
+
+    private double scale(Picture picture) {
+        return Math.min(box / picture.width(), box / picture.height());
+    }
+
+    /** Of words and picture, at most what any column has. */
+    private double height(RunStep step) throws IOException {
+        double words = flow.height(title(step), text * 1.1, indent(), true)
+                + flow.height(step.text(), text, indent(), false) + flow.height(numbers(step), text, indent(), true);
+        Picture picture = picture(step, 0.6);
+        return Math.min(Math.max(words, picture.height() * scale(picture)) + 9, MOST);
+    }
+
     /** The step with its picture, both in one column. */
     void write(RunStep step) throws IOException {
-        double indent = box + 10;
-        String title = step.number() + ". " + step.title();
+        double indent = indent();
         String numbers = numbers(step);
-        double words = flow.height(title, text * 1.1, indent, true) + flow.height(step.text(), text, indent, false)
-                + flow.height(numbers, text, indent, true);
-        Picture picture = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.6);
-        double scale = Math.min(box / picture.width(), box / picture.height());
-        double high = picture.height() * scale;
-        flow.ensure(Math.min(Math.max(words, high) + 9, 400));
+        double scale = scale(picture(step, 0.6));
+        flow.ensure(height(step));
         flow.skip(5);
         double top = flow.y();
-        Picture fitted = StepDrawing.draw(plan, step, StepDrawing.Moment.done(), 0.7 / scale);
-        flow.picture(fitted, 0, Math.min(box / fitted.width(), box / fitted.height()));
-        flow.text(title, text * 1.1, indent, true);
+        Picture fitted = picture(step, 0.7 / scale);
+        double high = fitted.height() * scale(fitted);
+        flow.picture(fitted, 0, scale(fitted));
+        flow.text(title(step), text * 1.1, indent, true);
         flow.text(step.text(), text, indent, false);
         if (!numbers.isEmpty()) {
             flow.text(numbers, text, indent, true);
@@ -63,11 +86,18 @@ final class HandOutSteps {
         flow.skip(Math.max(0, high + 4 - (top - flow.y())));
     }
 
+    /** What several numbers are of is said once. */
     private String numbers(RunStep step) {
-        return step.readings().stream().map(this::number).collect(Collectors.joining("; "));
-    }
-
-    private String number(Reading reading) {
-        return reading.label() + ": " + reading.text(plan.format());
+        StringBuilder all = new StringBuilder();
+        String last = "";
+        for (Reading reading : step.readings()) {
+            int colon = reading.label().indexOf(": ");
+            String of = colon < 0 ? "" : reading.label().substring(0, colon + 2);
+            all.append(all.isEmpty() ? "" : "; ").append(of.equals(last) ? "" : of)
+                    .append(reading.label().substring(of.length())).append(of.isEmpty() ? ": " : " ")
+                    .append(reading.text(plan.format()));
+            last = of;
+        }
+        return all.toString();
     }
 }
