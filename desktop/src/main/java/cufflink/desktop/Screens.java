@@ -5,6 +5,7 @@ import cufflink.design.Ornament;
 import cufflink.desktop.store.Background;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
+import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
@@ -67,7 +68,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final JobPlace jobPlace;
     private StashScreen stashScreen;
     private Screen shown;
-    private RulerStep ruler = RulerStep.SIXTEENTH_INCH;
+    private RulerStep ruler;
     private Workspace work;
     private Path file;
     private BenchScreen bench;
@@ -85,6 +86,10 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
         this.jobPlace = new JobPlace(this, store, stash);
+        ShelfMemory memory = store.shelf();
+        ShelfMemory.Left left = memory.read(papers());
+        this.ruler = left.ruler();
+        shelfWork.goOn(left.wanted(), memory::keep);
         HeldKeys.countOnce(scene, stage);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTextSizeKey);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::onTableKey);

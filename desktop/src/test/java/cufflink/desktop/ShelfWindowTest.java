@@ -4,8 +4,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.design.BuiltInDesigns;
+import cufflink.measure.RulerStep;
+import cufflink.paper.Contents;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -59,5 +64,20 @@ class ShelfWindowTest extends WindowDriver {
         press(KeyCode.ENTER);
         waitFor(() -> robot.lookup(".bench-screen").tryQuery().isPresent());
         assertEquals("belly-band", app.screens().work().plan().design().definition().id());
+    }
+
+    /** The ruler, the ticks and what it should hold are as they were left, at the next start too. */
+    @Test
+    void shelf_isAsItWasLeft() throws TimeoutException {
+        robot.interact(() -> robot.lookup("#shelf-ruler").<ComboBox<RulerStep>>query().setValue(RulerStep.MILLIMETRE));
+        robot.interact(() -> robot.lookup("#shelf-holds").<ComboBox<Optional<Contents>>>query()
+                .setValue(Optional.of(Contents.GIFT_CARD)));
+        robot.interact(() -> robot.lookup("A4").<CheckBox>query().fire());
+        end();
+        start();
+        assertEquals(RulerStep.MILLIMETRE, robot.lookup("#shelf-ruler").<ComboBox<RulerStep>>query().getValue());
+        assertEquals(Optional.of(Contents.GIFT_CARD),
+                robot.lookup("#shelf-holds").<ComboBox<Optional<Contents>>>query().getValue());
+        assertTrue(robot.lookup("A4").<CheckBox>query().isSelected());
     }
 }

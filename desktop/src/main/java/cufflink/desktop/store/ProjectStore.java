@@ -80,6 +80,11 @@ public final class ProjectStore implements AutoCloseable {
         return new JobStore(folder.resolve("jobs"), saver, onFailure);
     }
 
+    /** How the shelf was left, kept beside the projects and saved by the same thread. */
+    public ShelfMemory shelf() {
+        return new ShelfMemory(folder, saver);
+    }
+
     /** Writes now; for "save as" and the demo. */
     public void write(Project project, Path file) throws IOException {
         ProjectWriter.write(project, file);

@@ -30,6 +30,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -135,6 +136,7 @@ public final class ShelfWork {
     private final List<DesignDefinition> designs;
     private final AtomicInteger current = new AtomicInteger();
     private Wanted lately = Wanted.ANYTHING;
+    private BiConsumer<RulerStep, Wanted> keep = (ruler, wanted) -> {};
     /** These three are the background's own; {@code worked} counts what had to be planned. */
     private int worked;
     private final Map<Project, Outcome<Plan>> plans = new LinkedHashMap<>();
@@ -168,6 +170,12 @@ public final class ShelfWork {
         return uses;
     }
 
+    /** Begins where the shelf was left; {@code kept} is told whenever it is looked at anew. */
+    public void goOn(Wanted left, BiConsumer<RulerStep, Wanted> kept) {
+        lately = left;
+        keep = kept;
+    }
+
     /** What was looked for last. */
     public Wanted lately() {
         return lately;
@@ -180,6 +188,7 @@ public final class ShelfWork {
      */
     public void look(RulerStep ruler, Wanted wanted, List<Project> projects, Listener listener) {
         lately = wanted;
+        keep.accept(ruler, wanted);
         int own = current.incrementAndGet();
         List<String> made = projects.stream().map(project -> project.design().id()).toList();
         List<DesignDefinition> ordered = designs.stream()
