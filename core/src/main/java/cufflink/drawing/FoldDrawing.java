@@ -100,8 +100,11 @@ public final class FoldDrawing {
         Stock stock = scene.papers().get(ref.piece());
         List<Shape> paper = new ArrayList<>();
         String colour = seen == Face.OUTSIDE ? stock.face() : stock.back();
-        List<Spot> outline = lifted.ring(ref).stream().map(this::spot).toList();
-        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(panel.outline(), motion, lift),
+        Optional<Polygon> whole = Optional.ofNullable(scene.whole().get(ref));
+        List<Spot> outline = whole.map(closed -> Outlines.corners(closed.getExteriorRing()).stream()
+                .map(corner -> lifted.at(ref, corner)).toList()).orElseGet(() -> lifted.ring(ref)).stream()
+                .map(this::spot).toList();
+        paper.add(new Shape.Area(ref.toString(), Ink.PAPER, outline, holes(whole.orElse(panel.outline()), motion, lift),
                 shaded(colour, seen, motion),
                 Optional.of(Colours.isLight(colour) ? Ink.PAPER_EDGE : Ink.DARK_PAPER_EDGE)));
         paper.addAll(print(pattern, panel, ref, stock, seen));

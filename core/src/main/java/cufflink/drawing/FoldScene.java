@@ -1,10 +1,13 @@
 package cufflink.drawing;
 
+import cufflink.crease.Openings;
+import cufflink.crease.RobustOverlay;
 import cufflink.design.CreaseRef;
 import cufflink.design.Fold;
 import cufflink.design.Held;
 import cufflink.design.Page;
 import cufflink.design.PanelRef;
+import cufflink.design.SizedDesign;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Point3;
 import cufflink.fold.SpreadState;
@@ -23,7 +26,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.Polygon;
 
 /**
  * What is to be drawn of folded paper.
@@ -37,10 +42,11 @@ import org.locationtech.jts.geom.LineSegment;
  * @param marked creases that are drawn as "now"
  * @param top    by panel: degrees by which the top of a pattern on its outside is turned from the top of the piece
  * @param pages  sides of pages, whose names stand on them
+ * @param whole  outlines of panels in which something is cut only later
  */
 public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<String, Stock> papers, List<MatLayer> mats,
         Map<Integer, Stock> layers, Trim trim, Set<CreaseRef> marked, Map<PanelRef, Integer> top,
-        List<Page.Side> pages) {
+        List<Page.Side> pages, Map<PanelRef, Polygon> whole) {
     /** How far layers are set apart, and how much a whole stack may swell, millimetres. */
     private static final double APART = 0.5;
     private static final double STACK = 6;
@@ -88,6 +94,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         marked = Ordered.set(marked);
         top = Ordered.map(top);
         pages = List.copyOf(pages);
+        whole = Ordered.map(whole);
     }
 
     /**
@@ -105,7 +112,7 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return new FoldScene(spread.state(), LayerLift.of(spread.state(), flat, order, APART, STACK), papers,
                 plan.mats(), layers, new Trim(List.of(), List.of(), spread.spines(), Map.of(), Rib.of(plan)), Set.of(),
                 tops(plan),
-                plan.design().sidesOfPages());
+                plan.design().sidesOfPages(), Map.of());
     }
 
     /** Where the top of the closed card lies for each panel as its piece lies flat. */
@@ -129,11 +136,31 @@ public record FoldScene(FoldedState state, Map<PanelRef, Double> lift, Map<Strin
         return new FoldScene(state, lift, papers, mats, layers,
                 new Trim(on, SoftSpan.of(stacked, state), trim.spines(), LayerColours.ornaments(plan),
                         trim.ribs()),
-                marked, top, pages);
+                marked, top, pages, whole);
+    }
+
+    /**
+     * The same while a piece is folded: some cut-outs, by their ids, are still closed, and of the layers only those are
+     * on that lie over a whole piece.
+     */
+    FoldScene before(SizedDesign.Piece piece, Set<String> cuts) {
+        Map<PanelRef, Polygon> closed = new HashMap<>(whole);
+        state.assembly().pattern(piece.id()).panels().forEach(panel -> {
+            Geometry outline = panel.outline();
+            for (SizedDesign.CutOut cut : piece.cutOuts()) {
+                outline = cuts.contains(cut.id()) && !cut.outside() ? RobustOverlay.union(outline,
+                        RobustOverlay.intersection(Openings.of(cut), panel.outline().getEnvelope())) : outline;
+            }
+            if (outline instanceof Polygon polygon && !polygon.equals(panel.outline())) {
+                closed.put(new PanelRef(piece.id(), panel.id()), polygon);
+            }
+        });
+        List<MatLayer> on = mats.stream().filter(mat -> mat.on().isWhole()).toList();
+        return new FoldScene(state, lift, papers, on, layers, trim, marked, top, pages, closed);
     }
 
     /** The same with creases marked. */
     public FoldScene marking(Set<CreaseRef> creases) {
-        return new FoldScene(state, lift, papers, mats, layers, trim, creases, top, pages);
+        return new FoldScene(state, lift, papers, mats, layers, trim, creases, top, pages, whole);
     }
 }

@@ -1,6 +1,7 @@
 package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
+import cufflink.crease.Openings;
 import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -11,6 +12,7 @@ import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import cufflink.plan.GlueScene;
+import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
 import cufflink.plan.Slanting;
@@ -206,12 +208,19 @@ public final class StepDrawing {
                 && step.readings().get(moment.reading()).id().equals(id);
     }
 
+    /** A layer before it is cut through together with what it lies on. */
+    private Polygon uncut(MatLayer layer) {
+        SizedDesign.Piece piece = plan.design().piece(layer.on().on().piece());
+        return plan.uncut(piece.id(), step.number()).isEmpty() ? layer.outline()
+                : Openings.closed(layer.outline(), piece);
+    }
+
     private Picture laid(List<MatLayer> layers) {
         List<Shape> shapes = new ArrayList<>();
         Envelope bounds = new Envelope();
         AffineTransformation lying = LayerDrawing.lying(plan, layers.get(0));
         for (MatLayer layer : layers) {
-            Polygon outline = (Polygon) lying.transform(layer.outline());
+            Polygon outline = (Polygon) lying.transform(uncut(layer));
             bounds.expandToInclude(outline.getEnvelopeInternal());
             String colour = plan.project().paper(PaperRole.layer(layer.layer())).face();
             shapes.add(new Shape.Area(layer.on().on() + " " + layer.layer(), Ink.MAT, Outlines.spots(outline),
@@ -244,8 +253,9 @@ public final class StepDrawing {
         List<Shape> shapes = new ArrayList<>();
         for (MatLayer layer : layers.layers()) {
             String colour = plan.project().paper(PaperRole.layer(layer.layer())).face();
-            Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(layer.outline()),
-                    Outlines.openings(layer.outline()), Optional.of(colour), Optional.of(Ink.CUT));
+            Polygon outline = uncut(layer);
+            Shape.Area mat = new Shape.Area("mat", Ink.MAT, Outlines.spots(outline), Outlines.openings(outline),
+                    Optional.of(colour), Optional.of(Ink.CUT));
             shapes.add(mirrored ? mat.moved(spot -> mirror(spot, flat)) : mat);
             if (layer.layer() == 1) {
                 Shape.Area glue = new Shape.Area("mat", Ink.GLUE, mat.corners(), mat.holes(), Optional.empty(),
@@ -270,8 +280,13 @@ public final class StepDrawing {
      * there.
      */
     public static Optional<FoldScene> foldScene(Plan plan, FoldStage stage, double share) {
-        return stage.motion().at(share).value().map(
-                state -> FoldScene.of(plan, state, stage.after(), stage.order()).marking(stage.motion().changing()));
+        int last = plan.run().stream().filter(step -> step.phase() == Phase.FOLD).mapToInt(RunStep::number).max()
+                .orElse(0);
+        String piece = stage.step().piece();
+        return stage.motion().at(share).value()
+                .map(state -> FoldScene.of(plan, state, stage.after(), stage.order())
+                        .before(plan.design().piece(piece), plan.uncut(piece, last))
+                        .marking(stage.motion().changing()));
     }
 
     /** The unfolded piece of a fold step, with the creases of the step marked. */

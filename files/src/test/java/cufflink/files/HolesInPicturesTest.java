@@ -3,6 +3,8 @@ package cufflink.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.PanelRef;
+import cufflink.drawing.FoldScene;
 import cufflink.drawing.Shape;
 import cufflink.drawing.StepDrawing;
 import cufflink.plan.Phase;
@@ -79,5 +81,21 @@ class HolesInPicturesTest {
             assertEquals(List.of(), List.copyOf(plan.uncut(piece, step.number())));
         });
         assertTrue(!through.isEmpty());
+    }
+
+    /** While it is folded the notch is closed, and the layer that will be glued on later is not there. */
+    @Test
+    void folded_itIsAsItIsOnTheTable() {
+        Plan plan = Plans.plan(Plans.project("m-fold-holder").withMats(Plans.project("m-fold-holder").mats()
+                .withLayers(1)));
+        RunStep fold = plan.run().stream().filter(step -> step.phase() == Phase.FOLD).findFirst().orElseThrow();
+        FoldScene scene = StepDrawing.foldScene(plan, ((StepSubject.OfFold) fold.subject()).stage(), 0.3)
+                .orElseThrow();
+        assertEquals(List.of(), scene.mats());
+        PanelRef front = new PanelRef("base", "front");
+        double closed = scene.whole().get(front).getArea();
+        double open = plan.pieces().get("base").pattern().panel("front").orElseThrow().outline().getArea();
+        assertTrue(closed > open + 100, closed + " and " + open);
+        assertEquals(scene.whole().get(front).getEnvelope().getArea(), closed, 1e-6);
     }
 }
