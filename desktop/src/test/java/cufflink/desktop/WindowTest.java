@@ -198,6 +198,22 @@ class WindowTest extends WindowDriver {
         assertFalse(robot.lookup(".chip-bad").tryQuery().isPresent());
     }
 
+    /** What holds is one line, told in full on request; what does not is always told. */
+    @Test
+    void goodChecks_areOneLine_untilTheyAreAskedFor() throws TimeoutException {
+        choose("overlapping-gate");
+        Hyperlink holds = robot.lookup("#good-checks").query();
+        assertEquals("✓ " + work().plan().checks().size() + " checks hold", holds.getText());
+        long shown = robot.lookup(".check").queryAll().stream().filter(row -> row.getParent().isVisible()).count();
+        assertEquals(0, shown);
+        robot.interact(holds::fire);
+        assertEquals(work().plan().checks().size(),
+                robot.lookup(".check").queryAll().stream().filter(row -> row.getParent().isVisible()).count());
+        type("underlap", "1 in");
+        type("cover", "3 in");
+        assertTrue(robot.lookup(".check .check-bad").tryQuery().isPresent());
+    }
+
     @Test
     void tableView_goesOnWithOneKey_andComesBack() throws TimeoutException {
         choose("m-fold-holder");

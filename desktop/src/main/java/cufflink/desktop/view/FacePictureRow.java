@@ -83,13 +83,18 @@ final class FacePictureRow {
         });
     }
 
-    /** The picture, or none; nothing after the dialog has been told what is wrong. */
-    Optional<Optional<FacePicture>> read() {
-        if (picture.isEmpty()) {
-            return Optional.of(Optional.empty());
+    /** Whether its size is understood; otherwise the dialog has been told what is wrong. */
+    boolean isUnderstood() {
+        if (picture.isEmpty() || LengthFormat.of(unit).text(picture.get().width()).equals(wide.getText())) {
+            return true;
         }
-        return dialog.size("Picture of it", wide, unit).map(size -> Optional.of(
-                LengthFormat.of(unit).text(picture.get().width()).equals(wide.getText()) ? picture.get()
-                        : picture.get().wide(size)));
+        Optional<Length> size = dialog.size("Picture of it", wide, unit);
+        size.ifPresent(wanted -> picture = picture.map(found -> found.wide(wanted)));
+        return size.isPresent();
+    }
+
+    /** The picture as wide as the field said when it was understood last; none if there is none. */
+    Optional<FacePicture> picture() {
+        return picture;
     }
 }

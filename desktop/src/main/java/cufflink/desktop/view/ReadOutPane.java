@@ -9,6 +9,7 @@ import cufflink.plan.Plan;
 import cufflink.plan.Reading;
 import cufflink.plan.Remedies;
 import cufflink.plan.RunStep;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.Hyperlink;
@@ -26,6 +27,7 @@ final class ReadOutPane extends VBox {
     private final Consumer<String> focusMeasure;
     private final VBox step = new VBox();
     private final VBox checks = new VBox();
+    private boolean goodTold;
     private final Fractions why = new Fractions("", "why");
 
     /** {@code focusMeasure} brings the keyboard to a measure. */
@@ -88,8 +90,28 @@ final class ReadOutPane extends VBox {
         return box;
     }
 
+    /** What is wrong or to be watched; what holds is one line, which tells all of it if it is asked to. */
     private void showChecks() {
-        checks.getChildren().setAll(work.plan().checks().stream().map(this::check).toList());
+        checks.getChildren().setAll(work.plan().checks().stream().filter(check -> check.verdict() != Verdict.GOOD)
+                .map(this::check).toList());
+        List<HBox> good = work.plan().checks().stream().filter(check -> check.verdict() == Verdict.GOOD)
+                .map(this::check).toList();
+        if (good.isEmpty()) {
+            return;
+        }
+        Hyperlink holds = new Hyperlink(
+                Verdict.GOOD.mark() + " " + (good.size() == 1 ? "1 check holds" : good.size() + " checks hold"));
+        holds.setId("good-checks");
+        holds.getStyleClass().add("more");
+        VBox told = new VBox();
+        told.getChildren().setAll(good);
+        told.setVisible(goodTold);
+        told.managedProperty().bind(told.visibleProperty());
+        holds.setOnAction(click -> {
+            goodTold = !goodTold;
+            told.setVisible(goodTold);
+        });
+        checks.getChildren().addAll(holds, told);
     }
 
     private HBox check(Check check) {

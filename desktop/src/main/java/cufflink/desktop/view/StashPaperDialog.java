@@ -2,7 +2,6 @@ package cufflink.desktop.view;
 
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.FacePicture;
 import cufflink.paper.Print;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
@@ -67,8 +66,7 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         if (sheets.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Optional<FacePicture>> face = picture.read();
-        if (face.isEmpty()) {
+        if (!picture.isUnderstood()) {
             return Optional.empty();
         }
         Optional<SheetSize> found = measured.getText().isBlank() ? Optional.empty()
@@ -81,7 +79,7 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         }
         Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty()
                 : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
-        Print print = Print.of(swatch.getValue(), twoSided.isSelected()).withPicture(face.get());
+        Print print = Print.of(swatch.getValue(), twoSided.isSelected()).withPicture(picture.picture());
         return Optional.of(new StashPaper(before.id(), paper.get().withPrint(print), found, before.offcut(),
                 sheets.get(), cost, notes.getText().strip()));
     }
