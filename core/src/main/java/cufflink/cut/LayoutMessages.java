@@ -4,9 +4,11 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.Measured;
 import cufflink.words.LayoutWords;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -157,12 +159,17 @@ public final class LayoutMessages {
         return pieces(sheet.placements().stream().flatMap(placement -> placement.labels().stream()).toList());
     }
 
-    /** Labels, each told once with how many there are, in the order in which they come first. */
+    /**
+     * Labels, each told once with how many there are, in the order in which they come first; what only a number tells
+     * apart is told together.
+     */
     public static String pieces(List<String> labels) {
-        return labels.stream()
-                .collect(Collectors.groupingBy(label -> label, LinkedHashMap::new, Collectors.counting()))
-                .entrySet().stream()
-                .map(entry -> LayoutWords.PIECES_OF.of("count", entry.getValue(), "label", entry.getKey()).sentence())
-                .collect(Collectors.joining(", "));
+        Map<String, List<String>> alike = labels.stream()
+                .collect(Collectors.groupingBy(Numbered::without, LinkedHashMap::new, Collectors.toList()));
+        return alike.entrySet().stream()
+                .map(entry -> LayoutWords.PIECES_OF.of("count", entry.getValue().size(), "label",
+                        entry.getValue().stream().distinct().count() == 1 ? entry.getValue().get(0) : entry.getKey())
+                        .sentence())
+                .collect(Collectors.joining("; "));
     }
 }

@@ -4,6 +4,7 @@ import cufflink.design.PanelRef;
 import cufflink.design.PartDefinition;
 import cufflink.design.SizedDesign;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import cufflink.words.Vocabulary;
 import java.util.ArrayList;
@@ -147,7 +148,7 @@ final class AlikeSteps {
         List<Message> told = new ArrayList<>(first.told());
         List<String> labels = together.stream().map(other -> other.owner().orElseThrow().label()).toList();
         told.add(StepWords.DO_WITH.of("parts",
-                Vocabulary.and(labels.stream().map(label -> label.toLowerCase(Locale.ROOT)).toList())));
+                Vocabulary.and(Numbered.runs(labels.stream().map(label -> label.toLowerCase(Locale.ROOT)).toList()))));
         return new RunStep(first.number(), first.phase(),
                 StepWords.TIMES.of("count", together.size(), "title", unnumbered(first.title(), labels.get(0))), told,
                 first.warned(), first.subject(), first.readings(),

@@ -14,6 +14,7 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
 import cufflink.stack.StackLayer;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import cufflink.words.Vocabulary;
 import java.util.ArrayList;
@@ -33,6 +34,8 @@ import org.locationtech.jts.geom.Polygon;
 final class LayerSteps {
     /** Square millimetres below which a layer is not open. */
     private static final double SPECK = 0.5;
+    /** Characters of names that a title takes. */
+    private static final int SHORT = 30;
     /** Corners that are worth marking one by one; more are a curve. */
     private static final int MOST_MARKS = 13;
     /** Millimetres within which a measured length is the one on the ruler. */
@@ -66,8 +69,8 @@ final class LayerSteps {
     }
 
     private static String names(List<Stack> stacks) {
-        return stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT))
-                .collect(Collectors.joining(", "));
+        return String.join(", ", Numbered
+                .runs(stacks.stream().map(stack -> stack.on().label().toLowerCase(Locale.ROOT)).toList()));
     }
 
     static void cut(RunSheet sheet) {
@@ -102,7 +105,8 @@ final class LayerSteps {
         layers.forEach(layer -> readings.addAll(measures(layer)));
         boolean opened = layers.stream().anyMatch(layer -> !openings(layer).isEmpty());
         List<Message> told = new ArrayList<>(List.of(StepWords.STAMP_FIRST.of()));
-        told.add(layers.size() > 1 ? StepWords.PUT_TOGETHER.of("border", border(layers)) : StepWords.LAY_ASIDE.of());
+        told.add(layers.size() > 1 ? StepWords.PUT_TOGETHER.of("border", border(layers))
+                : (alike.size() > 1 ? StepWords.LAY_THEM_ASIDE : StepWords.LAY_ASIDE).of());
         layers.stream().flatMap(layer -> shape(layer).stream()).distinct().forEach(told::add);
         if (opened) {
             told.add(StepWords.CUT_OPENING.of());
@@ -110,7 +114,7 @@ final class LayerSteps {
         if (alike.size() > 1) {
             told.add(StepWords.MAKE_FOR.of("count", alike.size(), "panels", names(alike)));
         }
-        Message title = alike.size() > 1
+        Message title = alike.size() > 1 && names(alike).length() > SHORT
                 ? StepWords.LAYERS_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
                 : StepWords.LAYERS_FOR.of("panel", names(alike));
         sheet.add(title, told, new StepSubject.OfLayers(alike.get(0).on().on(), layers), readings,
@@ -223,11 +227,11 @@ final class LayerSteps {
 
     private void glue(List<Stack> alike) {
         Stack first = alike.get(0);
-        Message title = alike.size() > 1
-                ? StepWords.LAYERS_ON_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
-                : StepWords.LAYERS_ON.of("panel", first.on().label());
-        String places = alike.stream().map(stack -> StepWords.LAYER_PLACE.of("label", stack.on().label(), "face",
-                stack.on().face().word(), "panel", panel(stack)).sentence()).collect(Collectors.joining(", "));
+        Message title = alike.size() == 1 ? StepWords.LAYERS_ON.of("panel", first.on().label())
+                : names(alike).length() > SHORT
+                        ? StepWords.LAYERS_ON_ALIKE.of("count", alike.size(), "panel", names(alike.subList(0, 1)))
+                : StepWords.LAYERS_ON_SEVERAL.of("panels", names(alike));
+        String places = String.join(", ", places(alike));
         List<Message> told = new ArrayList<>();
         told.add(StepWords.GLUE_LAYERS.of("places", places, "border", border(first.layers())));
         alike.stream().flatMap(stack -> patternTop(stack).stream()).distinct().forEach(told::add);
@@ -235,6 +239,23 @@ final class LayerSteps {
                 alike.stream().skip(1)
                         .<StepSubject>map(other -> new StepSubject.OfMounted(other.on().on(), other.layers()))
                         .toList());
+    }
+
+    /** Where each goes; panels that their layers are called after are told together. */
+    private List<String> places(List<Stack> alike) {
+        Map<Face, List<String>> called = new LinkedHashMap<>();
+        List<String> places = new ArrayList<>();
+        for (Stack stack : alike) {
+            if (stack.on().label().equalsIgnoreCase(panel(stack))) {
+                called.computeIfAbsent(stack.on().face(), face -> new ArrayList<>()).add(panel(stack));
+            } else {
+                places.add(StepWords.LAYER_PLACE.of("label", stack.on().label(), "face", stack.on().face().word(),
+                        "panel", panel(stack)).sentence());
+            }
+        }
+        called.forEach((face, panels) -> places.add(StepWords.LAYER_PLACES.of("face", face.word(), "panels",
+                Vocabulary.and(Numbered.runsWithArticles(panels))).sentence()));
+        return places;
     }
 
     private String panel(Stack stack) {

@@ -144,6 +144,7 @@ final class RunSheet {
             LayoutMessages.whole(layout).ifPresent(told::add);
             if (!layout.cuts().isEmpty()) {
                 told.add(layout.settings() == 1 ? StepWords.FENCE_ONCE.of()
+                        : layout.settings() == 2 ? StepWords.FENCE_TWICE.of()
                         : StepWords.FENCE.of("settings", layout.settings()));
             }
             told.addAll(LayoutMessages.diagonals(layout));

@@ -8,6 +8,7 @@ public enum StepWords implements Code {
     CUT_SHEETS_ALIKE("Cut {count} sheets alike: {stock}, {size}."),
     GIVES("It gives {pieces}."),
     FENCE_ONCE("The fence is set once."),
+    FENCE_TWICE("The fence is set twice."),
     FENCE("The fence is set {settings} times."),
     TRIMMER("Guard down, fingers behind it; lock the blade when you leave it."),
     OPEN_AGAIN("Open again what is folded over its place."),
@@ -54,6 +55,7 @@ public enum StepWords implements Code {
     STAMP_FIRST("Stamp, emboss or write on the layers first."),
     PUT_TOGETHER("Then put them together, the largest at the bottom, {border} showing all round."),
     LAY_ASIDE("Lay it aside for gluing."),
+    LAY_THEM_ASIDE("Lay them aside for gluing."),
     TRIANGLE("It is a right triangle: mark the two sides at a right angle and cut from mark to mark."),
     OUTLINE("Cut the rectangle first, mark the corners on it and cut from mark to mark, or trace it from "
             + "the page that shows it true to size."),
@@ -66,8 +68,10 @@ public enum StepWords implements Code {
                     + "a weight: it is scored and folded with it, as one."),
     SCORED_THROUGH("Score through the layers that are on it: press twice."),
     LAYERS_ON("{panel} layers on"),
+    LAYERS_ON_SEVERAL("Layers on: {panels}"),
     LAYERS_ON_ALIKE("{count} layers on: {panel} …"),
     GLUE_LAYERS("Glue the layers: {places}, {border} showing on each side. Keep glue off the score lines."),
+    LAYER_PLACES("on the {face} of {panels}"),
     LAYER_PLACE("“{label}” on the {face} of the {panel}"),
     PATTERN_DOWN("As the piece lies flat, the top of the pattern points down: closed, it stands upright."),
     PATTERN_SIDEWAYS("As the piece lies flat, the top of the pattern points sideways: hold the piece as the card "

@@ -27,6 +27,7 @@ import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
 import cufflink.stack.SoftWay;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.Vocabulary;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -110,7 +111,7 @@ final class HandOutLists {
     /** What only a number tells apart has one name. */
     private static String called(List<String> labels) {
         return labels.size() == 1 ? labels.get(0)
-                : labels.stream().map(label -> label.replaceAll("(?<!layer) \\d+(?= ·|,|$)", "")).distinct()
+                : labels.stream().map(Numbered::without).distinct()
                         .collect(Collectors.joining("; "));
     }
 
