@@ -70,6 +70,13 @@ final class HandNames {
                     .add(piece.id() + " lap " + part.id().substring(part.id().lastIndexOf(' ') + 1)));
         } else if (subject instanceof StepSubject.OfGlue glue) {
             names.addAll(List.of(glue.glue().id() + " x", glue.glue().id() + " y"));
+        } else if (subject instanceof StepSubject.OfTrim trim) {
+            names.addAll(List.of(trim.id() + " x", trim.id() + " y"));
+            plan.design().soft().stream().filter(soft -> soft.id().equals(trim.id())).forEach(soft -> {
+                for (int i = 1; i <= soft.way().size(); i++) {
+                    names.addAll(List.of(soft.id() + " " + i + " x", soft.id() + " " + i + " y"));
+                }
+            });
         }
         return names;
     }

@@ -7,6 +7,7 @@ import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Slit;
+import cufflink.design.Soft;
 import cufflink.fold.FoldStage;
 import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
@@ -495,11 +496,16 @@ public final class VirtualHands {
                 });
             }
             glue.at().filter(at -> at.turn() % 90 == 0).ifPresent(at -> {
-                if (!isPlaced(glue.id() + " x", at.at().x()) || !isPlaced(glue.id() + " y", at.at().y())) {
-                    fault(HandWords.ELSEWHERE.of("what", step.title(), "step", step.number()));
-                }
+                placed(glue.id(), at.at());
             });
             return null;
+        }
+
+        /** A mark on a panel. */
+        private void placed(String id, SizedDesign.Offset at) {
+            if (!isPlaced(id + " x", at.x()) || !isPlaced(id + " y", at.y())) {
+                fault(HandWords.ELSEWHERE.of("what", step.title(), "step", step.number()));
+            }
         }
 
         private boolean isPlaced(String id, Length wanted) {
@@ -523,10 +529,20 @@ public final class VirtualHands {
         public Void trim(StepSubject.OfTrim trim) {
             once("trim " + trim.id(), trim.id());
             paper(trim.panel().piece(), step);
-            if (plan.soft().stream().anyMatch(way -> way.soft().id().equals(trim.id()))
-                    && !done.contains("strand " + trim.id())) {
-                fault(HandWords.NOT_THERE.of("piece", trim.id(), "step", step.number()));
-            }
+            plan.design().fixings().stream().filter(fixing -> fixing.id().equals(trim.id()))
+                    .forEach(fixing -> placed(fixing.id(), fixing.at()));
+            plan.design().soft().stream().filter(soft -> soft.id().equals(trim.id())).forEach(soft -> {
+                if (!done.contains("strand " + soft.id())) {
+                    fault(HandWords.NOT_THERE.of("piece", soft.label(), "step", step.number()));
+                }
+                Set<Object> marked = new HashSet<>();
+                for (int i = 0; i < soft.way().size(); i++) {
+                    Soft.Stay stay = soft.way().get(i);
+                    if (!stay.slides() && marked.add(List.of(stay.panel(), stay.at()))) {
+                        placed(soft.id() + " " + (i + 1), stay.at());
+                    }
+                }
+            });
             return null;
         }
 
@@ -554,7 +570,13 @@ public final class VirtualHands {
         plan.design().glue().stream().filter(glue -> glue.way() != cufflink.design.DesignDefinition.Way.TIED)
                 .forEach(glue -> needed("glued " + glue.id(), glue.said().title()));
         plan.design().puts().forEach(put -> needed("put " + put.part().name(), put.part().label()));
-        plan.soft().stream().map(SoftWay::soft).forEach(soft -> needed("strand " + soft.id(), soft.label()));
+        plan.soft().stream().map(SoftWay::soft).forEach(soft -> {
+            needed("strand " + soft.id(), soft.label());
+            if (!soft.way().isEmpty()) {
+                needed("trim " + soft.id(), soft.label());
+            }
+        });
+        plan.design().ornaments().forEach(ornament -> needed("trim " + ornament.id(), ornament.label()));
         plan.design().fixings().forEach(fixing -> needed("trim " + fixing.id(), fixing.label()));
     }
 
