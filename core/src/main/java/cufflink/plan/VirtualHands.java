@@ -616,7 +616,7 @@ public final class VirtualHands {
         }
         for (Score score : wanted) {
             if (paper.creases().stream().noneMatch(crease -> crease.fold() == score.fold()
-                    && isAlong(crease.at(), line(score.line()), MITRE * crease.slack() + SHARP))) {
+                    && isAlong(crease.at(), line(score.line()), MITRE * crease.slack() + SHARP, slack))) {
                 fault(HandWords.CREASE_ELSEWHERE.of("crease", score.id(), "piece", piece.label()));
             }
         }
@@ -635,10 +635,13 @@ public final class VirtualHands {
                 line.y2().toMillimetres());
     }
 
-    /** Whether a crease is the line: on it from end to end; a slanting one may run on into what is cut away. */
-    private static boolean isAlong(LineSegment crease, LineSegment wanted, double slack) {
+    /**
+     * Whether a crease is the line: on it from end to end. It may run on a little where the paper is larger; a slanting
+     * one may run on into what is cut away.
+     */
+    private static boolean isAlong(LineSegment crease, LineSegment wanted, double slack, double further) {
         boolean on = crease.distance(wanted.p0) <= slack && crease.distance(wanted.p1) <= slack;
-        boolean ends = wanted.distance(crease.p0) <= slack && wanted.distance(crease.p1) <= slack;
+        boolean ends = wanted.distance(crease.p0) <= slack + further && wanted.distance(crease.p1) <= slack + further;
         boolean slanting = Math.abs(wanted.p0.x - wanted.p1.x) > slack && Math.abs(wanted.p0.y - wanted.p1.y) > slack;
         return on && (ends || slanting);
     }
@@ -653,7 +656,7 @@ public final class VirtualHands {
         }
         for (Slit slit : piece.slits()) {
             LineSegment line = line(slit.line());
-            if (paper.slits().stream().noneMatch(cut -> isAlong(cut.at(), line, MITRE * cut.slack() + SHARP))) {
+            if (paper.slits().stream().noneMatch(cut -> isAlong(cut.at(), line, MITRE * cut.slack() + SHARP, 0))) {
                 fault(HandWords.HOLE_ELSEWHERE.of("hole", slit.id(), "piece", piece.label()));
             }
         }

@@ -8,6 +8,10 @@ import cufflink.files.design.BuiltInDesigns;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PaperRole;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
@@ -24,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -66,6 +71,17 @@ class VirtualHandsTest {
             Planner.plan(project).value().filter(plan -> plan.layout().unplaced().isEmpty())
                     .ifPresent(plan -> assertEquals(List.of(), faults(plan), project.set().toString()));
         }
+    }
+
+    /** What is cut out by hand is first cut at the ruler's next mark: its rectangle is a little larger. */
+    @Test
+    void shapedPiece_fromALargerRectangle_isNoFault() {
+        Plan plan = Plans.plan(Plans.set(Plans.project("envelope"), "cut=on point", "liner=yes",
+                "holds=4 1/2 x 6 1/4 x 3/32 in").withPaper(PaperRole.material("envelope"),
+                        Stock.plain("Large", PublishedSizes.named(NamedSize.Kind.SHEET, "12 in square").orElseThrow(),
+                                120)));
+        assertEquals(List.of(), plan.layout().unplaced());
+        assertEquals(List.of(), faults(plan));
     }
 
     private static RunStep with(RunStep step, StepSubject subject, List<Reading> readings) {
