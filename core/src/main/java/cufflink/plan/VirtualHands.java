@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -244,7 +245,14 @@ public final class VirtualHands {
             boolean onRuler = position.full() || plan.project().step().has(position.from())
                     && plan.project().step().has(position.to());
             paper.score(position.score(), new HandPaper.Crease(new LineSegment(at, from, at, to),
-                    reading.get().fold().get(), onRuler ? slack(reading.get()) : rounded()), setup, behind);
+                    reading.get().fold().get(), (onRuler ? slack(reading.get()) : rounded()) + overPage(setup)), setup,
+                    behind);
+        }
+
+        /** Turned over, places count from the other edge, which is as far off as the piece was cut. */
+        private double overPage(ScoreSetup setup) {
+            return setup.mirrored()
+                    ? off.getOrDefault(setup.piece(), 0.0) + slack(plan.design().piece(setup.piece())) : 0;
         }
 
         private void score(HandPaper paper, ScoreSetup setup, Slant slant, boolean behind) {
@@ -636,11 +644,12 @@ public final class VirtualHands {
     }
 
     /**
-     * Whether a crease is the line: on it from end to end. It may run on a little where the paper is larger; a slanting
-     * one may run on into what is cut away.
+     * Whether a crease is the line: on it from end to end. It may run on or end a little where the paper is cut larger
+     * or smaller; a slanting one may run on into what is cut away.
      */
     private static boolean isAlong(LineSegment crease, LineSegment wanted, double slack, double further) {
-        boolean on = crease.distance(wanted.p0) <= slack && crease.distance(wanted.p1) <= slack;
+        boolean on = Stream.of(wanted.p0, wanted.p1).allMatch(end -> crease.distancePerpendicular(end) <= slack
+                && crease.distance(end) <= slack + further);
         boolean ends = wanted.distance(crease.p0) <= slack + further && wanted.distance(crease.p1) <= slack + further;
         boolean slanting = Math.abs(wanted.p0.x - wanted.p1.x) > slack && Math.abs(wanted.p0.y - wanted.p1.y) > slack;
         return on && (ends || slanting);

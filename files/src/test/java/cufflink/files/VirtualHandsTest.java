@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import cufflink.design.DesignDefinition;
 import cufflink.design.Fold;
 import cufflink.files.design.BuiltInDesigns;
+import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
@@ -26,6 +27,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -82,6 +84,32 @@ class VirtualHandsTest {
                                 120)));
         assertEquals(List.of(), plan.layout().unplaced());
         assertEquals(List.of(), faults(plan));
+    }
+
+    private static Wish wish(Random random) {
+        return switch (random.nextInt(4)) {
+            case 0 -> new Wish.FinishedSize(Length.ofMillimetres(50 + random.nextInt(100)),
+                    Length.ofMicrometres(50_000 + random.nextInt(100_000)));
+            case 1 -> Plans.fromSheet(random.nextBoolean() ? "A4" : "Letter", 1 + random.nextInt(2));
+            case 2 -> new Wish.InEnvelope(Plans.envelope("C6"), Length.ofMillimetres(3));
+            default -> new Wish.AsDesigned();
+        };
+    }
+
+    /** Any ruler, size between its marks, number of layers and copies, face to score from. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("designsOnce")
+    void runSheet_ofAnySize_makesWhatThePlanShows(String id, DesignDefinition design, RulerStep ruler) {
+        Random random = new Random(id.hashCode());
+        for (int i = 0; i < 4; i++) {
+            Project project = Project
+                    .of(design, RulerStep.values()[random.nextInt(RulerStep.values().length)])
+                    .withCopies(1 + random.nextInt(3)).withWish(wish(random))
+                    .withScoring(random.nextBoolean() ? ScoringStyle.OWN_FACE : ScoringStyle.ONE_FACE)
+                    .withMats(new MatSettings(random.nextInt(4), MatSettings.OPEN_REVEAL, Map.of()));
+            Planner.plan(project).value().filter(plan -> plan.layout().unplaced().isEmpty())
+                    .ifPresent(plan -> assertEquals(List.of(), faults(plan), project.step() + " " + project.wish()));
+        }
     }
 
     private static RunStep with(RunStep step, StepSubject subject, List<Reading> readings) {
