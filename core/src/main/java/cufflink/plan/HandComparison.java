@@ -9,6 +9,7 @@ import cufflink.design.SizedDesign.Slit;
 import cufflink.stack.SoftWay;
 import cufflink.words.HandWords;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
 import org.locationtech.jts.geom.Geometry;
@@ -46,7 +47,11 @@ final class HandComparison {
                 needed("trim " + soft.id(), soft.label());
             }
         });
-        plan.design().ornaments().forEach(ornament -> needed("trim " + ornament.id(), ornament.label()));
+        // One whose panel is gone has no step; another check names it.
+        plan.design().ornaments().stream()
+                .filter(ornament -> Optional.ofNullable(plan.pieces().get(ornament.on().piece()))
+                        .flatMap(piece -> piece.pattern().panel(ornament.on().panel())).isPresent())
+                .forEach(ornament -> needed("trim " + ornament.id(), ornament.label()));
         plan.design().fixings().forEach(fixing -> needed("trim " + fixing.id(), fixing.label()));
     }
 

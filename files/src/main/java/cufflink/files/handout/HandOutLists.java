@@ -61,7 +61,7 @@ final class HandOutLists {
 
     void cuts() throws IOException {
         flow.heading(Phase.CUT.heading(), text * 1.33, 60);
-        double[] starts = {0, 26 * size, 0.5 * flow.width(), 0.76 * flow.width()};
+        double[] starts = {0, 26 * size, 0.44 * flow.width(), 0.7 * flow.width()};
         flow.row(List.of("Cut", "Piece", "Size", "From"), starts, text, true);
         for (Map.Entry<Row, List<String>> row : rows().entrySet()) {
             flow.row(List.of(row.getValue().size() * plan.project().copies() + " ×", called(row.getValue()),
