@@ -121,7 +121,7 @@ public final class FoldDrawing {
                     bounds.getMinY() + PageNames.DOWN * bounds.getHeight(), lift));
             PageNames.label(scene.pages(), ref, seen, middle, bounds.getHeight(), colour, point).ifPresent(paper::add);
         }
-        faces.add(new DepthSorter.Face3(seen.word() + " of the " + panel.label(), ring(panel.outline(), motion, lift),
+        faces.add(new DepthSorter.Face3(Shown.panel(seen, panel.label()), ring(panel.outline(), motion, lift),
                 paper));
         for (MatLayer mat : scene.mats()) {
             if (mat.on().face() == seen) {

@@ -1,6 +1,8 @@
 package cufflink.drawing;
 
 import cufflink.crease.RobustOverlay;
+import cufflink.design.Face;
+import cufflink.words.Numbered;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -21,6 +23,11 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 public record Shown(String label, double share) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final double LEAST = 0.01;
+
+    /** How a face of a panel is called. */
+    static String panel(Face face, String label) {
+        return face.word() + " of " + Numbered.runsWithArticles(List.of(label)).get(0);
+    }
 
     /** What shows of faces that are sorted for painting, the largest share first; less than a hundredth is left out. */
     static List<Shown> of(List<DepthSorter.Face3> farToNear) {

@@ -14,7 +14,7 @@ import org.locationtech.jts.geom.Polygon;
  * @param label     as shown
  * @param panel     the panel it is, or lies on; absent for contents
  * @param level     1 and up for mats, otherwise 0
- * @param facing    the face that looks to the front
+ * @param facing    the face that looks to the front of the card, from wherever the layer is seen
  * @param footprint seen from the front, millimetres
  * @param thickness of the layer
  * @param turned    degrees, 0 to 359 clockwise as seen from the front, by which a pattern that stands upright on the

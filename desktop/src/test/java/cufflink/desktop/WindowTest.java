@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
 import cufflink.files.design.BuiltInDesigns;
@@ -31,6 +32,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -212,6 +214,20 @@ class WindowTest extends WindowDriver {
         type("underlap", "1 in");
         type("cover", "3 in");
         assertTrue(robot.lookup(".check .check-bad").tryQuery().isPresent());
+    }
+
+    @Test
+    void lastStep_tellsWhatShows_closedAndInEachPose() throws TimeoutException {
+        choose("half-fold");
+        assertFalse(robot.lookup("#what-shows").query().isVisible());
+        robot.interact(() -> work().goTo(work().plan().run().size() - 1));
+        waitFor(() -> robot.lookup("#what-shows").query().isVisible());
+        List<String> told = robot.lookup("#what-shows").<VBox>query().getChildren().stream()
+                .filter(Fractions.class::isInstance).map(line -> ((Fractions) line).getAccessibleText()).toList();
+        assertEquals("Closed", told.get(0));
+        assertEquals("Back: 100 % outside of the back leaf", told.get(2));
+        assertEquals("Half open", told.get(3));
+        assertEquals(6, told.size());
     }
 
     @Test

@@ -90,7 +90,7 @@ class PagesTest {
             List<String> shown = PoseDrawing.shown(plan, posed, false).stream()
                     .map(face -> face.label()).filter(label -> label.contains("page")).limit(2).sorted().toList();
             assertEquals(Stream.of(spread.left(), spread.right())
-                    .map(side -> side.face().word() + " of the "
+                    .map(side -> side.face().word() + " of "
                             + plan.pieces().get("base").pattern().panel(side.panel().panel()).orElseThrow().label())
                     .sorted().toList(), shown, spread.name());
         }

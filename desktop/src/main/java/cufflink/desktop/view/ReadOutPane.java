@@ -27,6 +27,7 @@ final class ReadOutPane extends VBox {
     private final Consumer<String> focusMeasure;
     private final VBox step = new VBox();
     private final VBox checks = new VBox();
+    private final ShowsPane shows;
     private boolean goodTold;
     private final Fractions why = new Fractions("", "why");
 
@@ -36,7 +37,8 @@ final class ReadOutPane extends VBox {
         this.focusMeasure = focusMeasure;
         getStyleClass().add("read-out");
         why.setId("why");
-        getChildren().addAll(step, why, Rows.heading("Checks"), checks);
+        shows = new ShowsPane(listening);
+        getChildren().addAll(step, why, shows, Rows.heading("Checks"), checks);
         listening.to(work.planProperty(), change -> {
             showStep();
             showChecks();
@@ -71,6 +73,11 @@ final class ReadOutPane extends VBox {
         step.getChildren().setAll(phase, title, numbers, text);
         if (!now.caution().isEmpty()) {
             step.getChildren().add(new Fractions("▲ " + now.caution(), "caution"));
+        }
+        if (now.number() == work.plan().run().size()) {
+            shows.show(work.plan());
+        } else {
+            shows.none();
         }
         explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());
     }

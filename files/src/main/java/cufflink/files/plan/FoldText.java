@@ -4,8 +4,7 @@ import cufflink.design.PartDefinition;
 import cufflink.design.PartPlace;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign;
-import cufflink.drawing.PoseDrawing;
-import cufflink.drawing.Shown;
+import cufflink.drawing.WhatShows;
 import cufflink.fold.FoldStage;
 import cufflink.fold.FoldedPiece;
 import cufflink.fold.Folder;
@@ -22,7 +21,6 @@ import cufflink.stack.PartSizes;
 import cufflink.stack.PocketSpace;
 import cufflink.stack.StackedDesign;
 import java.util.Collection;
-import java.util.List;
 import java.util.OptionalLong;
 import java.util.stream.Collectors;
 
@@ -89,8 +87,7 @@ public final class FoldText {
         line((free ? "✓ " : "✕ ") + "Pose “" + posed.name() + "”"
                 + (free ? ": nothing in the way." : " cannot be taken."));
         if (posed.state().value().isPresent()) {
-            line("  From the front: " + seen(PoseDrawing.shown(plan, posed, false)) + ".");
-            line("  From the back: " + seen(PoseDrawing.shown(plan, posed, true)) + ".");
+            shows("  ", WhatShows.posed(plan, posed));
         }
     }
 
@@ -109,8 +106,7 @@ public final class FoldText {
                             plan.project().step().nearest(space.depth()))
                     + " deep.");
         }
-        line("From the front: " + shown(stack.shown(true)) + ".");
-        line("From the back: " + shown(stack.shown(false)) + ".");
+        shows("", WhatShows.closed(stack));
     }
 
     /** What lies in pockets and goes round the card, closed. */
@@ -137,13 +133,8 @@ public final class FoldText {
         return Side.words(sides.stream().map(plan.design().definition().held()::seen).toList());
     }
 
-    private static String seen(List<Shown> shown) {
-        return shown.stream().map(face -> Math.round(face.share() * 100) + " % " + face.label())
-                .collect(Collectors.joining(", "));
-    }
-
-    private static String shown(List<ClosedStack.Shown> shown) {
-        return shown.stream().map(entry -> Math.round(entry.share() * 100) + " % " + entry.layer().label())
-                .collect(Collectors.joining(", "));
+    private void shows(String indent, WhatShows shows) {
+        line(indent + "From the front: " + WhatShows.words(shows.front()) + ".");
+        line(indent + "From the back: " + WhatShows.words(shows.back()) + ".");
     }
 }

@@ -1,0 +1,63 @@
+package cufflink.desktop.view;
+
+import cufflink.desktop.control.Fractions;
+import cufflink.desktop.control.Listening;
+import cufflink.desktop.store.Background;
+import cufflink.drawing.Shown;
+import cufflink.drawing.WhatShows;
+import cufflink.plan.Plan;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import javafx.application.Platform;
+import javafx.scene.layout.VBox;
+
+/** What shows of the finished card, closed and in each pose, from the front and from the back. */
+final class ShowsPane extends VBox {
+    private final ExecutorService background = Background.thread("what shows");
+    private int asked;
+
+    ShowsPane(Listening listening) {
+        setId("what-shows");
+        managedProperty().bind(visibleProperty());
+        listening.atEnd(background::shutdownNow);
+        none();
+    }
+
+    /** Shows nothing. */
+    void none() {
+        asked++;
+        setVisible(false);
+    }
+
+    /** Works it out beside the window, as it takes a while for many panels; what was shown stays until then. */
+    void show(Plan plan) {
+        int now = ++asked;
+        background.execute(() -> {
+            List<WhatShows> all = WhatShows.all(plan);
+            Platform.runLater(() -> {
+                if (now == asked) {
+                    fill(all);
+                }
+            });
+        });
+    }
+
+    private void fill(List<WhatShows> all) {
+        getChildren().setAll(Rows.heading("What shows"));
+        all.forEach(shows -> {
+            getChildren().add(new Fractions(title(shows), "shows-pose"));
+            line("Front", shows.front());
+            line("Back", shows.back());
+        });
+        setVisible(!all.isEmpty());
+    }
+
+    private static String title(WhatShows shows) {
+        String pose = shows.pose().orElse("closed");
+        return Character.toUpperCase(pose.charAt(0)) + pose.substring(1);
+    }
+
+    private void line(String from, List<Shown> shown) {
+        getChildren().add(new Fractions(from + ": " + WhatShows.words(shown), "step-text"));
+    }
+}
