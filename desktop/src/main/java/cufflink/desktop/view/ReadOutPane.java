@@ -19,7 +19,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The right pane: the numbers of this step, big; how the current one came about; the checks, worst first. */
+/**
+ * The right pane: the numbers of this step, big; how the current one came about; the checks, worst first; last, what
+ * shows.
+ */
 final class ReadOutPane extends VBox {
     private static final int MANY = 6;
 
@@ -38,7 +41,7 @@ final class ReadOutPane extends VBox {
         getStyleClass().add("read-out");
         why.setId("why");
         shows = new ShowsPane(listening);
-        getChildren().addAll(step, why, shows, Rows.heading("Checks"), checks);
+        getChildren().addAll(step, why, Rows.heading("Checks"), checks, shows);
         listening.to(work.planProperty(), change -> {
             showStep();
             showChecks();
