@@ -18,6 +18,9 @@ import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.plan.VirtualHands;
+import cufflink.words.Message;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -51,6 +54,8 @@ public class PlanBenchmark {
     private Project parts;
     private FoldStage stage;
     private Plan plan;
+    private Plan gatePlan;
+    private Plan partsPlan;
     private int slider;
 
     @Setup
@@ -64,6 +69,8 @@ public class PlanBenchmark {
         gate = Project.of(library.find("overlapping-gate").orThrow(), RulerStep.SIXTEENTH_INCH);
         parts = withSleeves(library);
         plan = Planner.plan(heaviest).orThrow();
+        gatePlan = Planner.plan(gate).orThrow();
+        partsPlan = Planner.plan(parts).orThrow();
         stage = plan.pieces().get("base").stages().get(6);
     }
 
@@ -87,6 +94,17 @@ public class PlanBenchmark {
         slider = (slider + 1) % SLIDER;
         return Planner
                 .plan(parts.withSet("sleeve3.overlap", slider + SLIDER / 2 + "/" + 2 * SLIDER + " in")).orThrow();
+    }
+
+    /** What carrying out the run sheet on virtual paper takes of a replan. */
+    @Benchmark
+    public List<Message> rehearseTwelveParts() {
+        return VirtualHands.faults(partsPlan.workings(), partsPlan.run());
+    }
+
+    @Benchmark
+    public List<Message> rehearseGate() {
+        return VirtualHands.faults(gatePlan.workings(), gatePlan.run());
     }
 
     @Benchmark
