@@ -12,13 +12,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.distance.DiscreteHausdorffDistance;
+import org.locationtech.jts.densify.Densifier;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.LineSegment;
 
 /** Holds what virtual hands have made against the plan. */
 final class HandComparison {
-    /** Shares of a side at which outlines are compared. */
-    private static final double FINE = 0.2;
+    /** No further apart are the points of an outline that are compared, millimetres. */
+    private static final double FINE = 5;
 
     private final HandTable table;
     private final Workings plan;
@@ -128,7 +130,7 @@ final class HandComparison {
         for (CutOut cut : wanted) {
             Geometry shape = Openings.of(cut);
             if (paper.holes().stream().noneMatch(
-                    hole -> differ(hole.shape(), shape) < HandTable.MITRE * hole.slack() + HandTable.SHARP)) {
+                    hole -> isLike(hole.shape(), shape, HandTable.MITRE * hole.slack() + HandTable.SHARP))) {
                 table.fault(HandWords.HOLE_ELSEWHERE.of("hole", cut.id(), "piece", piece.label()));
             }
         }
@@ -144,8 +146,17 @@ final class HandComparison {
         }
     }
 
-    /** How far the outline of one lies from that of the other where they are furthest apart. */
-    private static double differ(Geometry one, Geometry other) {
-        return DiscreteHausdorffDistance.distance(one, other, FINE);
+    /** Whether the outlines lie less than so far apart where they are furthest apart. */
+    private static boolean isLike(Geometry one, Geometry other, double apart) {
+        return isLike(one.getEnvelopeInternal(), other.getEnvelopeInternal(), apart)
+                && DiscreteHausdorffDistance.distance(Densifier.densify(one, FINE),
+                        Densifier.densify(other, FINE)) < apart;
+    }
+
+    /** Outlines never lie nearer than the sides of their boxes; most holes are told apart by these. */
+    private static boolean isLike(Envelope one, Envelope other, double apart) {
+        return Math.abs(one.getMinX() - other.getMinX()) < apart && Math.abs(one.getMaxX() - other.getMaxX()) < apart
+                && Math.abs(one.getMinY() - other.getMinY()) < apart
+                && Math.abs(one.getMaxY() - other.getMaxY()) < apart;
     }
 }
