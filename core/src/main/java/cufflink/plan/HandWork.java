@@ -13,6 +13,7 @@ import cufflink.words.HandWords;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -242,7 +243,7 @@ final class HandWork implements StepSubject.Cases<Void> {
     @Override
     public Void glue(StepSubject.OfGlue subject) {
         SizedDesign.Glue glue = subject.glue();
-        table.once("glued " + glue.id(), glue.id());
+        table.once("glued " + glue.id(), glue.said().title());
         for (PanelRef panel : List.of(glue.part(), glue.onto())) {
             table.paper(panel.piece(), step).ifPresent(paper -> {
                 if (paper.folds() + 1 < plan.pieces().get(panel.piece()).stages().size()) {
@@ -277,7 +278,15 @@ final class HandWork implements StepSubject.Cases<Void> {
 
     @Override
     public Void strands(StepSubject.OfStrands strands) {
-        strands.ways().forEach(way -> table.once("strand " + way.soft().id(), way.soft().label()));
+        strands.ways().forEach(way -> {
+            table.once("strand " + way.soft().id(), way.soft().label());
+            // Strands of one length are one number, which names them all.
+            if (step.readings().stream().noneMatch(length -> HandTable.isNear(length.length().toMillimetres(),
+                    way.length(), table.slack(length))
+                    && length.label().contains(way.soft().label().toLowerCase(Locale.ROOT)))) {
+                table.fault(HandWords.WRONG_SIZE.of("piece", way.soft().label()));
+            }
+        });
         return null;
     }
 

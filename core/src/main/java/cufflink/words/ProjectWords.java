@@ -33,7 +33,8 @@ public enum ProjectWords implements Code {
                     + "only once."),
     TOO_MANY_ORNAMENTS("More than {most} ornaments are too many."),
     NO_PAPER("A project needs at least one paper."),
-    NO_PICTURE("This is no picture of a paper: an image in Base64, of 300 kB at most, and more than 0 wide and high."),
+    NO_PICTURE("This is no picture of a paper: an image in Base64, of 300 kB and 512 pixels each "
+            + "way at most, and more than 0 wide and high."),
     COLOUR("A colour is written #RRGGBB.");
 
     private final Sentences sentences;

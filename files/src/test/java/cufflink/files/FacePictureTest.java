@@ -46,10 +46,14 @@ class FacePictureTest {
     private Path folder;
 
     private static Project pictured(String design) {
+        return pictured(design, WIDE);
+    }
+
+    private static Project pictured(String design, Length wide) {
         Project project = Plans.project(design);
         PaperRole card = PaperRole.material("card");
         return project.withPaper(card, project.paper(card).withPrint(
-                Print.NOTHING.withPicture(Optional.of(FacePictures.dot(WIDE)))));
+                Print.NOTHING.withPicture(Optional.of(FacePictures.dot(wide)))));
     }
 
     private static List<Shape.Texture> textures(List<Shape> shapes) {
@@ -128,8 +132,11 @@ class FacePictureTest {
         assertEquals(project.paper(PaperRole.material("card")).print(),
                 read.paper(PaperRole.material("card")).print());
         String data = FacePictures.dot(WIDE).data();
-        assertTrue(ProjectReader.read("card.json", text.replace(data, "no base 64!"), DesignLibrary.builtIn()).value()
-                .isEmpty());
+        for (String other : List.of("no base 64!", "AAAA",
+                FacePictures.base64(FacePictures.image(600, 4, Color.RED)))) {
+            assertTrue(ProjectReader.read("card.json", text.replace(data, other), DesignLibrary.builtIn()).value()
+                    .isEmpty(), other);
+        }
     }
 
     @Test
@@ -139,10 +146,19 @@ class FacePictureTest {
         assertEquals(0, oranges(HandOutWriter.write(Plans.plan(Plans.project("half-fold")), letter)));
     }
 
+    /** A pattern of 3 mm covers the sheet, not just its first rows; much of it is blended with what is next to it. */
+    @Test
+    void handOut_printsSmallPatternsAllOver() throws IOException {
+        HandOutOptions letter = HandOutOptions.on("Letter");
+        long large = oranges(HandOutWriter.write(Plans.plan(pictured("half-fold", WIDE)), letter));
+        long small = oranges(HandOutWriter.write(Plans.plan(pictured("half-fold", Length.ofMillimetres(3))), letter));
+        assertTrue(small > large / 5, small + " of " + large);
+    }
+
     /** Pixels of the picture's colour on the first page. */
     private static long oranges(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 72);
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 200);
             return Arrays.stream(page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0,
                     page.getWidth())).filter(pixel -> (pixel & 0xFFFFFF) == (Color.ORANGE.getRGB() & 0xFFFFFF)).count();
         }

@@ -28,12 +28,16 @@ final class FacePictures {
 
     /** A square one, so wide on the paper. */
     static FacePicture dot(Length wide) {
+        return new FacePicture(base64(image(40, 40, Color.ORANGE)), wide, wide);
+    }
+
+    static String base64(BufferedImage image) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try {
-            ImageIO.write(image(40, 40, Color.ORANGE), "png", bytes);
+            ImageIO.write(image, "png", bytes);
         } catch (IOException never) {
             throw new UncheckedIOException(never);
         }
-        return new FacePicture(Base64.getEncoder().encodeToString(bytes.toByteArray()), wide, wide);
+        return Base64.getEncoder().encodeToString(bytes.toByteArray());
     }
 }

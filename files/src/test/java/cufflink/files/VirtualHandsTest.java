@@ -124,9 +124,10 @@ class VirtualHandsTest {
         return other;
     }
 
-    /** Steps whose every number says where something is made. */
-    private static boolean isPlaced(RunStep step) {
-        return step.subject() instanceof StepSubject.OfSheet || step.subject() instanceof StepSubject.OfScores
+    /** Steps whose every number says where something is made, or how large it is. */
+    private static boolean isMeasured(RunStep step) {
+        return step.subject() instanceof StepSubject.OfStrands || step.subject() instanceof StepSubject.OfLayers
+                || step.subject() instanceof StepSubject.OfSheet || step.subject() instanceof StepSubject.OfScores
                 || step.subject() instanceof StepSubject.OfPiece || step.subject() instanceof StepSubject.OfGlue
                 || step.subject() instanceof StepSubject.OfTrim;
     }
@@ -171,7 +172,7 @@ class VirtualHandsTest {
             }
             mutants.put(name + "left out", replaced(run, i));
             mutants.put(name + "twice", replaced(run, i, step, step));
-            for (int k = 0; isPlaced(step) && k < step.readings().size(); k++) {
+            for (int k = 0; isMeasured(step) && k < step.readings().size(); k++) {
                 Reading reading = step.readings().get(k);
                 mutants.put(name + reading.id() + " further", replaced(run, i,
                         with(step, step.subject(), but(step, k, moved(reading, 3)))));

@@ -9,13 +9,13 @@ import java.util.List;
 /** Which tiles of a pattern an outline touches. */
 final class Tiling {
     /** Tiles beyond which a pattern is too fine to be told from its ground. */
-    private static final int MOST = 400;
+    private static final int MOST = 4000;
 
     private Tiling() {
     }
 
     /**
-     * The corners of the tiles, in tiles.
+     * The corners of the tiles, in tiles; none if they are too many.
      *
      * @param outline corners
      * @param tile    from a square of side 1 to the first tile; it has an inverse
@@ -37,8 +37,11 @@ final class Tiling {
             throw new IllegalArgumentException("a tile seen edge on", flat);
         }
         List<Point2D> tiles = new ArrayList<>();
-        for (double y = Math.floor(minY); y < maxY && tiles.size() < MOST; y++) {
-            for (double x = Math.floor(minX); x < maxX && tiles.size() < MOST; x++) {
+        if ((maxX - Math.floor(minX)) * (maxY - Math.floor(minY)) > MOST) {
+            return tiles;
+        }
+        for (double y = Math.floor(minY); y < maxY; y++) {
+            for (double x = Math.floor(minX); x < maxX; x++) {
                 tiles.add(new Point2D.Double(x, y));
             }
         }

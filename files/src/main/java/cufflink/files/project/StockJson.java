@@ -2,6 +2,7 @@ package cufflink.files.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.measure.ExactText;
+import cufflink.files.stash.FacePictureFile;
 import cufflink.measure.Length;
 import cufflink.paper.FacePicture;
 import cufflink.paper.Print;
@@ -48,11 +49,16 @@ final class StockJson {
         Length width = fields.size("width");
         Length height = fields.size("height");
         try {
-            return Optional.of(new FacePicture(data, width, height));
+            Optional<FacePicture> picture = Optional.of(new FacePicture(data, width, height))
+                    .filter(FacePictureFile::isSound);
+            if (picture.isPresent()) {
+                return picture;
+            }
         } catch (IllegalArgumentException noPicture) {
-            fields.problem("data", ProjectWords.NO_PICTURE.of());
-            return Optional.empty();
+            // Told below.
         }
+        fields.problem("data", ProjectWords.NO_PICTURE.of());
+        return Optional.empty();
     }
 
     static Stock read(JsonFields fields) {

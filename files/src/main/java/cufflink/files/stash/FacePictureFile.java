@@ -8,10 +8,12 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Base64;
+import java.util.Collections;
 import java.util.Iterator;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -38,22 +40,41 @@ public final class FacePictureFile {
     public static Read read(Path file, Length wide) {
         String name = String.valueOf(file.getFileName());
         try (ImageInputStream stream = ImageIO.createImageInputStream(file.toFile())) {
-            Iterator<ImageReader> readers = stream == null ? null : ImageIO.getImageReaders(stream);
-            if (readers == null || !readers.hasNext()) {
-                return Read.failed(StashFileWords.NO_IMAGE.of("file", name));
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(stream);
-                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                    return Read.failed(StashFileWords.IMAGE_TOO_LARGE.of("file", name));
-                }
-                return new Read(Optional.of(picture(reader.read(0), wide)), Optional.empty());
-            } finally {
-                reader.dispose();
-            }
+            return decoded(stream,
+                    reader -> (long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS
+                            ? Read.failed(StashFileWords.IMAGE_TOO_LARGE.of("file", name))
+                            : new Read(Optional.of(picture(reader.read(0), wide)), Optional.empty()))
+                    .orElseGet(() -> Read.failed(StashFileWords.NO_IMAGE.of("file", name)));
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
             return Read.failed(StashFileWords.NO_IMAGE.of("file", name));
+        }
+    }
+
+    /** Whether a picture that comes with a project is an image, and of no more pixels than are kept of one. */
+    public static boolean isSound(FacePicture picture) {
+        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(picture.bytes()))) {
+            return decoded(stream, reader -> Math.max(reader.getWidth(0), reader.getHeight(0)) <= KEPT).orElse(false);
+        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
+            return false;
+        }
+    }
+
+    private interface Decoding<T> {
+        T of(ImageReader reader) throws IOException;
+    }
+
+    /** What is read of an image; absent if the stream, which may be null for a file that is not there, holds none. */
+    private static <T> Optional<T> decoded(ImageInputStream stream, Decoding<T> decoding) throws IOException {
+        Iterator<ImageReader> readers = stream == null ? Collections.emptyIterator() : ImageIO.getImageReaders(stream);
+        if (!readers.hasNext()) {
+            return Optional.empty();
+        }
+        ImageReader reader = readers.next();
+        try {
+            reader.setInput(stream);
+            return Optional.of(decoding.of(reader));
+        } finally {
+            reader.dispose();
         }
     }
 
