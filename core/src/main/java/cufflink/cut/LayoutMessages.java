@@ -125,18 +125,10 @@ public final class LayoutMessages {
      * that each cut divides.
      */
     public static List<Message> cuts(SheetLayout sheet, LengthFormat format) {
-        List<CutList.Line> lines = CutList.of(sheet);
-        List<Message> settings = new ArrayList<>();
-        int first = 0;
-        for (int i = 1; i <= lines.size(); i++) {
-            if (i == lines.size() || !lines.get(i).cut().at().equals(lines.get(first).cut().at())) {
-                settings.add(LayoutWords.FENCE_AT.of("at", Measured.of(lines.get(first).cut().at(), format), "cuts",
-                        lines.subList(first, i).stream().map(line -> cut(line).sentence())
-                                .collect(Collectors.joining("; "))));
-                first = i;
-            }
-        }
-        return settings;
+        return FenceSetting.of(CutList.of(sheet), at -> Measured.of(at, format).toString()).stream()
+                .map(setting -> LayoutWords.FENCE_AT.of("at", setting.number(), "cuts",
+                        setting.cuts().stream().map(line -> cut(line).sentence()).collect(Collectors.joining("; "))))
+                .toList();
     }
 
     /** Which cut, from which edge of what: "cut 2, from the top edge of 1a". */

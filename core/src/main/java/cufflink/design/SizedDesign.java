@@ -565,6 +565,13 @@ public record SizedDesign(DesignDefinition definition, Measures measures, List<P
         return measures.get(measure).flatMap(Measures.Sized::contents).map(item -> turned ? item.turned() : item);
     }
 
+    /** Whether it is made for something to be in it, in a pocket, a slit or on a panel: not for what it goes round. */
+    public boolean isMadeFor(Contents item) {
+        return definition.asPart().around().isEmpty() && measures.all().stream()
+                .flatMap(measure -> measure.contents().stream())
+                .anyMatch(held -> held.equals(item) || held.equals(item.turned()));
+    }
+
     /** See {@link DesignDefinition#apart}. */
     public Optional<PartDefinition> apart(String piece) {
         return definition.apart(piece);

@@ -120,7 +120,8 @@ final class RoundForm {
             return problem(FoldWords.ROUND_HUB_ELSEWHERE.of("panel", lost.get()));
         }
         double missing = open() * (2 * rim * Math.sin(step / 2) - pleat);
-        return missing > SAME ? problem(FoldWords.ROUND_TOO_SHORT.of("missing", Math.ceil(missing * 10) / 10))
+        return missing > SAME
+                ? problem(FoldWords.ROUND_TOO_SHORT.of("percent", Math.ceil(1000 * missing / (open() * pleat)) / 10))
                 : Optional.empty();
     }
 

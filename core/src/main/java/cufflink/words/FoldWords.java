@@ -34,7 +34,7 @@ public enum FoldWords implements Code {
             "Give it an odd number of panels."),
     ROUND_HUB_ELSEWHERE("“{panel}” is no hub: a hub is a piece that is glued on later, without a place.",
             "Let a joint with “way: later” put it on."),
-    ROUND_TOO_SHORT("Opened round, it is {missing} mm too short for its rim.",
+    ROUND_TOO_SHORT("Opened round, the strip is {percent} % too short for its rim.",
             "Give it more pleats or deeper ones, or make it narrower."),
     POSE_OUT_OF_REACH("Crease {crease} stops at {stops}°; it cannot reach {wanted}°.",
             "Something it is joined to holds it."),

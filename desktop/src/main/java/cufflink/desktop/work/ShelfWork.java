@@ -2,7 +2,6 @@ package cufflink.desktop.work;
 
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
-import cufflink.design.SizedDesign;
 import cufflink.desktop.work.ShelfWork.OnShelf;
 import cufflink.desktop.work.ShelfWork.Refused;
 import cufflink.desktop.work.ShelfWork.Shelf;
@@ -31,7 +30,6 @@ import java.util.TreeSet;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BiConsumer;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -40,8 +38,6 @@ import java.util.stream.Stream;
  * go stand. What was planned lately is kept. A new look at the shelf ends the one before; nothing more is heard of it.
  */
 public final class ShelfWork {
-    /** What they hold need not lie in a pocket: in a slit, or with a part that lies there. */
-    private static final List<String> HOLDERS = List.of("gift card holder", "folio");
     private static final List<String> GROUPS = List.of("card base", "gift card holder", "pocket", "folio", "set",
             "finishing");
 
@@ -80,19 +76,9 @@ public final class ShelfWork {
                 Dress.PLAIN);
 
         private boolean isKept(Plan plan) {
-            return holds.filter(item -> !holds(plan, item)).isEmpty() && (into.isEmpty() || plan.checks().stream()
-                    .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD));
-        }
-
-        /** Whether a pocket holds it, or a panel, or a holder that has neither, and nothing is wrong with the whole. */
-        private static boolean holds(Plan plan, Contents item) {
-            SizedDesign design = plan.design();
-            Predicate<Optional<Contents>> isIt = held -> held.filter(it -> it.equals(item) || it.equals(item.turned()))
-                    .isPresent();
-            return plan.verdict() != Verdict.BAD
-                    && (design.pockets().stream().map(design::contents).anyMatch(isIt)
-                            || design.laid().stream().map(design::contents).anyMatch(isIt)
-                            || HOLDERS.contains(design.definition().head().group()));
+            return holds.filter(item -> plan.verdict() == Verdict.BAD || !plan.design().isMadeFor(item)).isEmpty()
+                    && (into.isEmpty() || plan.checks().stream()
+                            .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD));
         }
 
         /** A project as it would have to be, the likeliest first. */

@@ -1,6 +1,7 @@
 package cufflink.files.handout;
 
 import cufflink.cut.CutList;
+import cufflink.cut.FenceSetting;
 import cufflink.cut.LayoutMessages;
 import cufflink.design.Fixing;
 import cufflink.design.Ornament;
@@ -121,10 +122,11 @@ final class HandOutLists {
         double height = sheet.layout().stock().height().toMillimetres();
         double scale = Math.min(0.56 * flow.width() / width, 170 * size / height);
         double indent = width * scale + 12;
-        Map<String, String> fence = fence(sheet);
+        List<String> fence = FenceSetting.of(CutList.of(sheet.layout()), format::number).stream()
+                .map(HandOutLists::fence).toList();
         double beside = flow.height(step.title(), text * 1.05, indent, true) + text * 1.6;
-        for (Map.Entry<String, String> setting : fence.entrySet()) {
-            beside += text * 0.3 + flow.height(setting.getKey() + ":  " + setting.getValue(), text, indent, false);
+        for (String line : fence) {
+            beside += text * 0.3 + flow.height(line, text, indent, false);
         }
         flow.ensure(Math.max(height * scale, beside) + 12);
         flow.skip(6);
@@ -134,8 +136,8 @@ final class HandOutLists {
         if (!fence.isEmpty()) {
             flow.text("Fence: cuts", text, indent, false);
         }
-        for (Map.Entry<String, String> setting : fence.entrySet()) {
-            flow.text(setting.getKey() + ":  " + setting.getValue(), text, indent, true);
+        for (String line : fence) {
+            flow.text(line, text, indent, true);
         }
         for (Message more : LayoutMessages.diagonals(sheet.layout())) {
             flow.text(more.sentence(), text, indent, false);
@@ -143,24 +145,12 @@ final class HandOutLists {
         flow.skip(Math.max(0, height * scale + 6 - (top - flow.y())));
     }
 
-    /** By setting, as they follow one another: the cuts' numbers, each with the part that it divides. */
-    private Map<String, String> fence(StepSubject.OfSheet sheet) {
-        Map<String, String> fence = new LinkedHashMap<>();
-        String last = "";
-        int setting = 0;
-        for (CutList.Line line : CutList.of(sheet.layout())) {
-            String at = format.number(line.cut().at());
-            setting += at.equals(last) ? 0 : 1;
-            last = at;
-            String cut = line.cut().number() + (line.part().equals(CutList.SHEET) ? "" : " (" + line.part() + ")");
-            // A setting that comes back later is another line.
-            fence.merge(at + " ".repeat(setting), cut, (one, other) -> one + ", " + other);
-        }
-        Map<String, String> read = new LinkedHashMap<>();
-        fence.forEach(
-                (at, cuts) -> read.put(at.stripTrailing() + (read.containsKey(at.stripTrailing()) ? " again" : ""),
-                        cuts));
-        return read;
+    /** One setting in a line: the cuts' numbers, each with the part that it divides. */
+    private static String fence(FenceSetting setting) {
+        return setting.number() + (setting.again() ? " again" : "") + ":  " + setting.cuts().stream()
+                .map(line -> line.cut().number()
+                        + (line.part().equals(CutList.SHEET) ? "" : " (" + line.part() + ")"))
+                .collect(Collectors.joining(", "));
     }
 
     private List<RunStep> steps(Phase phase) {
