@@ -2,6 +2,7 @@ package cufflink.desktop;
 
 import cufflink.design.DesignDefinition;
 import cufflink.design.Ornament;
+import cufflink.desktop.control.NewestAnswer;
 import cufflink.desktop.store.Background;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
@@ -9,6 +10,7 @@ import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
+import cufflink.desktop.view.OpeningScreen;
 import cufflink.desktop.view.PaperDialog;
 import cufflink.desktop.view.Places;
 import cufflink.desktop.view.ProjectTable;
@@ -43,6 +45,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
@@ -74,6 +77,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private BenchScreen bench;
     private Optional<TableKeys> table = Optional.empty();
     private double textScale = 1;
+    private final Executor planning = Background.thread("planning");
+    private final NewestAnswer opening = new NewestAnswer(planning);
 
     Screens(Stage stage, Scene scene, StartUp.Things things) {
         this.stage = stage;
@@ -136,7 +141,9 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     /** What was changed is saved already; a project that was only looked at is not written. */
     private void leaveProject() {
+        opening.forget();
         if (work != null) {
+            work.finish();
             jobPlace.search().stop();
             store.markClosed();
         }
@@ -232,14 +239,21 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         return project.isPresent();
     }
 
+    /** Shows at once what it is, and the bench as soon as it is planned. */
     private void open(Project project, Path at, String message) {
-        Outcome<Plan> plan = Planner.plan(project);
+        leaveProject();
+        stage.setTitle(project.name() + ", Cufflink");
+        show(new OpeningScreen(project, this::shelf));
+        opening.ask(() -> Planner.plan(project), plan -> opened(project, plan, at, message));
+    }
+
+    private void opened(Project project, Outcome<Plan> plan, Path at, String message) {
         if (plan.value().isEmpty()) {
             shelf("“" + project.name() + "” cannot be opened; " + at + " was left as it is. "
                     + reports.text(plan.problems(), project));
             return;
         }
-        work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()), reports);
+        work = new Workspace(plan.value().get(), Optional.of(jobPlace.search()), reports, planning, Platform::runLater);
         file = at;
         store.markOpen(at);
         Workspace opened = work;
@@ -249,7 +263,6 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
                 stage.setTitle(is.project().name() + ", Cufflink");
             }
         });
-        stage.setTitle(project.name() + ", Cufflink");
         bench = new BenchScreen(work, this);
         show(bench);
         if (!message.isEmpty()) {
@@ -274,6 +287,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void cutFromStash() {
+        work.finish();
         Project project = work.project();
         Path kept = store.isOwn(file) ? file : store.newFile(project.name());
         leaveProject();
@@ -325,6 +339,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     @Override
     public void export() {
+        work.finish();
         dialogs.dress(new ExportDialog(work.plan(), DataFolder.home())).show();
     }
 
@@ -383,6 +398,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     /** Writes a copy elsewhere; work goes on in the project as it was. */
     void saveCopy(Path to) {
+        work.finish();
         try {
             store.write(work.project(), to);
             work.say("A copy is saved as " + to + ".");
@@ -411,6 +427,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     /** A good end: the open project is saved and no longer marked as open. */
     void end() {
+        Optional.ofNullable(work).ifPresent(Workspace::finish);
         jobPlace.end();
         store.markClosed();
         store.close();
@@ -436,6 +453,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     StashScreen stashScreen() {
         return stashScreen;
+    }
+
+    /** Whether everything that was opened or changed is planned, for tests that drive the window. */
+    boolean isAtRest() {
+        return !opening.isOpen() && (work == null || work.isAtRest());
     }
 
     Workspace work() {

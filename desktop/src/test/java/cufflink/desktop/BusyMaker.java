@@ -35,11 +35,20 @@ final class BusyMaker {
             for (int millimetres = 100;; millimetres = millimetres == 180 ? 100 : millimetres + 1) {
                 String typed = millimetres + " mm";
                 onWindow(() -> type(typed));
+                waitUntilTaken();
                 onWindow(() -> System.out.println(typed + "|" + field().shown()));
                 Thread.sleep(millimetres % 7 * 20L);
             }
         } catch (InterruptedException ended) {
             Thread.currentThread().interrupt();
+        }
+    }
+
+    private static void waitUntilTaken() throws InterruptedException {
+        boolean[] taken = new boolean[1];
+        while (!taken[0]) {
+            Thread.sleep(2);
+            onWindow(() -> taken[0] = field().lookup(".text-field") == null);
         }
     }
 

@@ -38,7 +38,6 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Every dialog: a wrong field is named and keeps it open, Cancel changes nothing, what is taken over can be undone. */
 class DialogsWindowTest extends WindowDriver {
@@ -61,13 +60,13 @@ class DialogsWindowTest extends WindowDriver {
             }
         });
         waitFor(() -> robot.lookup(".dialog-pane").tryQuery().isPresent());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return robot.lookup(".dialog-pane").query();
     }
 
     private void close(DialogPane pane, ButtonType how) {
         robot.interact(() -> ((Button) pane.lookupButton(how)).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private boolean isOpen() {
@@ -102,7 +101,7 @@ class DialogsWindowTest extends WindowDriver {
         robot.interact(() -> ((ToggleButton) robot.lookup("#place-stash").query()).fire());
         robot.interact(() -> ((RadioButton) robot.lookup("#show-" + kind).query()).fire());
         robot.interact(() -> robot.lookup(".stash-card").queryAllAs(ButtonBase.class).iterator().next().fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -209,7 +208,7 @@ class DialogsWindowTest extends WindowDriver {
 
     private void fire(DialogPane pane, String button) {
         robot.interact(() -> ((Button) pane.lookup(button)).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test

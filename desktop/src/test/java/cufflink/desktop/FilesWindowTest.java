@@ -26,7 +26,6 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Files from elsewhere, and to elsewhere: projects opened and copied, the stash as a table. */
 class FilesWindowTest extends WindowDriver {
@@ -46,7 +45,7 @@ class FilesWindowTest extends WindowDriver {
 
     private void fire(String id) {
         robot.interact(() -> robot.lookup("#" + id).<Button>query().fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private Stash stash() {

@@ -20,7 +20,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Hands that are busy: one key goes on wherever the keyboard was, and nothing moves away from under the pointer. */
 class HandsWindowTest extends WindowDriver {
@@ -68,7 +67,7 @@ class HandsWindowTest extends WindowDriver {
                             .select((box.getSelectionModel().getSelectedIndex() + 1) % box.getItems().size());
                     box.hide();
                 });
-                WaitForAsyncUtils.waitForFxEvents();
+                settle();
                 if (!box.isEditable() || box.getScene() == null) {
                     spaceGoesOn(fit + " and list " + i + " " + box.getId());
                 }
@@ -132,7 +131,7 @@ class HandsWindowTest extends WindowDriver {
             Point2D before = at(row);
             Point2D below = at(strip);
             robot.interact(edits.get(i));
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
             if (!otherFit) {
                 assertEquals(before, at(row), "edit " + i);
             }

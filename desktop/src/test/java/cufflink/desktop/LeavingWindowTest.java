@@ -18,7 +18,6 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A screen that is left lets go of everything. */
 class LeavingWindowTest extends WindowDriver {
@@ -31,7 +30,7 @@ class LeavingWindowTest extends WindowDriver {
 
     private void visit(Runnable going) {
         robot.interact(going);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         screens.add(new WeakReference<>(robot.window(0).getScene().getRoot()));
     }
 

@@ -31,7 +31,6 @@ import javafx.stage.FileChooser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Ornaments are laid on the closed card with the mouse, the keys and by numbers, and say what they do. */
 class OrnamentsWindowTest extends WindowDriver {
@@ -64,7 +63,7 @@ class OrnamentsWindowTest extends WindowDriver {
         Point2D middle = picture.localToScreen(picture.getBoundsInLocal().getCenterX(),
                 picture.getBoundsInLocal().getCenterY());
         robot.drag(middle, MouseButton.PRIMARY).moveTo(middle.add(right / 2, down / 2)).dropTo(middle.add(right, down));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -119,7 +118,7 @@ class OrnamentsWindowTest extends WindowDriver {
         double panel = picture.getBoundsInLocal().getWidth() / 4.5;
         robot.drag(middle.subtract(panel, 0), MouseButton.PRIMARY).moveTo(middle.subtract(panel, 30))
                 .dropTo(middle.subtract(panel, 70));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(Anchor.START, ornament().put().down().from(), before + " " + ornament());
         press(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(before, ornament());
@@ -134,7 +133,7 @@ class OrnamentsWindowTest extends WindowDriver {
         Stepper field = robot.lookup(stepper).queryAs(Stepper.class);
         robot.interact(field::edit);
         robot.write(text).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @SuppressWarnings("unchecked")

@@ -18,7 +18,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The stash and the jobs in the real window. */
 class PlacesWindowTest extends WindowDriver {
@@ -28,12 +27,12 @@ class PlacesWindowTest extends WindowDriver {
 
     private void go(String place) {
         robot.interact(() -> ((ToggleButton) robot.lookup("#place-" + place).query()).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void fire(String id) {
         robot.interact(() -> ((Button) robot.lookup("#" + id).query()).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void focus(String styleClass) {

@@ -19,7 +19,14 @@ abstract class WindowDriver {
     @TempDir
     Path data;
 
-    final FxRobot robot = new FxRobot();
+    final FxRobot robot = new FxRobot() {
+        @Override
+        public FxRobot interact(Runnable action) {
+            super.interact(action);
+            settle();
+            return this;
+        }
+    };
     CufflinkApp app;
 
     @BeforeEach
@@ -45,7 +52,7 @@ abstract class WindowDriver {
     final void choose(String design) throws TimeoutException {
         waitFor(() -> robot.lookup("#design-" + design).tryQuery().isPresent());
         robot.interact(() -> robot.lookup("#design-" + design).<Button>query().fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @AfterEach
@@ -65,6 +72,17 @@ abstract class WindowDriver {
 
     final void press(KeyCode... keys) {
         robot.press(keys).release(keys);
+        settle();
+    }
+
+    /** Waits until the window has answered to everything, and what was changed is planned. */
+    final void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        try {
+            waitFor(() -> app == null || app.screens() == null || app.screens().isAtRest());
+        } catch (TimeoutException late) {
+            throw new AssertionError("a change is not planned", late);
+        }
         WaitForAsyncUtils.waitForFxEvents();
     }
 

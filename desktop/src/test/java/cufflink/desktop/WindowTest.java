@@ -40,7 +40,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window, as a maker would. */
 class WindowTest extends WindowDriver {
@@ -54,7 +53,7 @@ class WindowTest extends WindowDriver {
         TextField field = robot.from(stepper).lookup(".text-field").query();
         robot.interact(() -> field.setText(text));
         robot.press(KeyCode.ENTER).release(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void focusBench() {
@@ -196,7 +195,7 @@ class WindowTest extends WindowDriver {
         type("cover", "3 in");
         assertTrue(robot.lookup(".chip-bad").tryQuery().isPresent());
         robot.interact(() -> ((Hyperlink) robot.lookup(".check-change").query()).fire());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertFalse(robot.lookup(".chip-bad").tryQuery().isPresent());
     }
 
@@ -294,7 +293,7 @@ class WindowTest extends WindowDriver {
         robot.interact(() -> work().goTo(
                 work().plan().run().stream().filter(step -> step.phase() == phase).findFirst().orElseThrow().number()
                         - 1));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** A fold can be dragged to any point, turned about from the keyboard, and tried the wrong way round. */
@@ -343,7 +342,7 @@ class WindowTest extends WindowDriver {
         assertEquals(4, thickest);
         Node card = robot.lookup("#closed-picture").query();
         robot.clickOn(robot.point(card).atPosition(Pos.CENTER).atOffset(0, 60));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(robot.lookup(".layer-title").queryAllAs(Label.class).stream()
                 .anyMatch(label -> label.getText().equals("Where you tapped")));
         ToggleButton pose = robot.lookup(".pose-choices .toggle-button").queryAllAs(ToggleButton.class).stream()

@@ -1,5 +1,6 @@
 package cufflink.desktop.control;
 
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
@@ -27,9 +28,10 @@ public final class Stepper extends HBox {
     private final Fractions value = new Fractions("", "stepper-value");
     private final TextField field = new TextField();
     private final Middle middle;
-    private final Function<String, Boolean> typed;
+    private final Function<String, CompletableFuture<Boolean>> typed;
     private String text = "";
     private String editText = "";
+    private boolean taking;
 
     /** What the keyboard and assistive technology find: the value, or the field while it is typed into. */
     private final class Middle extends StackPane {
@@ -63,9 +65,9 @@ public final class Stepper extends HBox {
     /**
      * @param name    for screen readers
      * @param stepped called with −1 or +1
-     * @param typed   takes a typed text; false if it could not be taken
+     * @param typed   takes a typed text; completed on the window's thread, with false if it could not be taken
      */
-    public Stepper(String name, IntConsumer stepped, Function<String, Boolean> typed) {
+    public Stepper(String name, IntConsumer stepped, Function<String, CompletableFuture<Boolean>> typed) {
         this.typed = typed;
         this.middle = new Middle(name, stepped);
         getStyleClass().add("stepper");
@@ -143,15 +145,21 @@ public final class Stepper extends HBox {
     }
 
     private void take() {
-        if (!middle.getChildren().contains(field)) {
+        if (!middle.getChildren().contains(field) || taking) {
+            return;
+        } else if (field.getText().equals(editText)) {
+            close();
             return;
         }
-        boolean understood = field.getText().equals(editText) || typed.apply(field.getText());
-        if (understood) {
-            close();
-        } else {
-            field.pseudoClassStateChanged(WRONG, true);
-        }
+        taking = true;
+        typed.apply(field.getText()).thenAccept(taken -> {
+            taking = false;
+            if (taken) {
+                close();
+            } else {
+                field.pseudoClassStateChanged(WRONG, true);
+            }
+        });
     }
 
     private void close() {

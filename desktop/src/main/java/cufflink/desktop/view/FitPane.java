@@ -15,14 +15,18 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
 import cufflink.paper.PublishedSizes;
 import cufflink.plan.Plan;
+import cufflink.plan.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.IntSupplier;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
@@ -93,7 +97,7 @@ final class FitPane extends VBox {
     }
 
     private void choose(Way way) {
-        boolean taken = work.change(project -> project.withWish(switch (way) {
+        work.change(project -> project.withWish(switch (way) {
             case FINISHED -> new Wish.AsDesigned();
             case ENVELOPE -> new Wish.InEnvelope(project.envelope().orElse(usualEnvelope()),
                     Wish.InEnvelope.usualEase(project.unit()));
@@ -103,10 +107,11 @@ final class FitPane extends VBox {
                         Math.max(1, project.copies()), new SheetUse.Whole());
             }
             case CONTENTS -> new Wish.Holding(Contents.GIFT_CARD);
-        }));
-        if (!taken) {
-            show(work.plan());
-        }
+        })).thenAccept(taken -> {
+            if (!taken) {
+                show(work.plan());
+            }
+        });
     }
 
     private NamedSize usualEnvelope() {
@@ -148,7 +153,7 @@ final class FitPane extends VBox {
                 details.getChildren().add(Rows.row("Envelope", sizes(Kind.ENVELOPE, () -> envelope().envelope().name(),
                         size -> new Wish.InEnvelope(size, envelope().ease()))));
                 Stepper ease = new Stepper("Ease",
-                        by -> setWish(new Wish.InEnvelope(envelope().envelope(),
+                        by -> setWish(() -> new Wish.InEnvelope(envelope().envelope(),
                                 Length.longer(Length.ZERO,
                                         envelope().ease().plus(work.project().step().length().times(by))))),
                         text -> length(text, length -> new Wish.InEnvelope(envelope().envelope(), length)));
@@ -162,11 +167,12 @@ final class FitPane extends VBox {
                                 sizes(Kind.SHEET, () -> sheet().name(), size -> new Wish.FromSheet(size.name(),
                                         size.width(), size.height(), sheet().sheets(), sheet().use()))));
                 details.getChildren().add(Rows.row("Use it", uses()));
-                Stepper count = new Stepper("Sheets", by -> setWish(fromSheets(Math.max(1, sheet().sheets() + by))),
+                Stepper count = new Stepper("Sheets",
+                        by -> setWish(() -> fromSheets(Math.max(1, sheet().sheets() + by))),
                         text -> count(text, this::fromSheets));
                 refreshers.add(
                         plan -> count.setValue(String.valueOf(sheet().sheets()), String.valueOf(sheet().sheets())));
-                Stepper cards = new Stepper("Cards", by -> setCards(cards() + by), text -> cards(text));
+                Stepper cards = new Stepper("Cards", by -> setCards(() -> cards() + by), text -> cards(text));
                 refreshers.add(plan -> cards.setValue(String.valueOf(cards()), String.valueOf(cards())));
                 details.getChildren().addAll(when(Rows.row("How many sheets", count), () -> !isCards()),
                         when(Rows.row("Cards from one sheet", cards), this::isCards));
@@ -199,18 +205,18 @@ final class FitPane extends VBox {
     }
 
     /** So many cards from a sheet, and so many are made. */
-    private boolean setCards(int count) {
-        int cards = Math.max(1, Math.min(SheetUse.Cards.MOST, count));
-        return work.change("cards",
-                project -> project.withWish(sheetUsed(new SheetUse.Cards(cards))).withCopies(cards));
+    private CompletableFuture<Boolean> setCards(IntSupplier count) {
+        return edit(project -> {
+            int cards = Math.max(1, Math.min(SheetUse.Cards.MOST, count.getAsInt()));
+            return project.withWish(sheetUsed(new SheetUse.Cards(cards))).withCopies(cards);
+        });
     }
 
-    private boolean cards(String text) {
+    private CompletableFuture<Boolean> cards(String text) {
         if (!text.strip().matches("[1-9]\\d?")) {
-            work.say("“" + text.strip() + "” is not a whole number from 1 to " + SheetUse.Cards.MOST + ".");
-            return false;
+            return work.refuse("“" + text.strip() + "” is not a whole number from 1 to " + SheetUse.Cards.MOST + ".");
         }
-        return setCards(Integer.parseInt(text.strip()));
+        return setCards(() -> Integer.parseInt(text.strip()));
     }
 
     private Wish.FromSheet sheetUsed(SheetUse use) {
@@ -229,10 +235,9 @@ final class FitPane extends VBox {
                 .add(plan -> box.setValue(isCards() ? cards : sheet().use() instanceof SheetUse.Shape ? shape : whole));
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing && cards.equals(is)) {
-                setCards(Math.max(2, work.project().copies()));
+                setCards(() -> Math.max(2, work.project().copies()));
             } else if (!showing) {
-                work.change(project -> project
-                        .withWish(sheetUsed(shape.equals(is) ? new SheetUse.Shape() : new SheetUse.Whole())));
+                setWish(() -> sheetUsed(shape.equals(is) ? new SheetUse.Shape() : new SheetUse.Whole()));
             }
         });
         return box;
@@ -247,25 +252,27 @@ final class FitPane extends VBox {
         return row;
     }
 
-    private void setWish(Wish wish) {
-        work.change("wish", project -> project.withWish(wish));
+    private CompletableFuture<Boolean> setWish(Supplier<Wish> wish) {
+        return edit(project -> project.withWish(wish.get()));
     }
 
-    private boolean length(String text, Function<Length, Wish> make) {
+    /** Changes what these rows show; nothing if another way was chosen before its turn came. */
+    private CompletableFuture<Boolean> edit(UnaryOperator<Project> edit) {
+        Way asked = way(work.project().wish());
+        return work.change(project -> way(project.wish()) == asked ? edit.apply(project) : project);
+    }
+
+    private CompletableFuture<Boolean> length(String text, Function<Length, Wish> make) {
         LengthReading<Length> read = LengthParser.read(text, work.project().unit());
-        if (read.value().isEmpty()) {
-            work.say(read.message());
-            return false;
-        }
-        return work.change(project -> project.withWish(make.apply(read.value().get())));
+        return read.value().map(length -> setWish(() -> make.apply(length)))
+                .orElseGet(() -> work.refuse(read.message()));
     }
 
-    private boolean count(String text, IntFunction<Wish> make) {
+    private CompletableFuture<Boolean> count(String text, IntFunction<Wish> make) {
         if (!text.strip().matches("[1-9]\\d{0,2}")) {
-            work.say("“" + text.strip() + "” is not a whole number from 1 to 999.");
-            return false;
+            return work.refuse("“" + text.strip() + "” is not a whole number from 1 to 999.");
         }
-        return work.change(project -> project.withWish(make.apply(Integer.parseInt(text.strip()))));
+        return setWish(() -> make.apply(Integer.parseInt(text.strip())));
     }
 
     private ComboBox<String> sizes(Kind kind, Supplier<String> chosen, Function<NamedSize, Wish> make) {
@@ -276,7 +283,7 @@ final class FitPane extends VBox {
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing) {
                 PublishedSizes.named(kind, is)
-                        .ifPresent(size -> work.change(project -> project.withWish(make.apply(size))));
+                        .ifPresent(size -> setWish(() -> make.apply(size)));
             }
         });
         return box;
@@ -291,7 +298,7 @@ final class FitPane extends VBox {
         box.valueProperty().addListener((property, was, is) -> {
             if (!showing && is != null) {
                 LengthReading<Contents> read = Contents.read(is, work.project().unit());
-                read.value().ifPresentOrElse(item -> work.change(project -> project.withWish(new Wish.Holding(item))),
+                read.value().ifPresentOrElse(item -> setWish(() -> new Wish.Holding(item)),
                         () -> work.say(read.message()));
             }
         });

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -124,7 +125,8 @@ final class JobKitsPane extends VBox {
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
         Stepper copies = new Stepper("Copies", by -> copies(index, kit.copies() + by),
-                text -> text.strip().matches("\\d{1,3}") && copies(index, Integer.parseInt(text.strip())));
+                text -> CompletableFuture.completedFuture(
+                        text.strip().matches("\\d{1,3}") && copies(index, Integer.parseInt(text.strip()))));
         copies.setId("kit-copies-" + index);
         copies.setValue(String.valueOf(kit.copies()), String.valueOf(kit.copies()));
         copies.setDisable(work.isCutting());
@@ -181,8 +183,8 @@ final class JobKitsPane extends VBox {
             papers.forEach((material, stock) -> rows.getChildren().add(Rows.row(stock.name(), instead(material))));
         }
         Stepper spare = new Stepper("Spare sheets, per cent", by -> spare(work.job().sparePercent() + by * SPARE_STEP),
-                text -> text.strip().replace("%", "").strip().matches("\\d{1,3}")
-                        && spare(Integer.parseInt(text.strip().replace("%", "").strip())));
+                text -> CompletableFuture.completedFuture(text.strip().replace("%", "").strip().matches("\\d{1,3}")
+                        && spare(Integer.parseInt(text.strip().replace("%", "").strip()))));
         spare.setId("job-spare");
         spare.setValue(work.job().sparePercent() + " %", String.valueOf(work.job().sparePercent()));
         rows.getChildren().add(Rows.row("Spare sheets", spare));

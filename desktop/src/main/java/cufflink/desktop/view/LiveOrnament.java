@@ -4,6 +4,7 @@ import cufflink.design.Ornament;
 import cufflink.desktop.work.Workspace;
 import cufflink.plan.Plan;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
 
@@ -28,10 +29,10 @@ final class LiveOrnament {
         return plan.project().ornament(id);
     }
 
-    /** Changes it; false if it could not be, or is no more. */
-    boolean edit(UnaryOperator<Ornament> change) {
-        return find(work.plan()).map(now -> work.change(project -> project.withOrnament(change.apply(now))))
-                .orElse(false);
+    /** Changes it, as {@link Workspace#change} does; nothing if it is no more. */
+    CompletableFuture<Boolean> edit(UnaryOperator<Ornament> change) {
+        return work.change(project -> project.ornament(id).map(now -> project.withOrnament(change.apply(now)))
+                .orElse(project));
     }
 
     /** Shows it from the next plan on. */

@@ -7,9 +7,10 @@ import cufflink.measure.LengthReading;
 import cufflink.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import java.util.function.IntPredicate;
-import java.util.function.Predicate;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 
 /**
  * What the rows of a pane share: they show every new plan, and while they do, a control that changes is not the maker's
@@ -52,33 +53,30 @@ final class LiveRows {
     }
 
     /** Reads a length that was typed, and says what is wrong with it if anything is. */
-    boolean typedLength(String text, Predicate<Length> use) {
-        return typedDistance(text, length -> {
-            if (length.isNegative()) {
-                work.say("A length cannot be less than 0.");
-                return false;
-            }
-            return use.test(length);
-        });
+    CompletableFuture<Boolean> typedLength(String text, Function<Length, CompletableFuture<Boolean>> use) {
+        return typedDistance(text, length -> length.isNegative() ? work.refuse("A length cannot be less than 0.")
+                : use.apply(length));
+    }
+
+    /** As {@link #typedLength} for what is nothing without a size. */
+    CompletableFuture<Boolean> typedSize(String text, Function<Length, CompletableFuture<Boolean>> use) {
+        return typedDistance(text, length -> length.isPositive() ? use.apply(length)
+                : work.refuse("This must be longer than 0."));
     }
 
     /** As {@link #typedLength} for a distance, which may be less than 0. */
-    boolean typedDistance(String text, Predicate<Length> use) {
+    CompletableFuture<Boolean> typedDistance(String text, Function<Length, CompletableFuture<Boolean>> use) {
         LengthReading<Length> read = LengthParser.read(text, work.project().unit());
-        if (read.value().isEmpty()) {
-            work.say(read.message());
-            return false;
-        }
-        return use.test(read.value().get());
+        return read.value().map(use).orElseGet(() -> work.refuse(read.message()));
     }
 
     /** As {@link #typedLength} for a whole number within bounds. */
-    boolean typedCount(String text, int low, int high, IntPredicate use) {
+    CompletableFuture<Boolean> typedCount(String text, int low, int high,
+            IntFunction<CompletableFuture<Boolean>> use) {
         String digits = text.strip();
         if (!digits.matches("\\d{1,4}") || Integer.parseInt(digits) < low || Integer.parseInt(digits) > high) {
-            work.say("“" + digits + "” is not a whole number from " + low + " to " + high + ".");
-            return false;
+            return work.refuse("“" + digits + "” is not a whole number from " + low + " to " + high + ".");
         }
-        return use.test(Integer.parseInt(digits));
+        return use.apply(Integer.parseInt(digits));
     }
 }

@@ -12,6 +12,8 @@ import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
 import cufflink.score.ScoringStyle;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.IntUnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -36,26 +38,24 @@ final class MakingRows {
     }
 
     Node layers() {
-        Stepper stepper = new Stepper("Layers", by -> setLayers(work.project().mats().layers() + by),
-                text -> live.typedCount(text, 0, MatSettings.MOST_LAYERS, this::setLayers));
+        Stepper stepper = new Stepper("Layers", by -> setLayers(layers -> layers + by),
+                text -> live.typedCount(text, 0, MatSettings.MOST_LAYERS, typed -> setLayers(layers -> typed)));
         live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().mats().layers()),
                 String.valueOf(plan.project().mats().layers())));
         return Rows.row("On each panel", stepper);
     }
 
-    private boolean setLayers(int count) {
-        int layers = Math.max(0, Math.min(MatSettings.MOST_LAYERS, count));
-        return work.change(project -> project.withMats(project.mats().withLayers(layers)));
+    private CompletableFuture<Boolean> setLayers(IntUnaryOperator count) {
+        return work.change(project -> project.withMats(project.mats().withLayers(
+                Math.max(0, Math.min(MatSettings.MOST_LAYERS, count.applyAsInt(project.mats().layers()))))));
     }
 
     Node reveal() {
-        Stepper stepper = new Stepper("Border showing", by -> {
-            Length next = work.project().mats().reveal().plus(work.project().step().length().times(by));
-            if (next.isPositive()) {
-                work.change(project -> project.withMats(project.mats().withReveal(next)));
-            }
-        }, text -> live.typedLength(text, length -> length.isPositive()
-                && work.change(project -> project.withMats(project.mats().withReveal(length)))));
+        Stepper stepper = new Stepper("Border showing", by -> work.change(project -> {
+            Length next = project.mats().reveal().plus(project.step().length().times(by));
+            return next.isPositive() ? project.withMats(project.mats().withReveal(next)) : project;
+        }), text -> live.typedSize(text,
+                length -> work.change(project -> project.withMats(project.mats().withReveal(length)))));
         live.onPlan(plan -> stepper.setValue(plan.format().number(plan.project().mats().reveal()),
                 plan.format().text(plan.project().mats().reveal())));
         return Rows.row("Border showing", stepper);
@@ -107,16 +107,17 @@ final class MakingRows {
     }
 
     Node copies() {
-        Stepper stepper = new Stepper("Copies", by -> setCopies(work.project().copies() + by),
-                text -> live.typedCount(text, 1, Project.MOST_COPIES, this::setCopies));
+        Stepper stepper = new Stepper("Copies", by -> setCopies(copies -> copies + by),
+                text -> live.typedCount(text, 1, Project.MOST_COPIES, typed -> setCopies(copies -> typed)));
         stepper.setId("copies");
         live.onPlan(plan -> stepper.setValue(String.valueOf(plan.project().copies()),
                 String.valueOf(plan.project().copies())));
         return Rows.row("Copies", stepper);
     }
 
-    private boolean setCopies(int count) {
-        return work.change(project -> project.withCopies(Math.max(1, Math.min(Project.MOST_COPIES, count))));
+    private CompletableFuture<Boolean> setCopies(IntUnaryOperator count) {
+        return work.change(project -> project.withCopies(
+                Math.max(1, Math.min(Project.MOST_COPIES, count.applyAsInt(project.copies())))));
     }
 
     Node envelope() {

@@ -19,6 +19,7 @@ import cufflink.plan.Project;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -140,7 +141,8 @@ final class MeasureRows {
         Button toRuler = mark("≈", "Between the marks of the ruler. Round it to the nearest.",
                 "Round " + measure.label() + " to the ruler");
         toRuler.setId("round-" + measure.name());
-        toRuler.setOnAction(press -> set("", measure, work.project().step().nearest(sized(measure).length())));
+        toRuler.setOnAction(press -> work.change(project -> sizedSet(project, measure,
+                project.step().nearest(sized(measure).length()))));
         HBox value = new HBox(toRuler, giveBack, stepper);
         value.getStyleClass().add("value");
         VBox cell = new VBox(Rows.row(label, value));
@@ -212,19 +214,24 @@ final class MeasureRows {
     }
 
     private void step(Measure measure, int by) {
-        Measures.Sized now = sized(measure);
-        if (now.isLength()) {
-            var ruler = work.project().step();
-            Length stepped = by > 0 ? ruler.down(now.length()).plus(ruler.length())
-                    : ruler.up(now.length()).minus(ruler.length());
-            set("", measure, Length.longer(stepped, Length.ZERO));
-        } else if (now.value() instanceof Value.Quantity quantity) {
-            long next = Math.round(quantity.toDouble()) + by;
-            work.change(project -> project.withSet(measure.name(), String.valueOf(Math.max(0, next))));
-        }
+        work.change(project -> stepped(project, measure, by));
     }
 
-    private boolean set(String gesture, Measure measure, Length value) {
+    private Project stepped(Project project, Measure measure, int by) {
+        Measures.Sized now = sized(measure);
+        if (now.isLength()) {
+            var ruler = project.step();
+            Length stepped = by > 0 ? ruler.down(now.length()).plus(ruler.length())
+                    : ruler.up(now.length()).minus(ruler.length());
+            return sizedSet(project, measure, Length.longer(stepped, Length.ZERO));
+        } else if (now.value() instanceof Value.Quantity quantity) {
+            long next = Math.round(quantity.toDouble()) + by;
+            return project.withSet(measure.name(), String.valueOf(Math.max(0, next)));
+        }
+        return project;
+    }
+
+    private CompletableFuture<Boolean> set(String gesture, Measure measure, Length value) {
         return work.change(gesture, project -> sizedSet(project, measure, value));
     }
 
@@ -242,7 +249,7 @@ final class MeasureRows {
         return project.withWish(new Wish.FinishedSize(width, height));
     }
 
-    private boolean type(Measure measure, String text) {
+    private CompletableFuture<Boolean> type(Measure measure, String text) {
         if (!sized(measure).isLength()) {
             return work.change(project -> project.withSet(measure.name(), text));
         }

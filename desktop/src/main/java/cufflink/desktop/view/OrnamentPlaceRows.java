@@ -10,6 +10,7 @@ import cufflink.measure.Length;
 import cufflink.plan.OrnamentPlacing;
 import cufflink.plan.Plan;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -108,11 +109,10 @@ final class OrnamentPlaceRows {
                 Math.IEEEremainder(turn, 360)));
     }
 
-    private boolean typedTurn(String text) {
+    private CompletableFuture<Boolean> typedTurn(String text) {
         String number = text.strip().replace('°', ' ').replace(',', '.').replace('−', '-').strip();
         if (!number.matches("-?\\d{1,3}(\\.\\d{1,3})?")) {
-            work.say("“" + text.strip() + "” is not a number of degrees from −360 to 360.");
-            return false;
+            return work.refuse("“" + text.strip() + "” is not a number of degrees from −360 to 360.");
         }
         return own.edit(ornament -> turned(ornament, Double.parseDouble(number)));
     }

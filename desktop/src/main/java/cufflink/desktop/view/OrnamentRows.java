@@ -147,13 +147,10 @@ final class OrnamentRows {
 
     private Node length(String label, String field, Function<Ornament, Length> read,
             BiFunction<Ornament, Length, Ornament> write) {
-        Stepper stepper = new Stepper(label, by -> own.find(work.plan()).ifPresent(now -> {
-            Length next = read.apply(now).plus(work.project().step().length().times(by));
-            if (next.isPositive()) {
-                own.edit(ornament -> write.apply(ornament, next));
-            }
-        }), text -> live.typedLength(text,
-                length -> length.isPositive() && own.edit(ornament -> write.apply(ornament, length))));
+        Stepper stepper = new Stepper(label, by -> own.edit(ornament -> {
+            Length next = read.apply(ornament).plus(work.project().step().length().times(by));
+            return next.isPositive() ? write.apply(ornament, next) : ornament;
+        }), text -> live.typedSize(text, length -> own.edit(ornament -> write.apply(ornament, length))));
         stepper.setId(own.id() + "-" + field);
         own.show((plan, ornament) -> stepper.setValue(plan.format().number(read.apply(ornament)),
                 plan.format().text(read.apply(ornament))));
@@ -177,18 +174,14 @@ final class OrnamentRows {
     /** Thicknesses are in millimetres whatever the ruler. */
     private Node raisedBy() {
         LengthFormat millimetres = LengthFormat.of(LengthUnit.MILLIMETRE);
-        Stepper stepper = new Stepper("Height above the panel", by -> own.find(work.plan()).ifPresent(now -> {
-            Length next = now.height().plus(HEIGHT_STEP.times(by));
-            if (!next.isNegative()) {
-                own.edit(ornament -> ornament.withHeight(next));
-            }
-        }), text -> live.typedLength(text.matches(".*[0-9]\\s*") ? text + " mm" : text, length -> {
-            if (length.isLongerThan(Ornament.HIGHEST)) {
-                work.say("An ornament higher than " + millimetres.text(Ornament.HIGHEST) + " shuts in no card.");
-                return false;
-            }
-            return own.edit(ornament -> ornament.withHeight(length));
-        }));
+        Stepper stepper = new Stepper("Height above the panel", by -> own.edit(ornament -> {
+            Length next = ornament.height().plus(HEIGHT_STEP.times(by));
+            return next.isNegative() ? ornament : ornament.withHeight(next);
+        }), text -> live.typedLength(text.matches(".*[0-9]\\s*") ? text + " mm" : text,
+                length -> length.isLongerThan(Ornament.HIGHEST)
+                        ? work.refuse("An ornament higher than " + millimetres.text(Ornament.HIGHEST)
+                                + " shuts in no card.")
+                        : own.edit(ornament -> ornament.withHeight(length))));
         stepper.setId(own.id() + "-high");
         own.show((plan, ornament) -> stepper.setValue(millimetres.number(ornament.height()),
                 millimetres.text(ornament.height())));

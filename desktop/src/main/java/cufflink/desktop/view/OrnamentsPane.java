@@ -108,9 +108,11 @@ final class OrnamentsPane extends VBox {
                 .findFirst().orElseThrow();
         Ornament fresh = making.apply("ornament" + number, "Ornament " + number);
         laid.set(fresh.id());
-        if (work.change(project -> project.withOrnament(fresh))) {
-            work.goTo(work.plan().run().size() - 1);
-        }
+        work.change(project -> project.withOrnament(fresh)).thenAccept(taken -> {
+            if (taken) {
+                work.goTo(work.plan().run().size() - 1);
+            }
+        });
     }
 
     private VBox entry(Ornament ornament) {

@@ -8,6 +8,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.PartDrawing;
 import cufflink.plan.PartOffers;
 import cufflink.plan.Plan;
+import cufflink.plan.Project;
 import cufflink.plan.StepPiece;
 import java.util.List;
 import java.util.Optional;
@@ -180,6 +181,7 @@ final class PartChooser extends VBox {
     private void add(PartOffers.Offer offer) {
         close();
         added.accept(offer.name());
-        work.change(project -> offer.plan().project());
+        Project shown = work.project();
+        work.change(project -> project.equals(shown) ? offer.plan().project() : project);
     }
 }

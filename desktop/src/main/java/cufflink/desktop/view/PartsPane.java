@@ -140,11 +140,13 @@ final class PartsPane extends VBox {
         remove.setAccessibleText("Take away " + part.label());
         remove.setOnAction(press -> {
             List<PartDefinition> before = work.plan().design().parts();
-            if (work.change(project -> project.withoutPart(part.name())) && work.messageProperty().get().isEmpty()) {
-                List<String> left = work.plan().design().parts().stream().map(PartDefinition::name).toList();
-                work.say("Taken away: " + before.stream().filter(gone -> !left.contains(gone.name()))
-                        .map(PartDefinition::label).collect(Collectors.joining(", ")) + ".");
-            }
+            work.change(project -> project.withoutPart(part.name())).thenAccept(taken -> {
+                if (taken && work.messageProperty().get().isEmpty()) {
+                    List<String> left = work.plan().design().parts().stream().map(PartDefinition::name).toList();
+                    work.say("Taken away: " + before.stream().filter(gone -> !left.contains(gone.name()))
+                            .map(PartDefinition::label).collect(Collectors.joining(", ")) + ".");
+                }
+            });
         });
         return remove;
     }

@@ -4,13 +4,20 @@ import cufflink.check.Check;
 import cufflink.check.Verdict;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
+import cufflink.desktop.control.NewestAnswer;
+import cufflink.desktop.store.Background;
 import cufflink.desktop.work.Workspace;
 import cufflink.plan.Plan;
+import cufflink.plan.Project;
 import cufflink.plan.Reading;
 import cufflink.plan.Remedies;
 import cufflink.plan.RunStep;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -31,6 +38,8 @@ final class ReadOutPane extends VBox {
     private final VBox step = new VBox();
     private final VBox checks = new VBox();
     private final ShowsPane shows;
+    private final NewestAnswer offers;
+    private final Map<Check, Hyperlink> links = new HashMap<>();
     private boolean goodTold;
     private final Fractions why = new Fractions("", "why");
 
@@ -40,7 +49,10 @@ final class ReadOutPane extends VBox {
         this.focusMeasure = focusMeasure;
         getStyleClass().add("read-out");
         why.setId("why");
-        shows = new ShowsPane(listening);
+        ExecutorService background = Background.thread("read-out");
+        listening.atEnd(background::shutdownNow);
+        shows = new ShowsPane(background);
+        offers = new NewestAnswer(background);
         getChildren().addAll(step, why, Rows.heading("Checks"), checks, shows);
         listening.to(work.planProperty(), change -> {
             showStep();
@@ -102,8 +114,10 @@ final class ReadOutPane extends VBox {
 
     /** What is wrong or to be watched; what holds is one line, which tells all of it if it is asked to. */
     private void showChecks() {
+        links.clear();
         checks.getChildren().setAll(work.plan().checks().stream().filter(check -> check.verdict() != Verdict.GOOD)
                 .map(this::check).toList());
+        offer(work.plan());
         List<HBox> good = work.plan().checks().stream().filter(check -> check.verdict() == Verdict.GOOD)
                 .map(this::check).toList();
         if (good.isEmpty()) {
@@ -141,18 +155,34 @@ final class ReadOutPane extends VBox {
         return row;
     }
 
+    /** Leads to the measure until it is known which value would do. */
     private Hyperlink change(Check check, Check.Change change) {
         Hyperlink link = new Hyperlink();
         link.getStyleClass().add("check-change");
-        var offer = Remedies.offer(work.plan(), check);
-        String words = offer
-                .map(found -> "Use " + work.plan().format().text(found.value()) + " for "
-                        + found.label().toLowerCase(Locale.ROOT))
-                .orElse("Go to " + change.label().toLowerCase(Locale.ROOT));
+        label(link, "Go to " + change.label().toLowerCase(Locale.ROOT));
+        link.setOnAction(click -> focusMeasure.accept(change.measure()));
+        links.put(check, link);
+        return link;
+    }
+
+    private static void label(Hyperlink link, String words) {
         link.setGraphic(new Fractions(words, "link-text"));
         link.setAccessibleText(words);
-        link.setOnAction(click -> offer.ifPresentOrElse(found -> work.change(project -> found.project()),
-                () -> focusMeasure.accept(change.measure())));
-        return link;
+    }
+
+    /** What would mend a check is tried beside the window. */
+    private void offer(Plan plan) {
+        List<Check> wanted = List.copyOf(links.keySet());
+        offers.ask(() -> {
+            Map<Check, Remedies.Offer> found = new LinkedHashMap<>();
+            wanted.forEach(check -> Remedies.offer(plan, check).ifPresent(offer -> found.put(check, offer)));
+            return found;
+        }, found -> found.forEach((check, offer) -> {
+            Hyperlink link = links.get(check);
+            label(link, "Use " + plan.format().text(offer.value()) + " for " + offer.label().toLowerCase(Locale.ROOT));
+            Project shown = plan.project();
+            link.setOnAction(click -> work
+                    .change(project -> project.equals(shown) ? offer.project() : project));
+        }));
     }
 }

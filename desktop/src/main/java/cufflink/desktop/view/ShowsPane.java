@@ -1,45 +1,35 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.Listening;
-import cufflink.desktop.store.Background;
+import cufflink.desktop.control.NewestAnswer;
 import cufflink.drawing.Shown;
 import cufflink.drawing.WhatShows;
 import cufflink.plan.Plan;
 import java.util.List;
-import java.util.concurrent.ExecutorService;
-import javafx.application.Platform;
+import java.util.concurrent.Executor;
 import javafx.scene.layout.VBox;
 
 /** What shows of the finished card, closed and in each pose, from the front and from the back. */
 final class ShowsPane extends VBox {
-    private final ExecutorService background = Background.thread("what shows");
-    private int asked;
+    private final NewestAnswer answer;
 
-    ShowsPane(Listening listening) {
+    /** {@code background} works it out. */
+    ShowsPane(Executor background) {
+        answer = new NewestAnswer(background);
         setId("what-shows");
         managedProperty().bind(visibleProperty());
-        listening.atEnd(background::shutdownNow);
         none();
     }
 
     /** Shows nothing. */
     void none() {
-        asked++;
+        answer.forget();
         setVisible(false);
     }
 
     /** Works it out beside the window, as it takes a while for many panels; what was shown stays until then. */
     void show(Plan plan) {
-        int now = ++asked;
-        background.execute(() -> {
-            List<WhatShows> all = WhatShows.all(plan);
-            Platform.runLater(() -> {
-                if (now == asked) {
-                    fill(all);
-                }
-            });
-        });
+        answer.ask(() -> WhatShows.all(plan), this::fill);
     }
 
     private void fill(List<WhatShows> all) {

@@ -15,6 +15,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -67,7 +68,8 @@ final class StashDetailPane extends VBox {
 
     private Node count(StashPaper paper) {
         Stepper stepper = new Stepper("Sheets", by -> count(paper, paper.count() + by),
-                text -> text.strip().matches("\\d{1,5}") && count(paper, Integer.parseInt(text.strip())));
+                text -> CompletableFuture.completedFuture(
+                        text.strip().matches("\\d{1,5}") && count(paper, Integer.parseInt(text.strip()))));
         stepper.setId("stash-count");
         stepper.setValue(String.valueOf(paper.count()), String.valueOf(paper.count()));
         return Rows.row(paper.offcut() ? "Offcuts" : "Sheets", stepper);

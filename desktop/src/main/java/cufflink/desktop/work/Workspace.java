@@ -10,6 +10,8 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -19,8 +21,9 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /**
- * One open project: its plan, its undo history, and the place in the run sheet. A change that cannot be planned changes
- * nothing and leaves its reasons in {@link #messageProperty()}. To be used on one thread.
+ * One open project: its plan, its undo history, and the place in the run sheet. Changes are planned beside the window,
+ * in the order in which they come; what was planned last stays until the next is there. A change that cannot be planned
+ * changes nothing and leaves its reasons in {@link #messageProperty()}. To be used on the window's thread.
  */
 public final class Workspace {
     private static final int MOST_UNDO = 500;
@@ -34,18 +37,31 @@ public final class Workspace {
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo", false);
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo", false);
     private final Optional<LayoutSearch> search;
+    private final PlanQueue queue;
     private final Reports reports;
-    private String gesture = "";
+    private int gestures;
+    private String lastGesture = "";
 
-    /** Opens a plan, at the first step, with nothing to undo; layouts are taken as they first come. */
+    /**
+     * Opens a plan, at the first step, with nothing to undo; layouts are taken as they first come, and changes are
+     * planned at once.
+     */
     public Workspace(Plan opened, Reports reports) {
-        this(opened, Optional.empty(), reports);
+        this(opened, Optional.empty(), reports, Runnable::run, Runnable::run);
     }
 
-    /** As before; {@code search} looks for better layouts beside the window. */
-    public Workspace(Plan opened, Optional<LayoutSearch> search, Reports reports) {
+    /**
+     * As before.
+     *
+     * @param search     looks for better layouts beside the window
+     * @param background plans changes
+     * @param window     hands plans to the window's thread
+     */
+    public Workspace(Plan opened, Optional<LayoutSearch> search, Reports reports, Executor background,
+            Executor window) {
         this.search = search;
         this.reports = reports;
+        queue = new PlanQueue(background, window);
         plan.set(opened);
         showNotices(opened);
         improve(opened);
@@ -119,34 +135,61 @@ public final class Workspace {
         return plan().run().get(step.get());
     }
 
-    /** Changes the project as one step to undo. False if it could not be; then the message says why. */
-    public boolean change(UnaryOperator<Project> edit) {
+    /** As {@link #change(String, UnaryOperator)}, as one step to undo. */
+    public CompletableFuture<Boolean> change(UnaryOperator<Project> edit) {
         return change("", edit);
     }
 
-    /** Changes the project; changes of one gesture (a slider being dragged) are one step to undo. */
-    public boolean change(String gestureName, UnaryOperator<Project> edit) {
-        Project before = project();
-        Project after = edit.apply(before);
-        if (after.equals(before)) {
-            message.set("");
-            return true;
-        }
-        Outcome<Plan> planned = Planner.plan(after);
+    /**
+     * Changes the project; changes of one gesture (a slider being dragged) are one step to undo, and of those that wait
+     * to be planned only the newest is.
+     *
+     * @param edit is asked when everything that was wanted before is planned
+     * @return completed on the window's thread: false if it could not be, and the message says why
+     */
+    public CompletableFuture<Boolean> change(String gestureName, UnaryOperator<Project> edit) {
+        String gesture = gestureName.isEmpty() ? "" : gestureName + " " + gestures;
+        return queue.add(new PlanQueue.Wanted(gesture, () -> {
+            Project after = edit.apply(project());
+            if (after.equals(project())) {
+                message.set("");
+                return Optional.empty();
+            }
+            return Optional.of(after);
+        }, (after, planned) -> take(gesture, after, planned)));
+    }
+
+    private boolean take(String gesture, Project after, Outcome<Plan> planned) {
         if (planned.value().isEmpty()) {
             message.set(reports.text(planned.problems(), after));
             return false;
         }
-        if (gestureName.isEmpty() || !gestureName.equals(gesture)) {
-            undo.push(before);
+        if (gesture.isEmpty() || !gesture.equals(lastGesture)) {
+            undo.push(project());
             if (undo.size() > MOST_UNDO) {
                 undo.removeLast();
             }
         }
-        gesture = gestureName;
+        lastGesture = gesture;
         redo.clear();
         show(planned.value().get());
         return true;
+    }
+
+    /** Whether every change is planned. */
+    public boolean isAtRest() {
+        return queue.isAtRest();
+    }
+
+    /** Waits until every change is planned. */
+    public void finish() {
+        queue.finish();
+    }
+
+    /** As {@link #say}, for what is not changed because of it. */
+    public CompletableFuture<Boolean> refuse(String text) {
+        say(text);
+        return CompletableFuture.completedFuture(false);
     }
 
     /** Says something without a change: a text that was not understood. */
@@ -156,7 +199,7 @@ public final class Workspace {
 
     /** Ends a gesture; the next change is a step of its own. */
     public void endGesture() {
-        gesture = "";
+        gestures++;
     }
 
     public void undo() {
@@ -168,18 +211,18 @@ public final class Workspace {
     }
 
     private void travel(Deque<Project> from, Deque<Project> to) {
-        if (from.isEmpty()) {
-            return;
-        }
         endGesture();
-        Outcome<Plan> planned = Planner.plan(from.peek());
-        if (planned.value().isEmpty()) {
-            message.set(reports.text(planned.problems(), from.peek()));
-            return;
-        }
-        to.push(project());
-        from.pop();
-        show(planned.value().get());
+        queue.add(new PlanQueue.Wanted("", () -> Optional.ofNullable(from.peek()), (back, planned) -> {
+            if (planned.value().isEmpty()) {
+                message.set(reports.text(planned.problems(), back));
+                return false;
+            }
+            to.push(project());
+            from.pop();
+            lastGesture = "";
+            show(planned.value().get());
+            return true;
+        }));
     }
 
     private void show(Plan next) {

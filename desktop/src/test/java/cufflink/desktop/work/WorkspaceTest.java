@@ -47,7 +47,7 @@ class WorkspaceTest {
     void change_replans_andCanBeUndoneAndRedone() {
         Workspace work = open("overlapping-gate");
         Plan before = work.plan();
-        assertTrue(work.change(project -> project.withSet("cover", "3 in")));
+        assertTrue(work.change(project -> project.withSet("cover", "3 in")).join());
         assertEquals(Length.ofInches(3), work.plan().measures().length("cover"));
         work.undo();
         assertEquals(before.project(), work.project());
@@ -62,7 +62,7 @@ class WorkspaceTest {
         Plan before = work.plan();
         InvalidationListener listener = mock(InvalidationListener.class);
         work.planProperty().addListener(listener);
-        assertFalse(work.change(project -> project.withSet("cover", "wide")));
+        assertFalse(work.change(project -> project.withSet("cover", "wide")).join());
         assertSame(before, work.plan());
         assertFalse(work.canUndoProperty().get());
         assertTrue(work.messageProperty().get().contains("does not start with a number"), work.messageProperty().get());
@@ -167,7 +167,7 @@ class WorkspaceTest {
         Workspace work = open("overlapping-gate");
         work.change(project -> project.withCopies(2));
         Plan before = work.plan();
-        assertTrue(work.change(change), work.messageProperty().get());
+        assertTrue(work.change(change).join(), work.messageProperty().get());
         Plan after = work.plan();
         assertNotEquals(before.project(), after.project());
         work.undo();
