@@ -14,6 +14,8 @@ import javafx.scene.text.TextFlow;
 public final class Fractions extends TextFlow {
     public static final String STYLE = "fractions";
 
+    private String shown;
+
     public Fractions(String text, String... styles) {
         getStyleClass().add(STYLE);
         getStyleClass().addAll(styles);
@@ -24,8 +26,12 @@ public final class Fractions extends TextFlow {
         this("");
     }
 
-    /** Shows another text. */
+    /** Shows another text; the same one keeps its nodes, which are costly to style. */
     public void setText(String text) {
+        if (text.equals(shown)) {
+            return;
+        }
+        shown = text;
         getChildren().setAll(FractionText.runs(text).stream().map(run -> {
             if (run instanceof FractionText.Fraction fraction) {
                 return new SetFraction(fraction);

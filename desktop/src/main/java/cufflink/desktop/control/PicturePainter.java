@@ -1,5 +1,6 @@
 package cufflink.desktop.control;
 
+import cufflink.drawing.Hatch;
 import cufflink.drawing.Ink;
 import cufflink.drawing.Picture;
 import cufflink.drawing.Shape;
@@ -68,7 +69,10 @@ final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
     @Override
     public Void area(Shape.Area area) {
         if (area.ink().fill() == Ink.Fill.HATCH) {
-            hatch(area, xs(area.corners()), ys(area.corners()));
+            // Not by clipping: without a graphics card, every stroke through a clip takes as long as the whole canvas.
+            pen(area.ink());
+            Hatch.strokes(area, pen / scale)
+                    .forEach(stroke -> g.strokePolyline(xs(stroke.points()), ys(stroke.points()), 2));
         } else {
             g.setFill(Color.web(area.colour().orElse(area.ink().colour())));
             g.setFillRule(FillRule.EVEN_ODD);
@@ -109,22 +113,6 @@ final class PicturePainter implements Shape.Cases<Void, RuntimeException> {
             ring.subList(1, ring.size()).forEach(spot -> g.lineTo(dx + spot.x() * scale, dy + spot.y() * scale));
             g.closePath();
         }
-    }
-
-    private void hatch(Shape.Area area, double[] xs, double[] ys) {
-        double minX = Arrays.stream(xs).min().orElse(0);
-        double maxX = Arrays.stream(xs).max().orElse(0);
-        double minY = Arrays.stream(ys).min().orElse(0);
-        double maxY = Arrays.stream(ys).max().orElse(0);
-        g.save();
-        outline(area);
-        g.clip();
-        pen(area.ink());
-        double height = maxY - minY;
-        for (double x = minX - height; x < maxX; x += 7 * pen) {
-            g.strokeLine(x, maxY, x + height, minY);
-        }
-        g.restore();
     }
 
     @Override

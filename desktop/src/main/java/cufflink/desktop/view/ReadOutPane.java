@@ -41,6 +41,7 @@ final class ReadOutPane extends VBox {
     private final NewestAnswer offers;
     private final Map<Check, Hyperlink> links = new HashMap<>();
     private boolean goodTold;
+    private List<Object> told = List.of();
     private final Fractions why = new Fractions("", "why");
 
     /** {@code focusMeasure} brings the keyboard to a measure. */
@@ -55,7 +56,11 @@ final class ReadOutPane extends VBox {
         offers = new NewestAnswer(background);
         getChildren().addAll(step, why, Rows.heading("Checks"), checks, shows);
         listening.to(work.planProperty(), change -> {
-            showStep();
+            if (now().equals(told)) {
+                showWhatShows();
+            } else {
+                showStep();
+            }
             showChecks();
         });
         listening.to(work.stepProperty(), change -> showStep());
@@ -71,7 +76,14 @@ final class ReadOutPane extends VBox {
         why.setManaged(!derivation.isEmpty());
     }
 
+    /** What the step's part of the pane tells. */
+    private List<Object> now() {
+        return List.of(work.currentStep(), work.plan().run().size(), work.plan().project().unit(),
+                work.readingProperty().get());
+    }
+
     private void showStep() {
+        told = now();
         RunStep now = work.currentStep();
         Label phase = Rows.heading(now.phase().title() + ", step " + now.number() + " of " + work.plan().run().size());
         Fractions title = new Fractions(now.title(), "step-title");
@@ -89,12 +101,16 @@ final class ReadOutPane extends VBox {
         if (!now.caution().isEmpty()) {
             step.getChildren().add(new Fractions("▲ " + now.caution(), "caution"));
         }
-        if (now.number() == work.plan().run().size()) {
+        showWhatShows();
+        explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());
+    }
+
+    private void showWhatShows() {
+        if (work.currentStep().number() == work.plan().run().size()) {
             shows.show(work.plan());
         } else {
             shows.none();
         }
-        explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());
     }
 
     private VBox number(Reading reading, int index) {
@@ -118,8 +134,7 @@ final class ReadOutPane extends VBox {
         checks.getChildren().setAll(work.plan().checks().stream().filter(check -> check.verdict() != Verdict.GOOD)
                 .map(this::check).toList());
         offer(work.plan());
-        List<HBox> good = work.plan().checks().stream().filter(check -> check.verdict() == Verdict.GOOD)
-                .map(this::check).toList();
+        List<Check> good = work.plan().checks().stream().filter(check -> check.verdict() == Verdict.GOOD).toList();
         if (good.isEmpty()) {
             return;
         }
@@ -128,14 +143,17 @@ final class ReadOutPane extends VBox {
         holds.setId("good-checks");
         holds.getStyleClass().add("more");
         VBox told = new VBox();
-        told.getChildren().setAll(good);
-        told.setVisible(goodTold);
-        told.managedProperty().bind(told.visibleProperty());
+        tell(told, good);
         holds.setOnAction(click -> {
             goodTold = !goodTold;
-            told.setVisible(goodTold);
+            tell(told, good);
         });
         checks.getChildren().addAll(holds, told);
+    }
+
+    /** Rows are made only if they are asked for: they would be made anew with every change. */
+    private void tell(VBox told, List<Check> good) {
+        told.getChildren().setAll(goodTold ? good.stream().map(this::check).toList() : List.of());
     }
 
     private HBox check(Check check) {

@@ -1,5 +1,6 @@
 package cufflink.files.handout;
 
+import cufflink.drawing.Hatch;
 import cufflink.drawing.Ink;
 import cufflink.drawing.Picture;
 import cufflink.drawing.Shape;
@@ -150,21 +151,11 @@ final class PicturePainter {
     }
 
     private void hatch(Shape.Area area, Canvas canvas, double pen) throws IOException {
-        double minX = area.corners().stream().mapToDouble(canvas::x).min().orElse(0);
-        double maxX = area.corners().stream().mapToDouble(canvas::x).max().orElse(0);
-        double minY = area.corners().stream().mapToDouble(canvas::y).min().orElse(0);
-        double maxY = area.corners().stream().mapToDouble(canvas::y).max().orElse(0);
-        stream.saveGraphicsState();
-        outline(area, canvas);
-        stream.clipEvenOdd();
         pen(area.ink(), pen);
-        double height = maxY - minY;
-        for (double x = minX - height; x < maxX; x += 6 * pen) {
-            stream.moveTo((float) x, (float) minY);
-            stream.lineTo((float) (x + height), (float) maxY);
+        for (Shape.Path stroke : Hatch.strokes(area, pen / canvas.scale())) {
+            outline(stroke.points(), canvas);
+            stream.stroke();
         }
-        stream.stroke();
-        stream.restoreGraphicsState();
     }
 
     /** A ring of four Bézier arcs (0.5523 is the usual control length for a quarter circle). */
