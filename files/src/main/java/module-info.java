@@ -3,6 +3,7 @@ module cufflink.files {
     requires transitive cufflink.core;
     requires transitive com.fasterxml.jackson.databind;
     requires com.fasterxml.jackson.dataformat.yaml;
+    requires com.ibm.icu;
     requires org.apache.commons.csv;
     requires org.apache.commons.logging; // pdfbox, an automatic module, cannot ask for these two itself
     requires jdk.unsupported;

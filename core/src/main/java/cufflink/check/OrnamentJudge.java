@@ -7,11 +7,12 @@ import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.Measured;
 import cufflink.problem.Problem;
-import cufflink.stack.Adornment;
 import cufflink.stack.Adornment.FreePlace;
+import cufflink.stack.Adornment;
 import cufflink.stack.OrnamentLie;
 import cufflink.words.CheckWords;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.List;
@@ -98,7 +99,7 @@ final class OrnamentJudge implements Judge {
         return lie.over().isEmpty()
                 ? CheckWords.ORNAMENT_REACHES_PAST.of("ornament", ornament.label(), "panel", panel)
                 : CheckWords.ORNAMENT_KEEPS_DRY.of("ornament", ornament.label(), "panel", panel, "over",
-                        Vocabulary.and(lie.over().stream().map(label -> "the " + label).toList()));
+                        Vocabulary.and(lie.over().stream().map(Numbered::withArticle).toList()));
     }
 
     private static Check meeting(CheckSubject subject, Adornment.Meeting meeting) {

@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -35,6 +36,16 @@ public final class PieceDrawing {
     /** Points that one and two lines of a panel's name and size take. */
     private static final double ONE_LINE = 16;
     private static final double TWO_LINES = 34;
+    /** The share of its bounds that a panel fills whose middle is theirs. */
+    private static final double NEARLY_WHOLE = 0.9;
+    /** Millimetres to which the middle of another one is found. */
+    private static final double NEAR_ENOUGH = 0.5;
+    /** Points that a letter of a name takes. */
+    private static final double LETTER = 7;
+    /** Points: a mark's radius, how far from the line's end it lies, and how far it may move at a time. */
+    private static final double MARK = 7.5;
+    private static final double MARK_FROM_END = 16;
+    private static final double MARK_APART = 10;
 
     private final SizedDesign.Piece piece;
     private final CreasePattern pattern;
@@ -67,15 +78,21 @@ public final class PieceDrawing {
      *
      * @param format of their widths
      * @param pages  sides of pages, which have names of their own
+     * @param turned whether the picture will be turned a quarter, so that level names have the panels' heights as room
      */
-    public record Naming(LengthFormat format, List<Page.Side> pages) {
+    public record Naming(LengthFormat format, List<Page.Side> pages, boolean turned) {
         public Naming {
             pages = List.copyOf(pages);
         }
 
         /** Of the panels of a plan. */
         public static Naming of(Plan plan) {
-            return new Naming(plan.format(), plan.design().sidesOfPages());
+            return new Naming(plan.format(), plan.design().sidesOfPages(), false);
+        }
+
+        /** For a picture that will be turned a quarter, or not. */
+        public Naming turned(boolean quarter) {
+            return new Naming(format, pages, quarter);
         }
     }
 
@@ -99,7 +116,7 @@ public final class PieceDrawing {
         Face shown = mirrored ? piece.up().other() : piece.up();
         drawing.outline(stock.map(paper -> shown == Face.OUTSIDE ? paper.face() : paper.back()));
         drawing.scores();
-        names.ifPresent(drawing::panelNames);
+        drawing.labels(names);
         return new Picture(drawing.bounds(), point, drawing.shapes);
     }
 
@@ -196,30 +213,34 @@ public final class PieceDrawing {
         piece.slits().stream().filter(slit -> !uncut.contains(slit.id()))
                 .forEach(slit -> shapes.add(new Shape.Path(slit.id(), Ink.CUT, ends(slit.line()))));
         scoreLines();
+    }
+
+    /** The marks of the scores, and of the names of the panels those that no mark lies on. */
+    private void labels(Optional<Naming> naming) {
+        List<PanelName> names = naming.map(this::panelNames).orElse(List.of());
+        LabelRoom withNames = new LabelRoom(names.stream().map(PanelName::box).toList(), point);
+        LabelRoom marks = new LabelRoom(List.of(), point);
         for (Score score : piece.lines()) {
             if (score.fold() != Fold.DECORATIVE && !score.isPinched()) {
-                mark(score);
+                List<Spot> ends = ends(score.line());
+                List<Spot> places = marks.along(ends.get(1), ends.get(0), MARK_FROM_END, MARK_APART);
+                withNames.free(places, MARK).or(() -> marks.free(places, MARK)).ifPresent(at -> {
+                    withNames.take(at, MARK);
+                    marks.take(at, MARK);
+                    mark(score, at);
+                });
             }
         }
+        names.stream().filter(name -> marks.isFree(name.box())).forEach(name -> shapes.add(name.label()));
     }
 
     /**
-     * The letter in a ring near the line's lower end, so that the kind does not depend on colour; that of the second
-     * line of a spine a ring higher, beside which the first one has room.
+     * The letter in a ring, so that the kind does not depend on colour; near the line's lower end if there is room, and
+     * left out where lines lie closer than rings: their dashes tell them apart.
      */
-    private void mark(Score score) {
+    private void mark(Score score, Spot at) {
         Fold fold = mirrored ? score.fold().seenFromBehind() : score.fold();
-        List<Spot> ends = ends(score.line());
-        Spot from = ends.get(0);
-        Spot to = ends.get(1);
-        double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
-        double share = length == 0 ? 0 : Math.max(0.5, 1 - (isSecond(score) ? 36 : 16) * point / length);
-        Spot at = new Spot(from.x() + (to.x() - from.x()) * share, from.y() + (to.y() - from.y()) * share);
-        shapes.add(new Shape.Mark(score.id(), ink(fold), at, fold.letter(), 7.5, Ink.PAPER.colour(), Ink.PAPER_EDGE));
-    }
-
-    private static boolean isSecond(Score score) {
-        return !Score.crease(score.id()).equals(score.id());
+        shapes.add(new Shape.Mark(score.id(), ink(fold), at, fold.letter(), MARK, Ink.PAPER.colour(), Ink.PAPER_EDGE));
     }
 
     private String name(Panel panel, List<Page.Side> pages) {
@@ -229,26 +250,50 @@ public final class PieceDrawing {
                 .findFirst().map(Page.Side::name).orElse(panel.label());
     }
 
-    private void panelNames(Naming names) {
+    /**
+     * A line of a panel's name.
+     *
+     * @param box the label as it lies on the piece: upright if it is level only once the picture is turned
+     */
+    private record PanelName(Shape.Label label, Shape.Label box) {
+        static PanelName of(Shape.Label label, Spot centre, boolean turned) {
+            return new PanelName(label, turned
+                    ? new Shape.Label(label.id(), label.ink(), centre.plus(centre.y() - label.at().y(), 0),
+                            label.text(),
+                            label.size(), label.anchor(), label.bold(), true)
+                    : label);
+        }
+    }
+
+    /** The middle of the largest circle in a panel: the centroid of one with a corner cut out may lie on its edge. */
+    private static Coordinate roomiest(Panel panel) {
+        return MaximumInscribedCircle.getCenter(panel.outline(), NEAR_ENOUGH).getCoordinate();
+    }
+
+    private List<PanelName> panelNames(Naming names) {
+        List<PanelName> labels = new ArrayList<>();
         boolean level = piece.scores().stream()
                 .anyMatch(score -> score.line().along() == SizedDesign.Along.Y && score.fold() != Fold.DECORATIVE);
         for (Panel panel : pattern.panels()) {
-            Spot centre = spot(
-                    panel.hasUprightSides() ? panel.bounds().centre() : panel.outline().getCentroid().getCoordinate());
+            boolean whole = panel.outline().getArea() > NEARLY_WHOLE * panel.bounds().getArea();
+            Spot centre = spot(whole ? panel.bounds().centre() : roomiest(panel));
             String size = names.format().number(level ? panel.height() : panel.width());
-            if (panel.bounds().getWidth() < size.length() * 7 * point
-                    || panel.bounds().getHeight() < ONE_LINE * point) {
+            double width = names.turned() ? panel.bounds().getHeight() : panel.bounds().getWidth();
+            double height = names.turned() ? panel.bounds().getWidth() : panel.bounds().getHeight();
+            if (width < size.length() * LETTER * point || height < ONE_LINE * point) {
                 continue;
             }
             String name = name(panel, names.pages());
-            boolean room = panel.bounds().getWidth() > name.length() * 7 * point
-                    && panel.bounds().getHeight() > TWO_LINES * point;
+            boolean room = width > name.length() * LETTER * point && height > TWO_LINES * point;
             if (room) {
-                shapes.add(
-                        Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, name, 11.5));
+                labels.add(PanelName.of(
+                        Shape.text(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() - 8 * point, name, 11.5), centre,
+                        names.turned()));
             }
-            shapes.add(
-                    Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5));
+            labels.add(PanelName.of(
+                    Shape.bold(panel.id(), Ink.SOFT_TEXT, centre.x(), centre.y() + (room ? 8 * point : 0), size, 12.5),
+                    centre, names.turned()));
         }
+        return labels;
     }
 }

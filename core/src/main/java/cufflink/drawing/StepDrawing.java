@@ -147,9 +147,16 @@ public final class StepDrawing {
                 Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan)));
     }
 
+    /** A piece as it lies to be scored in a step, with the names of its panels. */
+    public static Picture lying(Plan plan, RunStep step, ScoreSetup setup, double point) {
+        Picture flat = PieceDrawing.draw(plan.design().piece(setup.piece()),
+                plan.pieces().get(setup.piece()).pattern(), plan.uncut(setup.piece(), step.number()), setup.mirrored(),
+                point, Optional.empty(), Optional.of(PieceDrawing.Naming.of(plan).turned(setup.turned())));
+        return setup.turned() ? PictureTurn.quarter(flat) : flat;
+    }
+
     private Picture scored(ScoreSetup setup) {
-        Picture flat = flat(setup.piece(), setup.mirrored());
-        Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
+        Picture lying = lying(plan, step, setup, point);
         List<Shape> shapes = new ArrayList<>();
         if (!setup.slants().isEmpty()) {
             shapes.add(uncut(lying));

@@ -131,14 +131,19 @@ final class HandKnife {
         return reading.size().map(y -> new Coordinate(reading.length().toMillimetres(), y.toMillimetres()));
     }
 
+    private static double millimetres(Reading reading) {
+        return reading.length().toMillimetres();
+    }
+
     private Optional<LineSegment> line(Slit slit) {
         Optional<Reading> at = numbers.of(slit.id());
-        Optional<Coordinate> way = numbers.of(slit.id() + " way").flatMap(this::point);
         return switch (slit.line().along()) {
-            case X -> way.map(run -> new LineSegment(at.get().length().toMillimetres(), run.x,
-                    at.get().length().toMillimetres(), run.y));
-            case Y -> way.map(run -> new LineSegment(run.x, at.get().length().toMillimetres(), run.y,
-                    at.get().length().toMillimetres()));
+            case X -> numbers.of(slit.id() + " from").flatMap(from -> numbers.of(slit.id() + " to")
+                    .map(to -> new LineSegment(millimetres(at.get()), millimetres(from), millimetres(at.get()),
+                            millimetres(to))));
+            case Y -> numbers.of(slit.id() + " from").flatMap(from -> numbers.of(slit.id() + " to")
+                    .map(to -> new LineSegment(millimetres(from), millimetres(at.get()), millimetres(to),
+                            millimetres(at.get()))));
             case LINE -> at.flatMap(this::point).flatMap(start -> numbers.of(slit.id() + " end").flatMap(this::point)
                     .map(end -> new LineSegment(start, end)));
         };

@@ -65,7 +65,8 @@ final class HandNames {
                     names.add(cut.id() + " " + i);
                 }
             });
-            piece.slits().forEach(slit -> Stream.of("", " way", " end").forEach(more -> names.add(slit.id() + more)));
+            piece.slits().forEach(
+                    slit -> Stream.of("", " from", " to", " end").forEach(more -> names.add(slit.id() + more)));
             CutPart.of(plan.project(), piece).forEach(part -> names
                     .add(piece.id() + " lap " + part.id().substring(part.id().lastIndexOf(' ') + 1)));
         } else if (subject instanceof StepSubject.OfGlue glue) {

@@ -244,18 +244,32 @@ final class LayerSteps {
     /** Where each goes; panels that their layers are called after are told together. */
     private List<String> places(List<Stack> alike) {
         Map<Face, List<String>> called = new LinkedHashMap<>();
-        List<String> places = new ArrayList<>();
+        Map<List<Object>, List<Stack>> others = new LinkedHashMap<>();
         for (Stack stack : alike) {
             if (stack.on().label().equalsIgnoreCase(panel(stack))) {
                 called.computeIfAbsent(stack.on().face(), face -> new ArrayList<>()).add(panel(stack));
             } else {
-                places.add(StepWords.LAYER_PLACE.of("label", stack.on().label(), "face", stack.on().face().word(),
-                        "panel", panel(stack)).sentence());
+                others.computeIfAbsent(List.of(Numbered.without(stack.on().label()), Numbered.without(panel(stack)),
+                        stack.on().face()), key -> new ArrayList<>()).add(stack);
             }
         }
+        List<String> places = new ArrayList<>();
+        others.values().forEach(counted -> places.addAll(counted(counted)));
         called.forEach((face, panels) -> places.add(StepWords.LAYER_PLACES.of("face", face.word(), "panels",
                 Vocabulary.and(Numbered.runsWithArticles(panels))).sentence()));
         return places;
+    }
+
+    /** Those that are counted as their panels are in one; otherwise each by itself. */
+    private List<String> counted(List<Stack> stacks) {
+        List<String> labels = Numbered.runs(stacks.stream().map(stack -> stack.on().label()).toList());
+        List<String> panels = Numbered.runs(stacks.stream().map(this::panel).toList());
+        return labels.size() == 1 && panels.size() == 1 ? List.of(place(labels.get(0), stacks.get(0), panels.get(0)))
+                : stacks.stream().map(stack -> place(stack.on().label(), stack, panel(stack))).toList();
+    }
+
+    private static String place(String label, Stack stack, String panel) {
+        return StepWords.LAYER_PLACE.of("label", label, "face", stack.on().face().word(), "panel", panel).sentence();
     }
 
     private String panel(Stack stack) {

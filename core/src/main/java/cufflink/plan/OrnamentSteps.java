@@ -5,6 +5,7 @@ import cufflink.measure.Length;
 import cufflink.measure.Measured;
 import cufflink.stack.OrnamentLie;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import cufflink.words.Vocabulary;
 import java.math.BigDecimal;
@@ -47,7 +48,7 @@ final class OrnamentSteps {
         if (lie.isPartlyDry()) {
             told.add(lie.over().isEmpty() ? StepWords.STAYS_DRY.of("panel", panel)
                     : StepWords.ORNAMENT_DRY.of("panel", panel, "over",
-                            Vocabulary.and(lie.over().stream().map(label -> "the " + label).toList())));
+                            Vocabulary.and(lie.over().stream().map(Numbered::withArticle).toList())));
         }
         List<Reading> readings = new ArrayList<>();
         mark(ornament.id() + " x", ornament.put().across(), "left", "right", panel).ifPresent(readings::add);
@@ -81,6 +82,8 @@ final class OrnamentSteps {
     private Optional<Reading> mark(String id, Ornament.Along along, String low, String high, String panel) {
         return along.from() == Ornament.Anchor.MIDDLE || along.by().equals(Length.ZERO) ? Optional.empty()
                 : Optional.of(sheet.place(id,
-                        (along.from() == Ornament.Anchor.START ? low : high) + " edge of the " + panel, along.by()));
+                        (along.from() == Ornament.Anchor.START ? low : high) + " edge of "
+                                + Numbered.withArticle(panel),
+                        along.by()));
     }
 }

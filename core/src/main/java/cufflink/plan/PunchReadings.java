@@ -47,11 +47,13 @@ final class PunchReadings {
         Line line = slit.line();
         return switch (line.along()) {
             case X ->
-                List.of(reading(slit.id(), slit.id() + ": from the left edge", line.x1(), ""), point(slit.id() + " way",
-                        slit.id() + ": from, to, counted from the top edge", line.from(), line.to()));
+                List.of(reading(slit.id(), slit.id() + ": from the left edge", line.x1(), ""),
+                        reading(slit.id() + " from", slit.id() + ": begins, from the top edge", line.from(), ""),
+                        reading(slit.id() + " to", slit.id() + ": ends, from the top edge", line.to(), ""));
             case Y ->
-                List.of(reading(slit.id(), slit.id() + ": from the top edge", line.y1(), ""), point(slit.id() + " way",
-                        slit.id() + ": from, to, counted from the left edge", line.from(), line.to()));
+                List.of(reading(slit.id(), slit.id() + ": from the top edge", line.y1(), ""),
+                        reading(slit.id() + " from", slit.id() + ": begins, from the left edge", line.from(), ""),
+                        reading(slit.id() + " to", slit.id() + ": ends, from the left edge", line.to(), ""));
             case LINE -> List.of(point(slit.id(), slit.id() + ": from, left and top", line.x1(), line.y1()),
                     point(slit.id() + " end", slit.id() + ": to, left and top", line.x2(), line.y2()));
         };

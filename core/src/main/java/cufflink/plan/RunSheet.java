@@ -6,8 +6,8 @@ import cufflink.cut.LayoutMessages;
 import cufflink.design.DesignDefinition.Way;
 import cufflink.design.Page;
 import cufflink.design.PartDefinition;
-import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
+import cufflink.design.SizedDesign;
 import cufflink.fit.Wish;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -18,6 +18,7 @@ import cufflink.stack.ClosedSize;
 import cufflink.stack.Leafing;
 import cufflink.stack.StandingSize;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -193,7 +194,7 @@ final class RunSheet {
 
     private void join(Glue glue, List<Message> before) {
         String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
-                .map(onto -> " of the " + onto.label()).orElse("");
+                .map(onto -> " of " + Numbered.withArticle(onto.label())).orElse("");
         List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
                 .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
                         place(glue.id() + " y", "top edge" + panel, at.at().y())))

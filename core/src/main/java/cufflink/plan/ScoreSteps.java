@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.design.Side;
+import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.Measured;
@@ -11,6 +12,7 @@ import cufflink.words.Message;
 import cufflink.words.StepWords;
 import cufflink.words.Vocabulary;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +51,7 @@ final class ScoreSteps {
         String label = sheet.plan().design().piece(setup.piece()).label();
         List<Reading> readings = setup.positions().stream().map(position -> sheet.read(reading(setup, position)))
                 .toList();
-        List<String> all = readings.stream().map(reading -> reading.number(format)).toList();
+        List<String> all = readings.stream().map(reading -> reading.number(format)).distinct().toList();
         String numbers = all.size() <= MANY ? String.join(", ", all)
                 : String.join(", ", all.subList(0, 2)) + " … " + all.get(all.size() - 1);
         StepWords lies = setup.mirrored()
@@ -65,8 +67,13 @@ final class ScoreSteps {
 
     /** Where scores do not run from edge to edge; those that run alike are told together. */
     private void partly(ScoreSetup setup, List<Message> told) {
+        List<List<ScoreSetup.Position>> lines = wholeLines(setup);
+        lines.forEach(line -> told.add(StepWords.ONE_LINE.of("score",
+                Vocabulary.and(line.stream().map(ScoreSetup.Position::score).toList()), "at",
+                Measured.of(line.get(0).at(), ruler))));
         Map<List<Length>, List<ScoreSetup.Position>> alike = setup.positions().stream()
-                .filter(position -> !position.full()).collect(Collectors.groupingBy(
+                .filter(position -> !position.full() && lines.stream().noneMatch(line -> line.contains(position)))
+                .collect(Collectors.groupingBy(
                         position -> List.of(position.from(), position.to()), LinkedHashMap::new, Collectors.toList()));
         alike.values().forEach(positions -> {
             ScoreSetup.Position first = positions.get(0);
@@ -84,6 +91,28 @@ final class ScoreSteps {
         if (!alike.isEmpty()) {
             told.add(StepWords.COUNTED_FROM_TOP.of());
         }
+    }
+
+    /** Scores that are folded apart, but pressed alike and end to end, so that the bone folder runs through. */
+    private List<List<ScoreSetup.Position>> wholeLines(ScoreSetup setup) {
+        SizedDesign.Piece piece = sheet.plan().design().piece(setup.piece());
+        Length groove = (setup.turned() ? piece.width() : piece.height()).length();
+        return setup.positions().stream().filter(position -> !position.full())
+                .collect(Collectors.groupingBy(position -> List.of(position.at(), position.fold()), LinkedHashMap::new,
+                        Collectors.toList()))
+                .values().stream().filter(line -> line.size() > 1 && runsThrough(line, groove)).toList();
+    }
+
+    private static boolean runsThrough(List<ScoreSetup.Position> line, Length groove) {
+        Length reached = Length.ZERO;
+        for (ScoreSetup.Position position : line.stream().sorted(Comparator.comparing(ScoreSetup.Position::from))
+                .toList()) {
+            if (!position.from().equals(reached)) {
+                return false;
+            }
+            reached = position.to();
+        }
+        return reached.equals(groove);
     }
 
     /** Which side of the paper lies up, where the maker chooses that piece by piece. */

@@ -9,6 +9,7 @@ import cufflink.measure.Length;
 import cufflink.measure.Measured;
 import cufflink.stack.SoftWay;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -112,7 +113,7 @@ final class SoftSteps {
 
     private List<Reading> place(String id, PanelRef panel, Offset at) {
         String of = plan.pieces().get(panel.piece()).pattern().panel(panel.panel())
-                .map(onto -> " of the " + onto.label()).orElse("");
+                .map(onto -> " of " + Numbered.withArticle(onto.label())).orElse("");
         return List.of(sheet.place(id + " x", "left edge" + of, at.x()),
                 sheet.place(id + " y", "top edge" + of, at.y()));
     }

@@ -10,6 +10,10 @@ public final class Numbered {
     /** A number that counts, not that of a layer. */
     private static final Pattern NUMBER = Pattern.compile("(?<!layer) (\\d{1,4})(?= |,|$)");
 
+    /** A number that ends the first words: not that of {@code upper half of square 2}. */
+    private static final Pattern COUNTED = Pattern
+            .compile("^(?:(?! of )[\\p{L}' -])+?" + NUMBER.pattern());
+
     private Numbered() {
     }
 
@@ -42,7 +46,17 @@ public final class Numbered {
 
     /** The same in a sentence: what has no number of its own has its article. */
     public static List<String> runsWithArticles(List<String> names) {
-        return runs(names).stream().map(name -> NUMBER.matcher(name).find() ? name : "the " + name).toList();
+        return runs(names).stream().map(Numbered::withArticle).toList();
+    }
+
+    /** {@code the base}, but {@code step 1}: what a number tells apart has no article. */
+    public static String withArticle(String name) {
+        return isCounted(name) ? name : "the " + name;
+    }
+
+    /** Whether a name is told apart by the number that ends it, or that ends its first words. */
+    static boolean isCounted(String name) {
+        return COUNTED.matcher(name).find();
     }
 
     private static boolean follows(String one, String next) {

@@ -36,6 +36,7 @@ public enum StepWords implements Code {
     LAYER_PARTS("It is cut in {count} parts, which meet at a crease: {widths} wide from the left."),
     SCORE_PARTLY("Score {score} runs from {from} to {to} only."),
     SCORES_PARTLY("Scores {score} run from {from} to {to} only."),
+    ONE_LINE("Scores {score} are one line at {at}, from edge to edge."),
     ROW_PARTLY(
             "The {count} scores from {first} to {last} run from {from} to {to} only."),
     COUNTED_FROM_TOP("Count that from the top as it lies."),

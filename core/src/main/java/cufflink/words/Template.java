@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 /** Sets the arguments of a message into a sentence. */
 final class Template {
     private static final Pattern PLACE = Pattern
-            .compile("\\{(\\w+)(\\.remedy|\\.all)?(?:([:?])([^|{}]*)\\|([^{}]*))?}");
+            .compile("(\\b[Tt]he )?\\{(\\w+)(\\.remedy|\\.all)?(?:([:?])([^|{}]*)\\|([^{}]*))?}");
 
     private static final Map<Code, Set<String>> PLACES = new ConcurrentHashMap<>();
 
@@ -25,7 +25,7 @@ final class Template {
     /** The arguments that a code's sentences have places for. */
     static Set<String> places(Code code) {
         return PLACES.computeIfAbsent(code, known -> PLACE.matcher(known.sentence() + known.remedy()).results()
-                .map(found -> found.group(1)).collect(Collectors.toUnmodifiableSet()));
+                .map(found -> found.group(2)).collect(Collectors.toUnmodifiableSet()));
     }
 
     String text(String sentence) {
@@ -33,14 +33,25 @@ final class Template {
     }
 
     private String place(MatchResult found) {
-        Object argument = message.argument(found.group(1));
-        if (found.group(2) != null) {
-            return found.group(2).equals(".all") ? Vocabulary.all((List<?>) argument) : ((Message) argument).remedy();
-        } else if (found.group(3) == null) {
-            return shown(argument);
+        Object argument = message.argument(found.group(2));
+        String article = found.group(1) == null ? "" : found.group(1);
+        if (found.group(3) != null) {
+            return article + (found.group(3).equals(".all") ? Vocabulary.all((List<?>) argument)
+                    : ((Message) argument).remedy());
+        } else if (found.group(4) == null) {
+            return named(article, shown(argument));
         }
-        String word = count(argument) == 1 ? found.group(4) : found.group(5);
-        return found.group(3).equals(":") ? count(argument) + " " + word : word;
+        String word = count(argument) == 1 ? found.group(5) : found.group(6);
+        return article + (found.group(4).equals(":") ? count(argument) + " " + word : word);
+    }
+
+    /** What a number tells apart has no article: {@code the base}, but {@code step 1}. */
+    private static String named(String article, String name) {
+        if (article.isEmpty() || !Numbered.isCounted(name)) {
+            return article + name;
+        }
+        return Character.isUpperCase(article.charAt(0)) ? Character.toUpperCase(name.charAt(0)) + name.substring(1)
+                : name;
     }
 
     private static String shown(Object argument) {

@@ -31,4 +31,16 @@ class NumberedTest {
         assertEquals(List.of("the front", "cell 1 to 3"),
                 Numbered.runsWithArticles(List.of("front", "cell 1", "cell 2", "cell 3")));
     }
+
+    @ParameterizedTest
+    @CsvSource({"base, the base", "tier 3, tier 3", "panel 12 of sleeve 2, panel 12 of sleeve 2",
+        "upper half of square 2, the upper half of square 2", "'front, layer 1', 'the front, layer 1'",
+        "3 1/2 x 4 in, the 3 1/2 x 4 in", "'page 3, front', 'page 3, front'"})
+    void article_isForWhatIsNotCounted(String name, String told) {
+        assertEquals(told, Numbered.withArticle(name));
+        assertEquals("Scores run past the edge of " + told + ".",
+                CheckWords.SCORED_PAST.of("scores", "Scores", "panel", name).sentence());
+        assertEquals(Character.toUpperCase(told.charAt(0)) + told.substring(1) + " stands out past the base by 1.",
+                CheckWords.STANDS_OUT.of("panel", name, "cover", "base", "by", 1).sentence());
+    }
 }

@@ -8,6 +8,7 @@ import cufflink.fit.Wish;
 import cufflink.paper.Contents;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
@@ -20,6 +21,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Hands that are busy: one key goes on wherever the keyboard was, and nothing moves away from under the pointer. */
 class HandsWindowTest extends WindowDriver {
@@ -137,5 +139,25 @@ class HandsWindowTest extends WindowDriver {
             }
             assertEquals(below, at(strip), "edit " + i);
         }
+    }
+
+    private ToggleButton rehearse() {
+        return robot.lookup("#rehearse-all").query();
+    }
+
+    /** It goes on by itself, stops where it is told to, and begins anew from the end. */
+    @Test
+    void rehearsal_goesThroughTheStepsByItself() throws TimeoutException {
+        robot.interact(() -> {
+            work().goTo(work().plan().run().size() - 1);
+            rehearse().fire();
+        });
+        assertEquals(0, place());
+        waitFor(() -> place() > 0);
+        robot.interact(() -> rehearse().fire());
+        int stopped = place();
+        WaitForAsyncUtils.sleep(1500, TimeUnit.MILLISECONDS);
+        assertEquals(stopped, place());
+        assertEquals("Rehearse", rehearse().getText());
     }
 }

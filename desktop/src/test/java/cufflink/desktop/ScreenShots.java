@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
@@ -88,7 +89,7 @@ class ScreenShots {
         screens = app.screens();
         store = screens.store();
         scene = stage.getScene();
-        robot.interact(() -> goTo(view));
+        goTo(view);
         rest(view.startsWith("job") || view.equals("shelf") ? SEARCH : REST);
         robot.interact(() -> atRest(view));
         rest(REST / 3);
@@ -121,10 +122,10 @@ class ScreenShots {
         resume(parts[1]);
         if (screens.work() == null) {
             DesignLibrary.builtIn().find(parts[1]).value()
-                    .ifPresent(design -> screens.start(design, RulerStep.SIXTEENTH_INCH));
+                    .ifPresent(design -> open(() -> screens.start(design, RulerStep.SIXTEENTH_INCH)));
         }
         assertNotNull(screens.work(), "There is no project and no design “" + parts[1] + "”.");
-        screens.work().goTo(Integer.parseInt(parts[2]) - 1);
+        robot.interact(() -> screens.work().goTo(Integer.parseInt(parts[2]) - 1));
     }
 
     private static boolean isStep(String view) {
@@ -137,9 +138,11 @@ class ScreenShots {
 
     private void design(String id, String pose, boolean behind) {
         DesignLibrary.builtIn().find(id).value().ifPresent(design -> {
-            screens.start(design, RulerStep.SIXTEENTH_INCH);
-            screens.work().goTo(screens.work().plan().run().size() - 1);
-            screens.benchScreen().pose(pose, behind);
+            open(() -> screens.start(design, RulerStep.SIXTEENTH_INCH));
+            robot.interact(() -> {
+                lastStep();
+                screens.benchScreen().pose(pose, behind);
+            });
         });
     }
 
@@ -160,7 +163,7 @@ class ScreenShots {
             case "layers" -> card("Volunteers' thank");
             case "pose" -> {
                 card("Telescope");
-                screens.benchScreen().pose(PoseDrawing.HALF_OPEN, false);
+                robot.interact(() -> screens.benchScreen().pose(PoseDrawing.HALF_OPEN, false));
             }
             case "collapse" -> {
                 resume("Meteor");
@@ -169,34 +172,38 @@ class ScreenShots {
             case "wrong-way" -> {
                 resume("Meteor");
                 phase(Phase.FOLD);
-                screens.benchScreen().tryWrongWay();
+                robot.interact(() -> screens.benchScreen().tryWrongWay());
             }
-            case "job", "job-cutting", "job-table" -> screens.jobPlace().open("Comet");
-            case "job-to-buy" -> screens.jobPlace().open("Volunteers");
+            case "job", "job-cutting", "job-table" -> robot.interact(() -> screens.jobPlace().open("Comet"));
+            case "job-to-buy" -> robot.interact(() -> screens.jobPlace().open("Volunteers"));
             case "job-large-text" -> {
-                screens.jobPlace().open("Comet");
-                screens.scaleText(1.25);
+                robot.interact(() -> screens.jobPlace().open("Comet"));
+                robot.interact(() -> screens.scaleText(1.25));
             }
-            case "stash" -> stash(StashKind.PAPER, "Starfield");
-            case "offcuts" -> stash(StashKind.OFFCUT, "Midnight");
-            case "punches" -> stash(StashKind.PUNCH, "Comet");
-            case "ribbons" -> stash(StashKind.RIBBON, "Dusk");
+            case "stash" -> robot.interact(() -> stash(StashKind.PAPER, "Starfield"));
+            case "offcuts" -> robot.interact(() -> stash(StashKind.OFFCUT, "Midnight"));
+            case "punches" -> robot.interact(() -> stash(StashKind.PUNCH, "Comet"));
+            case "ribbons" -> robot.interact(() -> stash(StashKind.RIBBON, "Dusk"));
             case "failing" -> resume("Visitors");
             case "parts" -> {
                 resume("Night");
-                screens.work().goTo(screens.work().plan().run().size() - 4);
-                screens.benchScreen().addPart();
+                robot.interact(() -> {
+                    screens.work().goTo(screens.work().plan().run().size() - 4);
+                    screens.benchScreen().addPart();
+                });
             }
             case "ornaments" -> {
                 card("Comet");
-                scene.getRoot().applyCss();
-                scene.getRoot().layout();
-                ((Hyperlink) scene.lookup("#ornament-moon .part-name")).fire();
+                robot.interact(() -> {
+                    scene.getRoot().applyCss();
+                    scene.getRoot().layout();
+                    ((Hyperlink) scene.lookup("#ornament-moon .part-name")).fire();
+                });
             }
             case "large-text" -> {
                 resume("Comet");
                 phase(Phase.SCORE);
-                screens.scaleText(1.25);
+                robot.interact(() -> screens.scaleText(1.25));
             }
             case "metric" -> {
                 resume("Volunteers' thank");
@@ -205,13 +212,13 @@ class ScreenShots {
             case "table" -> {
                 resume("Comet");
                 phase(Phase.SCORE);
-                screens.table();
+                robot.interact(() -> screens.table());
             }
             default -> {
                 resume("Comet");
                 phase(Phase.valueOf(view.toUpperCase(Locale.ROOT)));
                 if (view.equals("fold")) {
-                    screens.work().goTo(screens.work().stepProperty().get() + 1);
+                    robot.interact(() -> screens.work().goTo(screens.work().stepProperty().get() + 1));
                 }
             }
         }
@@ -219,7 +226,7 @@ class ScreenShots {
 
     /** Chooses a paper for the designs on the shelf. */
     private void dress(String box, String choice) {
-        choose(robot.lookup(box).query(), choice);
+        robot.interact(() -> choose(robot.lookup(box).query(), choice));
     }
 
     private static <T> void choose(ComboBox<T> box, String choice) {
@@ -244,19 +251,35 @@ class ScreenShots {
     }
 
     private void resume(String name) {
-        store.projects(new ArrayList<>()).stream().filter(kept -> kept.project().name().startsWith(name)).findFirst()
-                .ifPresent(screens::resume);
+        open(() -> store.projects(new ArrayList<>()).stream()
+                .filter(kept -> kept.project().name().startsWith(name)).findFirst().ifPresent(screens::resume));
+    }
+
+    /** Opens something and waits until it is planned. */
+    private void open(Runnable action) {
+        robot.interact(action);
+        try {
+            WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS,
+                    () -> WaitForAsyncUtils.asyncFx(() -> screens.isAtRest()).get());
+        } catch (TimeoutException late) {
+            throw new AssertionError("a project is not planned", late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void card(String name) {
         resume(name);
+        robot.interact(this::lastStep);
+    }
+
+    private void lastStep() {
         screens.work().goTo(screens.work().plan().run().size() - 1);
     }
 
     private void phase(Phase phase) {
         Workspace work = screens.work();
-        work.goTo(work.plan().run().stream().filter(step -> step.phase() == phase).findFirst()
-                .map(step -> step.number() - 1).orElse(0));
+        robot.interact(() -> work.goTo(work.plan().run().stream().filter(step -> step.phase() == phase).findFirst()
+                .map(step -> step.number() - 1).orElse(0)));
     }
 
     private static void write(WritableImage image, Path file) {

@@ -15,6 +15,10 @@ public enum CufflinkFonts {
 
     /** A TrueType file; the caller closes it. */
     public InputStream open() {
+        return open(file);
+    }
+
+    static InputStream open(String file) {
         return CufflinkFonts.class.getResourceAsStream("/cufflink/files/fonts/" + file + ".ttf");
     }
 }

@@ -91,6 +91,11 @@ public final class PicturePane extends Pane {
         return Math.min(most, Math.min(across, down));
     }
 
+    /** What is shown; absent while nothing is. */
+    public Optional<Picture> picture() {
+        return Optional.ofNullable(shown);
+    }
+
     /** How far a pixel goes on what is shown. */
     public double millimetresAPixel() {
         return 1 / scale;

@@ -75,6 +75,7 @@ public final class Stepper extends HBox {
         Button more = button("+", "More: " + name, () -> stepped.accept(1));
         middle.getStyleClass().add("stepper-middle");
         value.setMaxHeight(USE_PREF_SIZE);
+        value.setMinWidth(USE_PREF_SIZE); // a number is never broken
         HBox.setHgrow(middle, Priority.ALWAYS);
         middle.setOnMouseClicked(click -> edit());
         middle.addEventHandler(KeyEvent.KEY_PRESSED, key -> onKey(key, stepped));

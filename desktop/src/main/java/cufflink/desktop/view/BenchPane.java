@@ -17,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** The bench: the paper in the state of the current step; folds and the finished card have panes of their own. */
@@ -40,7 +41,11 @@ final class BenchPane extends BorderPane {
             asked.consume();
         });
         getStyleClass().add("bench");
-        setBottom(legend());
+        FlowPane legend = legend();
+        HBox.setHgrow(legend, Priority.ALWAYS);
+        HBox below = new HBox(new RehearseButton(work, listening), legend);
+        below.getStyleClass().add("bench-foot");
+        setBottom(below);
         picture.setId("bench-picture");
         picture.setOnMouseClicked(click -> {
             if (click.isStillSincePress()) {

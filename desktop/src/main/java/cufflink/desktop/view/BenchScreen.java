@@ -36,6 +36,8 @@ public final class BenchScreen extends ListeningScreen {
         void open();
     }
 
+    private static final double CHIP = 150;
+
     private final Workspace work;
     private final Actions actions;
     private final BenchPane bench;
@@ -95,7 +97,7 @@ public final class BenchScreen extends ListeningScreen {
         brand.setTooltip(new Tooltip("To the shelf"));
         brand.setId("to-shelf");
         brand.setMinWidth(Region.USE_PREF_SIZE);
-        closed.setMinWidth(Region.USE_PREF_SIZE);
+        closed.setMinWidth(CHIP); // two lines where text is large and the window narrow
         verdict.setMinWidth(Region.USE_PREF_SIZE);
         brand.setOnAction(press -> actions.shelf());
         name.getStyleClass().add("project-name");

@@ -16,8 +16,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -27,14 +26,19 @@ import javafx.scene.layout.VBox;
  * from its edge. A crease can be tried the wrong way round to see what becomes of it.
  */
 final class FoldPane extends BorderPane {
+    private static final double WIDE = 1.4;
+    /** The share of the pane that the flat piece takes above the folding. */
+    private static final double ABOVE = 0.2;
+
     private final Workspace work;
     private final MotionPane motion = new MotionPane();
     private final PicturePane flat = new PicturePane(20, 3);
     private final PicturePane edge = new PicturePane(14, 2.2);
-    private final ToggleButton rehearse = new ToggleButton("Flat piece beside it");
+    private final ToggleButton rehearse = new ToggleButton("Flat piece");
     private final ToggleButton wrong = new ToggleButton("Try it the wrong way round");
     private final ComboBox<String> crease = new ComboBox<>();
     private final Label verdict = new Label();
+    private final StackPane beside = new StackPane(flat);
     private Optional<StepSubject.OfFold> step = Optional.empty();
     private Optional<Trial> trial = Optional.empty();
 
@@ -51,22 +55,21 @@ final class FoldPane extends BorderPane {
         verdict.getStyleClass().add("trial-verdict");
         verdict.setWrapText(true);
         verdict.managedProperty().bind(verdict.visibleProperty());
-        HBox.setHgrow(verdict, Priority.ALWAYS);
         rehearse.setMinWidth(Region.USE_PREF_SIZE);
         wrong.setMinWidth(Region.USE_PREF_SIZE);
         crease.setMinWidth(Region.USE_PREF_SIZE);
-        HBox tools = new HBox(rehearse, wrong, crease, verdict);
-        tools.getStyleClass().add("fold-controls");
-        edge.setPrefHeight(90);
-        edge.setMinHeight(60);
-        VBox below = new VBox(edge, motion.controls(), tools);
+        FlowPane tools = new FlowPane(rehearse, wrong, crease);
+        tools.setMinWidth(0); // wraps instead of pushing the read-out out of the window
+        tools.getStyleClass().add("fold-tools-row");
+        edge.setPrefHeight(70);
+        edge.setMinHeight(30);
+        VBox below = new VBox(edge, motion.controls(), tools, verdict);
         below.getStyleClass().add("fold-tools");
-        StackPane beside = new StackPane(flat);
         beside.setPrefWidth(300);
-        beside.setMinWidth(120);
+        beside.prefHeightProperty().bind(heightProperty().multiply(ABOVE));
+        beside.setMinSize(120, 40);
         beside.visibleProperty().bind(rehearse.selectedProperty());
         beside.managedProperty().bind(rehearse.selectedProperty());
-        setLeft(beside);
         setCenter(motion);
         setBottom(below);
         edge.managedProperty().bind(edge.visibleProperty());
@@ -98,10 +101,24 @@ final class FoldPane extends BorderPane {
         crease.setVisible(moves && crease.getItems().size() > 1);
         crease.setManaged(crease.isVisible());
         edge.setVisible(edgePicture(1).isPresent());
+        place(fold);
         tryIt();
         flat.repaint();
         if (!same) {
             motion.play();
+        }
+    }
+
+    /** A wide piece lies above its folding, which is wide, too, and fills the bench so; another one beside it. */
+    private void place(StepSubject.OfFold fold) {
+        Picture lying = StepDrawing.flatWithCreases(work.plan(), fold, 1);
+        boolean wide = lying.width() > WIDE * lying.height();
+        setLeft(null); // from its old place first
+        setTop(null);
+        if (wide) {
+            setTop(beside);
+        } else {
+            setLeft(beside);
         }
     }
 

@@ -5,6 +5,7 @@ import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.StashWork;
+import cufflink.job.AlikeSheets;
 import cufflink.job.JobCutting;
 import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
@@ -62,7 +63,12 @@ final class JobReadOutPane extends VBox {
 
     private void showSheet(JobSheet now) {
         int sheets = work.sheetsProperty().get().size();
-        sheet.getChildren().add(Rows.heading("Sheet " + (work.job().sheet() + 1) + " of " + sheets));
+        AlikeSheets entry = AlikeSheets.of(work.sheetsProperty().get()).stream()
+                .filter(each -> each.has(work.job().sheet())).findFirst().orElseThrow();
+        // Each sheet is ticked by itself; until then those alike are one.
+        boolean several = entry.count() > 1 && !work.isCutting();
+        sheet.getChildren().add(Rows.heading(several ? "Sheets " + entry.numbers() + " of " + sheets + ", alike"
+                : "Sheet " + (work.job().sheet() + 1) + " of " + sheets));
         sheet.getChildren().add(new Fractions(words.sheet(now), "step-title"));
         List<Cut> cuts = now.layout().cuts();
         FlowPane numbers = new FlowPane();

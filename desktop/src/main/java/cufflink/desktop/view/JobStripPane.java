@@ -5,11 +5,13 @@ import cufflink.desktop.control.Listening;
 import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.work.JobWork;
 import cufflink.drawing.SheetDrawing;
+import cufflink.job.AlikeSheets;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthFormat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -20,7 +22,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** Every sheet of a job in the order of work, ticked when it is cut. */
+/** The sheets of a job in the order of work, those alike as one, ticked when they are cut. */
 final class JobStripPane extends ScrollPane {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
@@ -30,6 +32,7 @@ final class JobStripPane extends ScrollPane {
     private final HBox row = new HBox();
     private final List<VBox> cards = new ArrayList<>();
     private List<JobSheet> built = List.of();
+    private List<AlikeSheets> entries = List.of();
 
     JobStripPane(JobWork work, Listening listening, LengthFormat format) {
         this.work = work;
@@ -53,14 +56,14 @@ final class JobStripPane extends ScrollPane {
         }
         built = sheets;
         cards.clear();
-        for (int i = 0; i < sheets.size(); i++) {
-            cards.add(card(i, sheets.get(i)));
-        }
+        entries = AlikeSheets.of(sheets);
+        entries.forEach(entry -> cards.add(card(entry)));
         row.getChildren().setAll(cards);
         mark();
     }
 
-    private VBox card(int index, JobSheet sheet) {
+    private VBox card(AlikeSheets entry) {
+        JobSheet sheet = entry.sheet();
         PicturePane picture = new PicturePane(3, 4);
         picture.getStyleClass().add("step-picture");
         picture.setMouseTransparent(true);
@@ -70,27 +73,41 @@ final class JobStripPane extends ScrollPane {
         tick.getStyleClass().add("step-tick");
         StackPane top = new StackPane(picture, tick);
         StackPane.setAlignment(tick, Pos.TOP_RIGHT);
-        VBox card = new VBox(top, new Fractions((index + 1) + "  " + sheet.paper().name(), "step-card-title"));
+        VBox card = new VBox(top, new Fractions(entry.numbers() + "  " + sheet.paper().name(), "step-card-title"));
         card.getStyleClass().add("step-card");
-        card.setId("sheet-" + (index + 1));
+        card.setId("sheet-" + (entry.first() + 1));
         card.setAccessibleRole(AccessibleRole.BUTTON);
-        card.setAccessibleText("Sheet " + (index + 1) + ": " + sheet.paper().name());
-        card.setOnMouseClicked(click -> work.goTo(index));
+        card.setAccessibleText((entry.count() == 1 ? "Sheet " : "Sheets ") + entry.numbers() + ": "
+                + sheet.paper().name());
+        card.setOnMouseClicked(click -> work.goTo(next(entry)));
         return card;
     }
 
+    private boolean isDone(int sheet) {
+        return work.job().cutting().map(cutting -> cutting.done())
+                .filter(done -> sheet < done.size() && done.get(sheet))
+                .isPresent();
+    }
+
+    /** The first of them that is not cut yet. */
+    private int next(AlikeSheets entry) {
+        return IntStream.range(entry.first(), entry.first() + entry.count()).filter(sheet -> !isDone(sheet)).findFirst()
+                .orElse(entry.first());
+    }
+
     private void mark() {
-        List<Boolean> done = work.job().cutting().map(cutting -> cutting.done()).orElse(List.of());
         for (int i = 0; i < cards.size(); i++) {
-            cards.get(i).pseudoClassStateChanged(NOW, i == work.job().sheet());
-            cards.get(i).pseudoClassStateChanged(DONE, i < done.size() && done.get(i));
+            AlikeSheets entry = entries.get(i);
+            cards.get(i).pseudoClassStateChanged(NOW, entry.has(work.job().sheet()));
+            cards.get(i).pseudoClassStateChanged(DONE, isDone(next(entry)));
         }
         Platform.runLater(this::reveal);
     }
 
     /** Scrolls so that the sheet in hand is in sight. */
     private void reveal() {
-        int now = work.job().sheet();
+        int now = IntStream.range(0, entries.size()).filter(i -> entries.get(i).has(work.job().sheet())).findFirst()
+                .orElse(0);
         double hidden = row.getWidth() - getViewportBounds().getWidth();
         if (now < cards.size() && hidden > 0) {
             double middle = cards.get(now).getBoundsInParent().getCenterX();

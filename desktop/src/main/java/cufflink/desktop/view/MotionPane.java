@@ -22,6 +22,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,6 +35,8 @@ import org.locationtech.jts.geom.Envelope;
  * pointer is named.
  */
 final class MotionPane extends BorderPane {
+    /** Pixels that the slider with its words takes at least. */
+    private static final double LEAST_WAY = 200;
     private static final double DEGREES_PER_PIXEL = 0.5;
     private static final double[] ROOM = {0, 0.3, 0.6, 1};
 
@@ -42,7 +45,8 @@ final class MotionPane extends BorderPane {
     private final DoubleProperty share = new SimpleDoubleProperty(this, "share", 1);
     private final Timeline motion = new Timeline();
     private final Label named = new Label();
-    private final HBox controls = new HBox();
+    private final FlowPane controls = new FlowPane();
+    private final HBox way = new HBox();
     private final Label from = new Label();
     private final Label to = new Label();
     private final Button again = button("Again", "again", this::play);
@@ -77,10 +81,19 @@ final class MotionPane extends BorderPane {
         slider.valueProperty().bindBidirectional(share);
         slider.setOnMousePressed(press -> motion.stop());
         HBox.setHgrow(slider, Priority.ALWAYS);
-        controls.getChildren().addAll(from, slider, to, again,
-                button("Above", "above", () -> look(View.ABOVE)),
+        way.getChildren().addAll(from, slider, to);
+        way.getStyleClass().add("fold-controls");
+        HBox views = new HBox(again, button("Above", "above", () -> look(View.ABOVE)),
                 button("Tilted", "tilted", () -> look(View.TILTED)), button("Back", "behind", this::lookFromBehind));
-        controls.getStyleClass().add("fold-controls");
+        views.getStyleClass().add("fold-controls");
+        controls.getChildren().addAll(way, views);
+        controls.getStyleClass().add("fold-tools-row");
+        controls.setMinWidth(0); // wraps instead of pushing the read-out out of the window
+        controls.widthProperty().addListener((property, was, is) -> {
+            double room = is.doubleValue() - controls.getInsets().getLeft() - controls.getInsets().getRight();
+            double beside = room - views.prefWidth(-1) - controls.getHgap() - 1;
+            way.setPrefWidth(beside < LEAST_WAY ? room : beside);
+        });
         from.setMinWidth(Region.USE_PREF_SIZE);
         to.setMinWidth(Region.USE_PREF_SIZE);
     }
@@ -105,7 +118,7 @@ final class MotionPane extends BorderPane {
         scenes = motions;
         names = panelName;
         boolean moves = !start.equals(end);
-        List.of(from, slider, to, again).forEach(part -> {
+        List.of(way, again).forEach(part -> {
             part.setVisible(moves);
             part.setManaged(moves);
         });
@@ -117,7 +130,7 @@ final class MotionPane extends BorderPane {
     }
 
     /** The slider and the views, to be put where there is room. */
-    HBox controls() {
+    Region controls() {
         return controls;
     }
 

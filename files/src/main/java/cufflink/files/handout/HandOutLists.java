@@ -7,8 +7,6 @@ import cufflink.design.Fixing;
 import cufflink.design.Ornament;
 import cufflink.design.SizedDesign;
 import cufflink.drawing.Picture;
-import cufflink.drawing.PictureTurn;
-import cufflink.drawing.PieceDrawing;
 import cufflink.drawing.RulerDrawing;
 import cufflink.drawing.Shape;
 import cufflink.drawing.SheetDrawing;
@@ -161,33 +159,53 @@ final class HandOutLists {
     void scores(HandOutSteps others) throws IOException {
         List<RunStep> steps = steps(Phase.SCORE);
         if (!steps.isEmpty()) {
-            flow.heading(Phase.SCORE.heading(), text * 1.33, 100 * size);
+            // A heading stays with its first step.
+            flow.heading(Phase.SCORE.heading(), text * 1.33,
+                    steps.get(0).subject() instanceof StepSubject.OfScores scored
+                            ? scored(steps.get(0), scored.setup()).height()
+                            : others.height(steps.get(0)));
         }
         for (RunStep step : steps) {
             if (step.subject() instanceof StepSubject.OfScores scored) {
-                scores(step, scored.setup());
+                scores(step, scored.setup(), scored(step, scored.setup()));
             } else {
                 others.write(step);
             }
         }
     }
 
-    private void scores(RunStep step, ScoreSetup setup) throws IOException {
+    /**
+     * The picture of a score step.
+     *
+     * @param scale  points a millimetre
+     * @param height points that the step takes with its words
+     */
+    private record Scored(Picture picture, double scale, double height) {
+    }
+
+    private Scored scored(RunStep step, ScoreSetup setup) throws IOException {
         DoubleFunction<Picture> drawn = setup.slants().isEmpty() ? point -> ruler(step, setup, point)
                 : point -> StepDrawing.draw(plan, step, new StepDrawing.Moment(-1, 1, View.TILTED, true), point);
         Picture first = drawn.apply(0.5);
         double scale = Math.min(flow.width() / first.width(), 120 * size / first.height());
         Picture fitted = drawn.apply(size / scale);
         double fits = Math.min(flow.width() / fitted.width(), scale);
-        String title = step.number() + ". " + step.title();
-        flow.ensure(fitted.height() * fits + flow.height(title, text * 1.1, 0, true)
+        return new Scored(fitted, fits, fitted.height() * fits + flow.height(title(step), text * 1.1, 0, true)
                 + flow.height(step.text(), text, 0, false) + text * 3);
+    }
+
+    private static String title(RunStep step) {
+        return step.number() + ". " + step.title();
+    }
+
+    private void scores(RunStep step, ScoreSetup setup, Scored scored) throws IOException {
+        flow.ensure(scored.height());
         flow.skip(4);
-        flow.text(title, text * 1.1, 0, true);
+        flow.text(title(step), text * 1.1, 0, true);
         flow.text(step.text(), text, 0, false);
         flow.skip(6);
-        flow.picture(fitted, 0, fits);
-        flow.skip(fitted.height() * fits + 2);
+        flow.picture(scored.picture(), 0, scored.scale());
+        flow.skip(scored.picture().height() * scored.scale() + 2);
         flow.ticks(setup.slants().isEmpty()
                 ? step.readings().stream().map(reading -> reading.number(format) + " " + reading.label()).toList()
                 : setup.slants().stream().map(slant -> slant(slant, step)).toList(), text, 0);
@@ -207,11 +225,7 @@ final class HandOutLists {
     }
 
     private Picture ruler(RunStep step, ScoreSetup setup, double point) {
-        SizedDesign.Piece piece = plan.design().piece(setup.piece());
-        Picture flat = PieceDrawing.draw(piece, plan.pieces().get(piece.id()).pattern(),
-                plan.uncut(piece.id(), step.number()), setup.mirrored(), point, Optional.empty(),
-                Optional.of(PieceDrawing.Naming.of(plan)));
-        Picture lying = setup.turned() ? PictureTurn.quarter(flat) : flat;
+        Picture lying = StepDrawing.lying(plan, step, setup, point);
         List<Length> pins = setup.positions().stream().map(ScoreSetup.Position::at).toList();
         List<Shape> shapes = new ArrayList<>(lying.shapes());
         shapes.addAll(RulerDrawing.draw(plan.project().step(), false, lying.width(), pins, point));

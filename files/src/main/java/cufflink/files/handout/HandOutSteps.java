@@ -60,7 +60,8 @@ final class HandOutSteps {
     }
 
     /** Of words and picture, at most what any column has. */
-    private double height(RunStep step) throws IOException {
+    /** Points that a step takes. */
+    double height(RunStep step) throws IOException {
         double words = flow.height(title(step), text * 1.1, indent(), true)
                 + flow.height(step.text(), text, indent(), false) + flow.height(numbers(step), text, indent(), true);
         Picture picture = picture(step, 0.6);

@@ -77,8 +77,8 @@ public final class HandOutWriter {
     }
 
     private int write(PDDocument document, boolean whole) throws IOException {
-        String foot = plan.project().name() + ", " + plan.design().definition().title()
-                + ". Sizes and scores belong together: do not mix hand-outs.";
+        String foot = "Sizes and scores belong together: do not mix hand-outs. " + plan.project().name() + ", "
+                + plan.design().definition().title();
         try (PageFlow opened = new PageFlow(document, new Typesetter(document), options.page().width(),
                 options.page().height(), foot)) {
             flow = opened;

@@ -58,7 +58,7 @@ public final class JobHandOut {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(content.name());
             document.getDocumentInformation().setCreator("Cufflink");
-            String foot = content.name() + ". Guard down, fingers behind it; lock the blade when you leave it.";
+            String foot = "Guard down, fingers behind it; lock the blade when you leave it. " + content.name();
             try (PageFlow flow = new PageFlow(document, new Typesetter(document), page.width(), page.height(), foot)) {
                 new JobHandOut(content, format, flow).write();
             }

@@ -22,6 +22,7 @@ final class PageFlow implements AutoCloseable {
     /** From one line of a paragraph to the next, in its size. */
     private static final double LEADING = 1.32;
     private static final double FOOT = 40;
+    private static final double FOOT_SIZE = 8.5;
 
     private final PDDocument document;
     private final Typesetter type;
@@ -55,10 +56,17 @@ final class PageFlow implements AutoCloseable {
         column = 0;
         columnTop = y;
         ink(Ink.SOFT_TEXT);
-        type.set(stream, CufflinkFonts.TEXT, 8.5, MARGIN, FOOT - 14, foot);
         String number = "page " + pages;
-        type.set(stream, CufflinkFonts.TEXT, 8.5,
-                paper.getWidth() - MARGIN - type.width(CufflinkFonts.TEXT, 8.5, number), FOOT - 14, number);
+        double right = paper.getWidth() - MARGIN - type.width(CufflinkFonts.TEXT, FOOT_SIZE, number);
+        type.set(stream, CufflinkFonts.TEXT, FOOT_SIZE, right, FOOT - 14, number);
+        type.set(stream, CufflinkFonts.TEXT, FOOT_SIZE, MARGIN, FOOT - 14,
+                oneLine(foot, right - MARGIN - 2 * FOOT_SIZE));
+    }
+
+    /** As much of the foot as stands beside the page's number. */
+    private String oneLine(String text, double measure) throws IOException {
+        List<String> lines = type.lines(CufflinkFonts.TEXT, FOOT_SIZE, measure, text);
+        return lines.size() == 1 ? text : lines.get(0) + " …";
     }
 
     /** From here down so many columns, on this page and those that follow. */

@@ -1,15 +1,19 @@
 package cufflink.files.handout;
 
 import cufflink.files.CufflinkFonts;
+import cufflink.files.ScriptFonts;
 import cufflink.measure.FractionText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -18,52 +22,93 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 /** Sets text with embedded fonts, fractions included; measures and breaks lines. All sizes in points. */
 final class Typesetter {
     private static final double SMALL = 0.62;
-    /** Signs the typefaces lack, and what stands for them. */
-    private static final Map<String, String> SUBSTITUTES = Map.of("≈", "~", "✓", "+", "▲", "!", "✕", "x", "›", ">", "≥",
-            ">=", "≤", "<=");
+    private static final String NOBODY_HAS_IT = "?";
 
+    private final PDDocument document;
     private final Map<CufflinkFonts, PDFont> fonts = new EnumMap<>(CufflinkFonts.class);
-    private final Map<String, Boolean> known = new HashMap<>();
+    /** Large files, loaded when one of their signs is set. */
+    private final Map<ScriptFonts, PDFont> scripts = new EnumMap<>(ScriptFonts.class);
+    private final Map<CufflinkFonts, Map<String, Optional<PDFont>>> known = new EnumMap<>(CufflinkFonts.class);
 
     Typesetter(PDDocument document) throws IOException {
+        this.document = document;
         for (CufflinkFonts face : CufflinkFonts.values()) {
             try (InputStream file = face.open()) {
                 fonts.put(face, PDType0Font.load(document, file, true));
             }
+            known.put(face, new HashMap<>());
         }
     }
 
-    PDFont font(CufflinkFonts face) {
-        return fonts.get(face);
+    /** Signs that follow one another in one typeface. */
+    private record Stretch(PDFont font, String text) {
+        double width(double size) throws IOException {
+            return font.getStringWidth(text) / 1000 * size;
+        }
     }
 
-    /** The text with what no font has replaced. */
-    private String settable(CufflinkFonts face, String text) {
-        StringBuilder result = new StringBuilder();
-        text.codePoints().mapToObj(Character::toString)
-                .forEach(sign -> result.append(has(face, sign) ? sign : SUBSTITUTES.getOrDefault(sign, "?")));
-        return result.toString();
-    }
-
-    private boolean has(CufflinkFonts face, String sign) {
-        return known.computeIfAbsent(face + sign, key -> {
-            try {
-                fonts.get(face).encode(sign);
-                return true;
-            } catch (IllegalArgumentException | IOException missing) {
-                return false;
+    private List<Stretch> stretches(CufflinkFonts face, String text) throws IOException {
+        List<Stretch> stretches = new ArrayList<>();
+        for (int point : text.codePoints().toArray()) {
+            String sign = Character.toString(point);
+            Optional<PDFont> has = fontOf(face, sign);
+            PDFont font = has.orElse(fonts.get(face));
+            String set = has.isPresent() ? sign : NOBODY_HAS_IT;
+            Stretch last = stretches.isEmpty() ? null : stretches.get(stretches.size() - 1);
+            if (last != null && last.font() == font) {
+                stretches.set(stretches.size() - 1, new Stretch(font, last.text() + set));
+            } else {
+                stretches.add(new Stretch(font, set));
             }
-        });
+        }
+        return stretches;
+    }
+
+    /** The typeface that a sign is set in: the wanted one, or the first that has it. */
+    private Optional<PDFont> fontOf(CufflinkFonts face, String sign) throws IOException {
+        Optional<PDFont> found = known.get(face).get(sign);
+        if (found == null) {
+            found = has(fonts.get(face), sign) ? Optional.of(fonts.get(face)) : scriptFontOf(sign);
+            known.get(face).put(sign, found);
+        }
+        return found;
+    }
+
+    private Optional<PDFont> scriptFontOf(String sign) throws IOException {
+        for (ScriptFonts script : ScriptFonts.values()) {
+            if (!scripts.containsKey(script)) {
+                try (InputStream file = script.open()) {
+                    scripts.put(script, PDType0Font.load(document, file, true));
+                }
+            }
+            if (has(scripts.get(script), sign)) {
+                return Optional.of(scripts.get(script));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean has(PDFont font, String sign) throws IOException {
+        try {
+            font.encode(sign);
+            return true;
+        } catch (IllegalArgumentException missing) {
+            return false;
+        }
     }
 
     private double plainWidth(CufflinkFonts face, double size, String text) throws IOException {
-        return fonts.get(face).getStringWidth(settable(face, text)) / 1000 * size;
+        double width = 0;
+        for (Stretch stretch : stretches(face, text)) {
+            width += stretch.width(size);
+        }
+        return width;
     }
 
     /** Width of a line with its fractions set. */
     double width(CufflinkFonts face, double size, String text) throws IOException {
         double width = 0;
-        for (FractionText.Run run : FractionText.runs(text)) {
+        for (FractionText.Run run : FractionText.runs(Scripts.visual(text))) {
             width += run instanceof FractionText.Plain plain ? plainWidth(face, size, plain.text())
                     : fractionWidth(face, size, (FractionText.Fraction) run);
         }
@@ -79,7 +124,7 @@ final class Typesetter {
     double set(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text)
             throws IOException {
         double at = x;
-        for (FractionText.Run run : FractionText.runs(text)) {
+        for (FractionText.Run run : FractionText.runs(Scripts.visual(text))) {
             if (run instanceof FractionText.Plain plain) {
                 show(stream, face, size, at, y, plain.text());
                 at += plainWidth(face, size, plain.text());
@@ -104,13 +149,15 @@ final class Typesetter {
     private void show(PDPageContentStream stream, CufflinkFonts face, double size, double x, double y, String text)
             throws IOException {
         stream.beginText();
-        stream.setFont(fonts.get(face), (float) size);
         stream.newLineAtOffset((float) x, (float) y);
-        stream.showText(settable(face, text));
+        for (Stretch stretch : stretches(face, text)) {
+            stream.setFont(stretch.font(), (float) size);
+            stream.showText(stretch.text());
+        }
         stream.endText();
     }
 
-    /** Breaks a text into lines no wider than the measure; a word longer than that stands alone. */
+    /** Breaks a text into lines no wider than the measure, between words, and within those that are longer. */
     List<String> lines(CufflinkFonts face, double size, double measure, String text) throws IOException {
         List<String> lines = new ArrayList<>();
         String line = "";
@@ -123,9 +170,34 @@ final class Typesetter {
             } else {
                 line = longer;
             }
+            while (!splitsFraction && width(face, size, line) > measure) {
+                int end = fitting(face, size, measure, line);
+                lines.add(line.substring(0, end));
+                line = line.substring(end);
+            }
         }
         lines.add(line);
         return lines;
+    }
+
+    /**
+     * How much of a line without a place to break between words stands in the measure: up to where its script may be
+     * broken, otherwise up to any letter; at least one.
+     */
+    private int fitting(CufflinkFonts face, double size, double measure, String line) throws IOException {
+        for (BreakIterator places : List.of(BreakIterator.getLineInstance(Locale.ROOT),
+                BreakIterator.getCharacterInstance(Locale.ROOT))) {
+            places.setText(line);
+            int fits = 0;
+            for (int end = places.next(); end != BreakIterator.DONE && end < line.length()
+                    && width(face, size, line.substring(0, end).stripTrailing()) <= measure; end = places.next()) {
+                fits = end;
+            }
+            if (fits > 0) {
+                return fits;
+            }
+        }
+        return line.offsetByCodePoints(0, 1);
     }
 
     /** The finished document; its identifier follows from its title and not from the clock. */
