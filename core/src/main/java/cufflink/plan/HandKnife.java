@@ -74,9 +74,10 @@ final class HandKnife {
     void punch(SizedDesign.Piece piece, HandPaper paper) {
         boolean found = false;
         for (CutOut cut : piece.cutOuts()) {
-            if (numbers.of(cut.id()).isPresent() || numbers.of(cut.id() + " 1").isPresent()) {
+            if (numbers.of(cut.id()).isPresent() || numbers.of(KnifeMark.id(cut, 1)).isPresent()) {
                 table.once("punched " + piece.id() + " " + cut.id(), cut.id());
-                shape(cut).map(shape -> new HandPaper.Hole(shape, numbers.slack(cut.id(), table::slack)))
+                shape(piece, cut, paper).map(shape -> new HandPaper.Hole(shape,
+                        numbers.slack(cut.id(), table::slack) + off(piece, paper)))
                         .ifPresentOrElse(paper::punch,
                                 () -> table.fault(
                                         HandWords.NO_NUMBER.of("what", cut.id(), "step", numbers.step().number())));
@@ -97,7 +98,7 @@ final class HandKnife {
         }
     }
 
-    private Optional<Geometry> shape(CutOut cut) {
+    private Optional<Geometry> shape(SizedDesign.Piece piece, CutOut cut, HandPaper paper) {
         Optional<Coordinate> at = numbers.of(cut.id()).flatMap(this::point);
         Optional<Reading> size = numbers.of(cut.id() + " size");
         return switch (cut.shape()) {
@@ -110,21 +111,30 @@ final class HandKnife {
                         corner.x + sides.x - radius, corner.y + radius, corner.y + sides.y - radius));
                 return radius > 0 ? inner.buffer(radius, ROUND) : inner;
             }));
-            case POLYGON -> polygon(cut);
+            case POLYGON -> polygon(piece, cut, paper);
         };
     }
 
-    private Optional<Geometry> polygon(CutOut cut) {
+    /** From mark to mark; what lies on an edge of the paper is marked there, wherever that is. */
+    private Optional<Geometry> polygon(SizedDesign.Piece piece, CutOut cut, HandPaper paper) {
         List<Coordinate> ring = new ArrayList<>();
-        for (int i = 1; i <= cut.numbers().size() / 2; i++) {
-            Optional<Coordinate> corner = numbers.of(cut.id() + " " + i).flatMap(this::point);
-            if (corner.isEmpty()) {
+        int number = 0;
+        for (KnifeMark mark : KnifeMark.ring(piece, cut)) {
+            number += mark.isCorner() ? 0 : 1;
+            Optional<Coordinate> place = mark.place(paper, numbers.of(KnifeMark.id(cut, number)));
+            if (place.isEmpty()) {
                 return Optional.empty();
             }
-            ring.add(corner.get());
+            ring.add(place.get());
         }
         ring.add(ring.get(0));
         return Optional.of(FACTORY.createPolygon(ring.toArray(Coordinate[]::new)));
+    }
+
+    /** How far an edge of the paper lies from where the plan has it. */
+    private static double off(SizedDesign.Piece piece, HandPaper paper) {
+        return Math.max(Math.abs(paper.width() - piece.width().length().toMillimetres()),
+                Math.abs(paper.height() - piece.height().length().toMillimetres()));
     }
 
     private Optional<Coordinate> point(Reading reading) {

@@ -38,7 +38,7 @@ final class HandNames {
                 SizedDesign.Piece cut = plan.design().piece(piece);
                 Stream.concat(cut.cutOuts().stream().map(SizedDesign.CutOut::id),
                         cut.slits().stream().map(SizedDesign.Slit::id))
-                        .filter(id -> told.contains(names.called(id)) || told.contains(names.called(id + " 1")))
+                        .filter(id -> told.contains(names.called(id)) || told.contains(names.called(id + " mark 1")))
                         .forEach(cuts::add);
             }
         }
@@ -62,7 +62,7 @@ final class HandNames {
             piece.cutOuts().forEach(cut -> {
                 Stream.of("", " size", " corners").forEach(more -> names.add(cut.id() + more));
                 for (int i = 1; i <= cut.numbers().size() / 2; i++) {
-                    names.add(cut.id() + " " + i);
+                    names.add(KnifeMark.id(cut, i));
                 }
             });
             piece.slits().forEach(

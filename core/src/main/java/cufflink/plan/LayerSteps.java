@@ -285,7 +285,7 @@ final class LayerSteps {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
                 sheet.add(StepWords.THROUGH_BOTH.of("piece", piece.label(), "what", what),
                         List.of(StepWords.CUT_THROUGH.of("what", what)), Optional.of(StepWords.KNIFE.of()),
-                        new StepSubject.OfPiece(piece.id()), PunchReadings.of(through, List.of(), format));
+                        new StepSubject.OfPiece(piece.id()), PunchReadings.of(piece, through, List.of(), format));
             }
         }
     }

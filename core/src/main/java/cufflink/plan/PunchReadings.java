@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.design.SizedDesign.Line;
 import cufflink.design.SizedDesign.Slit;
@@ -14,7 +15,7 @@ final class PunchReadings {
     private PunchReadings() {
     }
 
-    static List<Reading> of(List<CutOut> cutOuts, List<Slit> slits, LengthFormat format) {
+    static List<Reading> of(SizedDesign.Piece piece, List<CutOut> cutOuts, List<Slit> slits, LengthFormat format) {
         List<Reading> readings = new ArrayList<>();
         for (CutOut cut : cutOuts) {
             List<Length> n = cut.numbers();
@@ -31,9 +32,9 @@ final class PunchReadings {
                             .add(reading(cut.id() + " corners", cut.id() + ": corners' radius", radius, "")));
                 }
                 case POLYGON -> {
-                    for (int i = 0; i + 1 < n.size(); i += 2) {
-                        readings.add(point(cut.id() + " " + (i / 2 + 1), cut.id() + ": corner " + (i / 2 + 1), n.get(i),
-                                n.get(i + 1)));
+                    List<KnifeMark> marks = KnifeMark.measured(piece, cut);
+                    for (int i = 0; i < marks.size(); i++) {
+                        readings.add(marks.get(i).reading(cut, i + 1));
                     }
                 }
             }

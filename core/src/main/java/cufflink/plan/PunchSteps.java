@@ -1,9 +1,12 @@
 package cufflink.plan;
 
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.measure.LengthFormat;
+import cufflink.words.Message;
 import cufflink.words.StepWords;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -35,9 +38,17 @@ final class PunchSteps {
                 .collect(Collectors.joining(", "));
         String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
         sheet.add(StepWords.PIECE_AND.of("piece", piece.label(), "what", first),
-                List.of(StepWords.PUNCH.of("what", all)), Optional.of(StepWords.KNIFE.of()),
+                told(all, now), Optional.of(StepWords.KNIFE.of()),
                 new StepSubject.OfPiece(piece.id()),
-                PunchReadings.of(now, piece.slits(), sheet.plan().format()));
+                PunchReadings.of(piece, now, piece.slits(), sheet.plan().format()));
+    }
+
+    private static List<Message> told(String all, List<CutOut> cutOuts) {
+        List<Message> told = new ArrayList<>(List.of(StepWords.PUNCH.of("what", all)));
+        if (cutOuts.stream().anyMatch(cut -> cut.shape() == CutShape.POLYGON)) {
+            told.add(StepWords.MARK_TO_MARK.of());
+        }
+        return told;
     }
 
     /** The pieces that come out of this one's waste, alike ones together. */

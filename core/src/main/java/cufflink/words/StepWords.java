@@ -49,6 +49,7 @@ public enum StepWords implements Code {
     KNIFE("Metal rule with a lip, fingers behind it, several light passes; cap the knife."),
     PIECE_AND("{piece}: {what}"),
     PUNCH("Punch or cut with the knife before folding: {what}."),
+    MARK_TO_MARK("Cut straight from mark to mark, in their order."),
     FROM_WASTE("{piece}: {count} from its waste"),
     CUT_FROM_WASTE("From what was cut away of the {piece}, cut {count} of {size}: {names}."),
     LAYERS_FOR("Layers for {panel}"),

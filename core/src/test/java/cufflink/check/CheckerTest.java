@@ -65,7 +65,7 @@ class CheckerTest {
         Check out = check(project(List.of("4 in", "2 in", "4 in"), "vm", "c2", "c1"), "stays-inside");
         assertEquals(Verdict.BAD, out.verdict());
         assertEquals(Length.ofInches(-2), out.margin().orElseThrow());
-        assertEquals("The panel 1 stands out past the panel 3 by 2 in.", out.text());
+        assertEquals("Panel 1 stands out past panel 3 by 2 in.", out.text());
     }
 
     @Test

@@ -76,7 +76,7 @@ class FoldStepsTest {
         FoldedPiece piece = FoldSequencer.fold(GATE, "p2", List.of(step(180, "left", "right")));
         assertTrue(
                 piece.problems().get(0).what().matches(
-                        "Step 1: While left, right turn, the panel \\d hits the panel \\d after \\d+ % of the way\\."),
+                        "Step 1: While left, right turn, panel \\d hits panel \\d after \\d+ % of the way\\."),
                 piece.problems().toString());
     }
 
@@ -84,7 +84,7 @@ class FoldStepsTest {
     void openingTheLeafBelow_isBlockedByTheOneOnIt() {
         FoldedPiece piece = FoldSequencer.fold(GATE, "p2",
                 List.of(step(180, "left"), step(180, "right"), step(0, "left")));
-        assertEquals("Step 3: Crease left cannot be folded now: the panel 3 lies on the panel 1.",
+        assertEquals("Step 3: Crease left cannot be folded now: panel 3 lies on panel 1.",
                 piece.problems().get(0).what());
         assertEquals(List.of("p1", "p2"),
                 order(FoldSequencer.fold(GATE, "p2", List.of(step(180, "left"), step(180, "right"), step(0, "right"))))
