@@ -25,9 +25,4 @@ public record Panel(String id, String label, Polygon outline) {
     public Length height() {
         return Length.nearestToMillimetres(bounds().getHeight());
     }
-
-    /** Whether it fills its bounds but for openings and cut-aways. */
-    public boolean hasUprightSides() {
-        return outline.convexHull().getArea() > bounds().getArea() * (1 - 1e-9);
-    }
 }

@@ -2,6 +2,7 @@ package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Openings;
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -12,6 +13,7 @@ import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import cufflink.plan.GlueScene;
+import cufflink.plan.KnifeMark;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.RunStep;
@@ -22,6 +24,7 @@ import cufflink.score.Slant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -29,6 +32,8 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Draws the paper as it lies on the bench in a step of the run sheet. */
 public final class StepDrawing {
+    /** The radius of a knife mark, points. */
+    private static final double KNIFE_MARK = 8;
     private final Plan plan;
     private final RunStep step;
     private final Moment moment;
@@ -87,7 +92,7 @@ public final class StepDrawing {
 
             @Override
             public Picture piece(StepSubject.OfPiece piece) {
-                return flat(piece.piece());
+                return withKnifeMarks(flat(piece.piece()), piece.piece());
             }
 
             @Override
@@ -135,6 +140,23 @@ public final class StepDrawing {
         return plan.project().papers().chosen().values().stream()
                 .filter(stock -> stock.name().equals(sheet.layout().stock().name())).findFirst()
                 .map(stock -> stock.face()).orElse("#FFFFFF");
+    }
+
+    /** The marks of what is cut away now, numbered as the knife comes to them. */
+    private Picture withKnifeMarks(Picture flat, String id) {
+        List<Shape> shapes = new ArrayList<>(flat.shapes());
+        SizedDesign.Piece piece = plan.design().piece(id);
+        for (SizedDesign.CutOut cut : piece.cutOuts()) {
+            List<KnifeMark> marks = cut.shape() == CutShape.POLYGON ? KnifeMark.measured(piece, cut) : List.of();
+            boolean inHand = IntStream.rangeClosed(1, marks.size()).anyMatch(mark -> isNow(KnifeMark.id(cut, mark)));
+            for (int i = 1; inHand && i <= marks.size(); i++) {
+                String mark = KnifeMark.id(cut, i);
+                shapes.add(new Shape.Mark(mark, isNow(mark) ? Ink.TEXT : Ink.BLADE,
+                        new Shape.Spot(marks.get(i - 1).x().toMillimetres(), marks.get(i - 1).y().toMillimetres()),
+                        String.valueOf(i), KNIFE_MARK, isNow(mark) ? Ink.NOW.colour() : Ink.PAPER.colour(), Ink.BLADE));
+            }
+        }
+        return new Picture(flat.bounds(), flat.point(), shapes);
     }
 
     private Picture flat(String id) {

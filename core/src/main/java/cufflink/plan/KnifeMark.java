@@ -21,7 +21,7 @@ import org.locationtech.jts.geom.Coordinate;
  * @param x      from the left edge
  * @param y      from the top edge
  */
-record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, Length y) {
+public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, Length y) {
     /**
      * The corners of a polygon in the order in which the knife comes to them: from edge to edge if it leaves the piece
      * at all.
@@ -39,7 +39,7 @@ record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, Length y
     }
 
     /** Those that are to be marked. */
-    static List<KnifeMark> measured(SizedDesign.Piece piece, CutOut cut) {
+    public static List<KnifeMark> measured(SizedDesign.Piece piece, CutOut cut) {
         return ring(piece, cut).stream().filter(mark -> !mark.isCorner()).toList();
     }
 
@@ -58,7 +58,7 @@ record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, Length y
     }
 
     /** The id of its number, counted from 1 in the order of the knife. */
-    static String id(CutOut cut, int number) {
+    public static String id(CutOut cut, int number) {
         return cut.id() + " mark " + number;
     }
 

@@ -284,7 +284,8 @@ final class LayerSteps {
             if (!through.isEmpty()) {
                 String what = through.stream().map(CutOut::id).collect(Collectors.joining(", "));
                 sheet.add(StepWords.THROUGH_BOTH.of("piece", piece.label(), "what", what),
-                        List.of(StepWords.CUT_THROUGH.of("what", what)), Optional.of(StepWords.KNIFE.of()),
+                        PunchSteps.told(StepWords.CUT_THROUGH.of("what", what), through),
+                        Optional.of(StepWords.KNIFE.of()),
                         new StepSubject.OfPiece(piece.id()), PunchReadings.of(piece, through, List.of(), format));
             }
         }

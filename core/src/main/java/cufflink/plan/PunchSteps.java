@@ -38,14 +38,15 @@ final class PunchSteps {
                 .collect(Collectors.joining(", "));
         String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
         sheet.add(StepWords.PIECE_AND.of("piece", piece.label(), "what", first),
-                told(all, now), Optional.of(StepWords.KNIFE.of()),
+                told(StepWords.PUNCH.of("what", all), now), Optional.of(StepWords.KNIFE.of()),
                 new StepSubject.OfPiece(piece.id()),
                 PunchReadings.of(piece, now, piece.slits(), sheet.plan().format()));
     }
 
-    private static List<Message> told(String all, List<CutOut> cutOuts) {
-        List<Message> told = new ArrayList<>(List.of(StepWords.PUNCH.of("what", all)));
-        if (cutOuts.stream().anyMatch(cut -> cut.shape() == CutShape.POLYGON)) {
+    /** What is done, and how the knife goes where it goes straight. */
+    static List<Message> told(Message cut, List<CutOut> cutOuts) {
+        List<Message> told = new ArrayList<>(List.of(cut));
+        if (cutOuts.stream().anyMatch(one -> one.shape() == CutShape.POLYGON)) {
             told.add(StepWords.MARK_TO_MARK.of());
         }
         return told;

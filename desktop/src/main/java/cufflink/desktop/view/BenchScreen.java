@@ -99,6 +99,8 @@ public final class BenchScreen extends ListeningScreen {
         brand.setMinWidth(Region.USE_PREF_SIZE);
         closed.setMinWidth(CHIP); // two lines where text is large and the window narrow
         verdict.setMinWidth(Region.USE_PREF_SIZE);
+        closed.setMaxHeight(Region.USE_PREF_SIZE);
+        verdict.setMaxHeight(Region.USE_PREF_SIZE);
         brand.setOnAction(press -> actions.shelf());
         name.getStyleClass().add("project-name");
         name.setId("project-name");

@@ -26,7 +26,7 @@ import javafx.scene.layout.VBox;
  * from its edge. A crease can be tried the wrong way round to see what becomes of it.
  */
 final class FoldPane extends BorderPane {
-    private static final double WIDE = 1.4;
+    private static final double WIDE = 2;
     /** The share of the pane that the flat piece takes above the folding. */
     private static final double ABOVE = 0.2;
 

@@ -119,7 +119,8 @@ final class HandOutLists {
         double width = sheet.layout().stock().width().toMillimetres();
         double height = sheet.layout().stock().height().toMillimetres();
         double scale = Math.min(0.56 * flow.width() / width, 170 * size / height);
-        double indent = width * scale + 12;
+        Picture drawn = SheetDrawing.draw(sheet.layout(), 0, "#FFFFFF", format, 0.72 * size / scale);
+        double indent = Math.max(width, furthestMark(drawn)) * scale + 12;
         List<String> fence = FenceSetting.of(CutList.of(sheet.layout()), format::number).stream()
                 .map(HandOutLists::fence).toList();
         double beside = flow.height(step.title(), text * 1.05, indent, true) + text * 1.6;
@@ -129,7 +130,7 @@ final class HandOutLists {
         flow.ensure(Math.max(height * scale, beside) + 12);
         flow.skip(6);
         double top = flow.y();
-        flow.picture(SheetDrawing.draw(sheet.layout(), 0, "#FFFFFF", format, 0.72 * size / scale), 0, scale);
+        flow.picture(drawn, 0, scale);
         flow.text(step.title(), text * 1.05, indent, true);
         if (!fence.isEmpty()) {
             flow.text("Fence: cuts", text, indent, false);
@@ -141,6 +142,12 @@ final class HandOutLists {
             flow.text(more.sentence(), text, indent, false);
         }
         flow.skip(Math.max(0, height * scale + 6 - (top - flow.y())));
+    }
+
+    /** How far to the right the numbers of the cuts reach, millimetres. */
+    private static double furthestMark(Picture drawn) {
+        return drawn.shapes().stream().filter(Shape.Mark.class::isInstance).map(Shape.Mark.class::cast)
+                .mapToDouble(mark -> mark.at().x() + mark.radius() * drawn.point()).max().orElse(0);
     }
 
     /** One setting in a line: the cuts' numbers, each with the part that it divides. */
