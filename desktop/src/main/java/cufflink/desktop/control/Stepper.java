@@ -158,7 +158,8 @@ public final class Stepper extends HBox {
             if (taken) {
                 close();
             } else {
-                field.pseudoClassStateChanged(WRONG, true);
+                // Escape may have closed it meanwhile.
+                field.pseudoClassStateChanged(WRONG, middle.getChildren().contains(field));
             }
         });
     }

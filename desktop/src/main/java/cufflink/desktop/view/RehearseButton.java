@@ -11,7 +11,8 @@ import javafx.util.Duration;
 
 /**
  * Goes through the run sheet by itself, number by number: the maker watches the sheet become the card before any paper
- * is cut. From the last step it begins anew; it stops at the end, and when it is pressed again.
+ * is cut. From the last step it begins anew; it stops at the end, when it is pressed again, and when the table view
+ * covers it.
  */
 final class RehearseButton extends ToggleButton {
     /** Time to read a number; time to see a fold through; time to look at a step that has no numbers. */
@@ -38,6 +39,7 @@ final class RehearseButton extends ToggleButton {
             }
         });
         listening.atEnd(pause::stop);
+        sceneProperty().addListener((property, was, is) -> setSelected(isSelected() && is != null));
         label();
     }
 

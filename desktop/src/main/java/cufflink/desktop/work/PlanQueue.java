@@ -77,12 +77,17 @@ final class PlanQueue {
     private void startNext() {
         while (running.isEmpty() && !waiting.isEmpty()) {
             Waiting next = waiting.remove();
-            Optional<Project> project = next.wanted().project().get();
-            if (project.isEmpty()) {
-                next.taken().complete(true);
-            } else {
-                start(next, project.get());
+            Optional<Project> project = Optional.empty();
+            boolean asked = false;
+            try {
+                project = next.wanted().project().get();
+                asked = true;
+            } finally {
+                if (project.isEmpty()) {
+                    next.taken().complete(asked); // who waits for it is told, whatever went wrong
+                }
             }
+            project.ifPresent(wanted -> start(next, wanted));
         }
     }
 
@@ -106,8 +111,13 @@ final class PlanQueue {
     private void land(Running landed, Outcome<Plan> outcome) {
         if (running.filter(now -> now == landed).isPresent()) {
             running = Optional.empty();
-            landed.what().taken().complete(landed.what().wanted().planned().test(landed.project(), outcome));
-            startNext();
+            boolean taken = false;
+            try {
+                taken = landed.what().wanted().planned().test(landed.project(), outcome);
+            } finally {
+                landed.what().taken().complete(taken); // who waits for it is told, whatever went wrong
+                startNext();
+            }
         }
     }
 }

@@ -2,6 +2,7 @@ package cufflink.desktop.work;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.FaultReport;
@@ -121,6 +122,23 @@ class PlanQueueTest {
         planOne();
         assertTrue(right.join());
         assertEquals(Optional.empty(), Optional.ofNullable(work.project().set().get("cover")));
+        assertEquals(3, work.project().copies());
+    }
+
+    /** A fault in one change is the window's to report; the others go on, and who waits for it hears of it. */
+    @Test
+    void aChangeThatFails_holdsUpNothing() {
+        CompletableFuture<Boolean> first = work.change(copies(2));
+        CompletableFuture<Boolean> faulty = work.change(project -> {
+            throw new IllegalStateException("a fault");
+        });
+        planner.once();
+        assertThrows(IllegalStateException.class, window::once);
+        assertTrue(first.join());
+        assertFalse(faulty.join());
+        CompletableFuture<Boolean> next = work.change(copies(3));
+        planOne();
+        assertTrue(next.join());
         assertEquals(3, work.project().copies());
     }
 

@@ -157,8 +157,19 @@ final class Typesetter {
         stream.endText();
     }
 
-    /** Breaks a text into lines no wider than the measure, between words, and within those that are longer. */
+    /**
+     * Breaks a text into lines no wider than the measure, where it is broken already, between words, and within those
+     * that are longer.
+     */
     List<String> lines(CufflinkFonts face, double size, double measure, String text) throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (String paragraph : text.split("\\R")) {
+            lines.addAll(paragraph(face, size, measure, paragraph.replace('\t', ' ')));
+        }
+        return lines;
+    }
+
+    private List<String> paragraph(CufflinkFonts face, double size, double measure, String text) throws IOException {
         List<String> lines = new ArrayList<>();
         String line = "";
         for (String word : text.split(" ")) {

@@ -60,6 +60,13 @@ class ScriptsTest {
     }
 
     @Test
+    void notesInSeveralLines_areLines() throws IOException {
+        Project project = Plans.project("half-fold").withNotes("First the base.\nThen\tthe layers.");
+        String text = text(HandOutWriter.write(Plans.plan(project), HandOutOptions.on("A4")));
+        assertTrue(text.contains("First the base. Then the layers."), text);
+    }
+
+    @Test
     void whatNoTypefaceHas_isAQuestionMark() throws IOException {
         Project project = Plans.project("half-fold").withName("Comet \uD800\uDF30 night"); // Old Italic
         assertTrue(text(HandOutWriter.write(Plans.plan(project), HandOutOptions.on("A4"))).contains("Comet ? night"));
