@@ -18,9 +18,10 @@ import org.locationtech.jts.geom.Polygon;
  * @param reveal  the border that was asked for; at least as much shows on every side
  * @param outline with its openings, placed on the panel, in the piece's coordinates, millimetres
  * @param under   the form of what it lies on
+ * @param whole   whether that form is all of it but for its openings; a rectangle may stand for a panel with a step
  */
 public record MatLayer(Mat on, String place, int layer, LayerForm form, Length reveal, Polygon outline,
-        LayerForm under) {
+        LayerForm under, boolean whole) {
     /** Of the piece that is cut; no other has it. */
     public String id() {
         return place + " layer " + layer;
@@ -54,7 +55,7 @@ public record MatLayer(Mat on, String place, int layer, LayerForm form, Length r
 
     /** Whether exactly the border that was asked for shows on every side. */
     public boolean isExact() {
-        return form.kind() == LayerForm.Kind.RECTANGLE && width().plus(reveal.times(2)).equals(under.width())
+        return whole && form.kind() == LayerForm.Kind.RECTANGLE && width().plus(reveal.times(2)).equals(under.width())
                 && height().plus(reveal.times(2)).equals(under.height());
     }
 

@@ -86,7 +86,8 @@ public final class MatSizer {
                 notices.add(Problem.notice(mat.label(), DesignWords.NO_ROOM_FOR_LAYER.of("layer", layer)));
                 break;
             }
-            layers.add(new MatLayer(mat, place, layer, form.get(), reveal, outline.get(), under));
+            boolean whole = layer > 1 || under.outline().getArea() > closed.convexHull().getArea() - SPECK;
+            layers.add(new MatLayer(mat, place, layer, form.get(), reveal, outline.get(), under, whole));
             under = form.get();
         }
         return layers;

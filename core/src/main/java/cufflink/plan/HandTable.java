@@ -29,6 +29,7 @@ final class HandTable {
     private final Map<String, Double> off = new HashMap<>();
     /** What is done once: layers cut and glued, joints, parts, ribbons. */
     private final Set<String> done = new HashSet<>();
+    private final HandReach reach;
 
     /** A rectangle; each way it may be off by so much, millimetres. */
     record Blank(double width, double height, double slack) {
@@ -49,10 +50,15 @@ final class HandTable {
 
     HandTable(Workings plan) {
         this.plan = plan;
+        this.reach = new HandReach(this);
     }
 
     Workings plan() {
         return plan;
+    }
+
+    HandReach reach() {
+        return reach;
     }
 
     List<Message> faults() {

@@ -1,22 +1,21 @@
 package cufflink.plan;
 
+import cufflink.crease.CreasePattern;
 import cufflink.cut.CutList;
+import cufflink.design.DesignDefinition.Way;
 import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
-import cufflink.design.Soft;
 import cufflink.fold.FoldStage;
-import cufflink.mat.MatLayer;
 import cufflink.measure.Length;
 import cufflink.score.ScoreSetup;
 import cufflink.score.Slant;
+import cufflink.stack.OrnamentOutlines;
 import cufflink.words.HandWords;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.LineSegment;
 
@@ -26,9 +25,11 @@ final class HandWork implements StepSubject.Cases<Void> {
     private final Workings plan;
     private final RunStep step;
     private final HandNumbers numbers;
+    private final HandMarks marks;
 
     HandWork(HandTable table, HandNumbers numbers) {
         this.table = table;
+        this.marks = new HandMarks(table, numbers);
         this.plan = table.plan();
         this.step = numbers.step();
         this.numbers = numbers;
@@ -141,50 +142,13 @@ final class HandWork implements StepSubject.Cases<Void> {
 
     @Override
     public Void layers(StepSubject.OfLayers layers) {
-        layers.layers().forEach(layer -> {
-            table.once("cut " + layer.id(), layer.label());
-            List<CutPart> parts = CutPart.of(plan.project(), plan.design(), layer);
-            for (CutPart part : parts) {
-                if (table.blanks(part).isEmpty()) {
-                    table.fault(HandWords.NOT_THERE.of("piece", part.label(), "step", step.number()));
-                }
-            }
-            sizes(layer, parts);
-        });
+        new HandLayers(table, step).cut(layers.layers());
         return null;
-    }
-
-    /** Layers alike are told once, by the first of them. */
-    private void sizes(MatLayer layer, List<CutPart> parts) {
-        String first = ((StepSubject.OfLayers) step.subject()).panel() + " " + layer.layer();
-        List<Reading> sizes = step.readings().stream().filter(reading -> reading.size().isPresent()
-                && (reading.id().equals(first) || reading.id().startsWith(first + " part "))).toList();
-        if (sizes.size() != parts.size()) {
-            table.fault(HandWords.NO_NUMBER.of("what", layer.label(), "step", step.number()));
-            return;
-        }
-        for (int i = 0; i < parts.size(); i++) {
-            if (!HandTable.isNear(sizes.get(i).length().toMillimetres(), parts.get(i).width(),
-                    table.slack(sizes.get(i)))
-                    || !HandTable.isNear(sizes.get(i).size().get().toMillimetres(), parts.get(i).height(),
-                            table.slack(sizes.get(i)))) {
-                table.fault(HandWords.WRONG_SIZE.of("piece", parts.get(i).label()));
-            }
-        }
     }
 
     @Override
     public Void mounted(StepSubject.OfMounted mounted) {
-        mounted.layers().forEach(layer -> {
-            table.once("on " + layer.id(), layer.label());
-            if (!table.isDone("cut " + layer.id())) {
-                table.fault(HandWords.NOT_THERE.of("piece", layer.label(), "step", step.number()));
-            }
-        });
-        if (!mounted.layers().stream().allMatch(layer -> layer.on().on().equals(mounted.panel()))) {
-            table.fault(HandWords.ELSEWHERE.of("what", mounted.layers().get(0).label(), "step", step.number()));
-        }
-        table.paper(mounted.panel().piece(), step);
+        new HandLayers(table, step).mount(mounted);
         return null;
     }
 
@@ -243,36 +207,33 @@ final class HandWork implements StepSubject.Cases<Void> {
     @Override
     public Void glue(StepSubject.OfGlue subject) {
         SizedDesign.Glue glue = subject.glue();
+        table.reach().reached(step, glue);
         table.once("glued " + glue.id(), glue.said().title());
         for (PanelRef panel : List.of(glue.part(), glue.onto())) {
-            table.paper(panel.piece(), step).ifPresent(paper -> {
-                if (paper.folds() + 1 < plan.pieces().get(panel.piece()).stages().size()) {
-                    table.fault(HandWords.NOT_FOLDED.of("piece", table.label(panel.piece()), "step", step.number()));
-                }
-            });
+            if (table.paper(panel.piece(), step).isPresent() && !isFolded(panel.piece())) {
+                table.fault(HandWords.NOT_FOLDED.of("piece", table.label(panel.piece()), "step", step.number()));
+            }
         }
-        glue.at().filter(at -> at.turn() % 90 == 0).ifPresent(at -> {
-            placed(glue.id(), at.at());
-        });
+        glue.at().filter(at -> at.turn() % 90 == 0).ifPresent(at -> marks.placed(glue.id(), at.at()));
         return null;
     }
 
-    /** A mark on a panel. */
-    private void placed(String id, SizedDesign.Offset at) {
-        if (!isPlaced(id + " x", at.x()) || !isPlaced(id + " y", at.y())) {
-            table.fault(HandWords.ELSEWHERE.of("what", step.title(), "step", step.number()));
-        }
-    }
-
-    private boolean isPlaced(String id, Length wanted) {
-        return numbers.of(id)
-                .filter(there -> HandTable.isNear(there.length().toMillimetres(), wanted.abs(), table.slack(there)))
-                .isPresent();
+    private boolean isFolded(String piece) {
+        int folds = table.lying(piece).map(HandPaper::folds).orElse(-1);
+        return folds + 1 >= plan.pieces().get(piece).stages().size();
     }
 
     @Override
     public Void part(StepSubject.OfPart part) {
         table.once("put " + part.part().name(), part.part().label());
+        boolean finished = plan.design().glue().stream()
+                .filter(glue -> glue.way() != Way.TIED && part.part().has(glue.part().piece())
+                        && part.part().has(glue.onto().piece()))
+                .allMatch(glue -> table.isDone("glued " + glue.id()));
+        if (!finished
+                || plan.pieces().keySet().stream().anyMatch(piece -> part.part().has(piece) && !isFolded(piece))) {
+            table.fault(HandWords.NOT_FINISHED.of("part", part.part().label(), "step", step.number()));
+        }
         return null;
     }
 
@@ -295,18 +256,19 @@ final class HandWork implements StepSubject.Cases<Void> {
         table.once("trim " + trim.id(), trim.id());
         table.paper(trim.panel().piece(), step);
         plan.design().fixings().stream().filter(fixing -> fixing.id().equals(trim.id()))
-                .forEach(fixing -> placed(fixing.id(), fixing.at()));
+                .forEach(fixing -> marks.placed(fixing.id(), fixing.at()));
         plan.design().soft().stream().filter(soft -> soft.id().equals(trim.id())).forEach(soft -> {
             if (!table.isDone("strand " + soft.id())) {
                 table.fault(HandWords.NOT_THERE.of("piece", soft.label(), "step", step.number()));
             }
-            Set<Object> marked = new HashSet<>();
-            for (int i = 0; i < soft.way().size(); i++) {
-                Soft.Stay stay = soft.way().get(i);
-                if (!stay.slides() && marked.add(List.of(stay.panel(), stay.at()))) {
-                    placed(soft.id() + " " + (i + 1), stay.at());
-                }
-            }
+            marks.fixed(soft);
+        });
+        plan.posed().adornment().lie(trim.id()).ifPresent(lie -> {
+            CreasePattern pattern = plan.stacked().assembly(trim.panel().piece()).pattern(trim.panel().piece());
+            marks.laid(lie, pattern);
+            pattern.panel(trim.panel().panel())
+                    .ifPresent(panel -> table.reach().reached(step, trim.panel(), trim.face(),
+                            OrnamentOutlines.on(lie.ornament(), pattern, panel)));
         });
         return null;
     }

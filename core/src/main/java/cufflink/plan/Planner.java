@@ -147,7 +147,7 @@ public final class Planner {
         List<Message> faults = VirtualHands.faults(workings, run);
         Check check = new Check("rehearsed", faults.isEmpty() ? Verdict.GOOD : Verdict.BAD, Optional.empty(),
                 faults.isEmpty() ? CheckWords.REHEARSED.of()
-                        : CheckWords.REHEARSAL_FAILS.of("fault", faults.get(0).sentence()),
+                        : CheckWords.REHEARSAL_FAILS.of("fault", faults.get(0)),
                 Optional.empty());
         all.add(faults.isEmpty() ? all.size() : 0, check);
         return all;

@@ -39,7 +39,7 @@ public enum CheckWords implements Code {
             "{problem.remedy}"),
     REHEARSED("Followed step by step on virtual paper, the run sheet makes every piece, score, fold and joint."),
     REHEARSAL_FAILS("Followed step by step, the run sheet does not make what the plan shows: {fault}",
-            "Go by the pictures; let pieces that are not alike have names of their own in the design's file."),
+            "{fault.remedy}"),
     FOLDS_FLAT("{piece} folds flat: {panels} panels in {folds:step|steps}, nothing in the way."),
     ENDS_NOT_FLAT("{piece} does not lie flat after its last fold.",
             "Fold it shut to see its closed size."),

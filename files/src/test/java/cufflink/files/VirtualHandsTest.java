@@ -8,6 +8,9 @@ import cufflink.files.design.BuiltInDesigns;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.Measured;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
@@ -138,6 +141,23 @@ class VirtualHandsTest {
                 reading.fold(), reading.rounded());
     }
 
+    private static RunStep borderWider(RunStep step) {
+        List<Message> told = step.told().stream().map(message -> {
+            Map<String, Object> arguments = new LinkedHashMap<>(message.arguments());
+            arguments.computeIfPresent("border", (key, border) -> wider(border));
+            return new Message(message.code(), arguments);
+        }).toList();
+        return new RunStep(step.number(), step.phase(), step.called(), told, step.warned(), step.subject(),
+                step.readings(), step.alike());
+    }
+
+    private static Object wider(Object border) {
+        return border instanceof Message atLeast
+                ? new Message(atLeast.code(), Map.of("border", wider(atLeast.argument("border"))))
+                : Measured.of(((Measured) border).length().plus(Length.nearestToMillimetres(3)),
+                        LengthFormat.of(LengthUnit.MILLIMETRE));
+    }
+
     private static Reading seenFromBehind(Reading reading) {
         return new Reading(reading.id(), reading.label(), reading.length(), reading.size(), reading.how(),
                 reading.fold().map(Fold::seenFromBehind), reading.rounded());
@@ -184,6 +204,9 @@ class VirtualHandsTest {
             if (step.subject() instanceof StepSubject.OfScores scores && scores.setup().slants().isEmpty()) {
                 wrong(scores.setup()).forEach(setup -> mutants.put(name + setup, replaced(run, run.indexOf(step),
                         with(step, new StepSubject.OfScores(setup), step.readings()))));
+            }
+            if (step.subject() instanceof StepSubject.OfMounted) {
+                mutants.put(name + "border wider", replaced(run, i, borderWider(step)));
             }
             if (i + 1 < run.size() && step.subject() instanceof StepSubject.OfFold fold
                     && run.get(i + 1).subject() instanceof StepSubject.OfFold next
