@@ -1,9 +1,15 @@
 package cufflink.desktop;
 
 import atlantafx.base.theme.PrimerLight;
+import cufflink.desktop.store.Background;
 import cufflink.desktop.store.FolderOwner;
+import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.view.NoticeScreen;
+import cufflink.desktop.view.ShelfCards;
+import cufflink.desktop.view.ShelfFace;
 import cufflink.desktop.work.Reports;
+import cufflink.desktop.work.ShelfCard;
+import cufflink.desktop.work.ShelfWork;
 import cufflink.files.CufflinkFonts;
 import cufflink.files.DataFolder;
 import cufflink.files.FaultReport;
@@ -17,6 +23,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -33,6 +40,9 @@ public final class CufflinkApp extends Application {
     private static final double HEIGHT = 800;
 
     private final CompletableFuture<Optional<StartUp.Things>> reading = new CompletableFuture<>();
+    private final ShelfCards cards = new ShelfCards();
+    private CompletableFuture<Optional<ShelfWork.Shelf>> lastShelf;
+    private Optional<ShelfCard> taken = Optional.empty();
     private Stage stage;
     private Screens screens;
     private Path data;
@@ -53,6 +63,8 @@ public final class CufflinkApp extends Application {
         data = Optional.ofNullable(getParameters().getNamed().get("data")).map(Path::of)
                 .orElseGet(() -> isDemo() ? demoFolder() : DataFolder.usual());
         reports = new Reports(FaultReport.in(data));
+        lastShelf = CompletableFuture.supplyAsync(() -> ShelfKeep.last(data), Background.thread("last shelf"))
+                .exceptionally(fault -> Optional.empty());
         read(reading);
     }
 
@@ -74,7 +86,7 @@ public final class CufflinkApp extends Application {
     public void start(Stage stage) {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheetBSS());
         loadFonts();
-        Scene scene = new Scene(settingOut(), size("width", WIDTH), size("height", HEIGHT));
+        Scene scene = new Scene(firstSight(), size("width", WIDTH), size("height", HEIGHT));
         scene.getStylesheets().add(CufflinkApp.class.getResource("/cufflink/desktop/cufflink.css").toExternalForm());
         stage.setTitle("Cufflink");
         stage.setScene(scene);
@@ -89,6 +101,12 @@ public final class CufflinkApp extends Application {
         Thread.currentThread()
                 .setUncaughtExceptionHandler((thread, fault) -> unforeseen("working in the window", fault));
         openWhenRead(reading);
+    }
+
+    /** The shelf as it was left, or the name alone. */
+    private Parent firstSight() {
+        return lastShelf.join().<Parent>map(shelf -> new ShelfFace(shelf, cards, card -> taken = Optional.of(card)))
+                .orElseGet(CufflinkApp::settingOut);
     }
 
     private static StackPane settingOut() {
@@ -156,9 +174,13 @@ public final class CufflinkApp extends Application {
     private void open(StartUp.Things things) {
         owner = things.owner();
         owner.ifPresent(mine -> mine.answer(() -> Platform.runLater(this::comeForward)));
-        screens = new Screens(stage, stage.getScene(), things);
+        screens = new Screens(stage, stage.getScene(), things, cards);
         if (!screens.recover()) {
-            screens.shelf(String.join(" ", things.troubles()));
+            if (taken.isPresent() && things.troubles().isEmpty()) {
+                screens.start(taken.get());
+            } else {
+                screens.shelf(String.join(" ", things.troubles()));
+            }
         }
         if (getParameters().getUnnamed().contains("--time-shelf")) {
             screens.whenSetOut(Platform::exit);

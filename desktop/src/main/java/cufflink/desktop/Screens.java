@@ -15,12 +15,14 @@ import cufflink.desktop.view.PaperDialog;
 import cufflink.desktop.view.Places;
 import cufflink.desktop.view.ProjectTable;
 import cufflink.desktop.view.Screen;
+import cufflink.desktop.view.ShelfCards;
 import cufflink.desktop.view.ShelfScreen;
 import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.TableScreen;
 import cufflink.desktop.view.TableSource;
 import cufflink.desktop.view.ToolsDialog;
 import cufflink.desktop.work.Reports;
+import cufflink.desktop.work.ShelfCard;
 import cufflink.desktop.work.ShelfWork;
 import cufflink.desktop.work.StashWork;
 import cufflink.desktop.work.Workspace;
@@ -65,6 +67,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final ProjectStore store;
     private final DesignLibrary library;
     private final ShelfWork shelfWork;
+    private final ShelfCards cards;
     private final StashWork stash;
     private final Reports reports;
     private final StashPlace stashPlace;
@@ -80,13 +83,14 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final Executor planning = Background.thread("planning");
     private final NewestAnswer opening = new NewestAnswer(planning);
 
-    Screens(Stage stage, Scene scene, StartUp.Things things) {
+    Screens(Stage stage, Scene scene, StartUp.Things things, ShelfCards cards) {
         this.stage = stage;
         this.dialogs = new WindowDialogs(stage, scene);
         this.scene = scene;
+        this.cards = cards;
         this.store = things.store();
         this.library = things.library();
-        this.shelfWork = new ShelfWork(library, Background.thread("shelf"), Platform::runLater);
+        this.shelfWork = new ShelfWork(library, store.shelves(), Background.thread("shelf"), Platform::runLater);
         this.stash = things.stash();
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
@@ -159,7 +163,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
                 : "Not every project could be read; the files lie in " + store.projectFolder() + " as they were. "
                         + String.join(" ", problems.stream().map(Problem::text).toList());
         stage.setTitle("Cufflink");
-        show(new ShelfScreen(shelfWork, kept, papers(), ruler, (message + " " + notes).strip(), this));
+        show(new ShelfScreen(shelfWork, cards, kept, papers(), ruler, (message + " " + notes).strip(), this));
     }
 
     /** Does something when the shelf is set out. */
@@ -223,6 +227,15 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         Path fresh = store.newFile(project.name());
         open(project, fresh, "");
         store.saveSoon(project, fresh);
+    }
+
+    /** Begins what was taken from the shelf before all was read, if it is as it was then. */
+    void start(ShelfCard taken) {
+        if (store.shelves().isLast(ruler, shelfWork.lately())) {
+            start(shelfWork.asShown(taken, ruler, shelfWork.lately()));
+        } else {
+            shelf("");
+        }
     }
 
     @Override

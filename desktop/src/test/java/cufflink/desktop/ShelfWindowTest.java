@@ -3,12 +3,22 @@ package cufflink.desktop;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.design.DesignDefinition;
+import cufflink.desktop.store.ShelfKeep;
+import cufflink.desktop.view.ShelfCards;
+import cufflink.desktop.view.ShelfFace;
+import cufflink.desktop.work.ShelfCard;
+import cufflink.desktop.work.ShelfWork;
 import cufflink.files.design.BuiltInDesigns;
+import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
@@ -79,5 +89,35 @@ class ShelfWindowTest extends WindowDriver {
         assertEquals(Optional.of(Contents.GIFT_CARD),
                 robot.lookup("#shelf-holds").<ComboBox<Optional<Contents>>>query().getValue());
         assertTrue(robot.lookup("A4").<CheckBox>query().isSelected());
+    }
+
+    /** At the next start the shelf stands there as it was left, before anything is read; what is taken is opened. */
+    @Test
+    void lastShelf_isThereBeforeAllIsRead() throws TimeoutException {
+        robot.interact(() -> robot.lookup("A4").<CheckBox>query().fire());
+        waitFor(() -> !robot.lookup("#shelf-count").<Labeled>query().getText().startsWith("Setting"));
+        ShelfWork.Shelf before = kept();
+        assertTrue(before.found().size() > 0 && before.found().size() <= before.made());
+        DesignDefinition.Head first = before.found().get(0).head();
+        List<ShelfCard> taken = new ArrayList<>();
+        robot.interact(() -> {
+            ShelfFace face = new ShelfFace(before, new ShelfCards(), taken::add);
+            Scene scene = new Scene(face);
+            face.applyCss();
+            ((Button) scene.lookup("#design-" + first.id())).fire();
+            assertEquals(first.title(), ((Labeled) face.lookup(".setting-out")).getText());
+        });
+        assertEquals(List.of(before.found().get(0)), taken);
+        end();
+        start();
+        robot.interact(() -> app.screens().start(taken.get(0)));
+        settle();
+        assertEquals(first.id(), app.screens().work().plan().design().definition().id());
+        assertEquals(Length.ofMillimetres(210), app.screens().work().project().card().width());
+    }
+
+    private ShelfWork.Shelf kept() throws TimeoutException {
+        waitFor(() -> ShelfKeep.last(data).filter(shelf -> shelf.found().size() == cards()).isPresent());
+        return ShelfKeep.last(data).orElseThrow();
     }
 }

@@ -85,6 +85,11 @@ public final class ProjectStore implements AutoCloseable {
         return new ShelfMemory(folder, saver);
     }
 
+    /** The shelves that were set out lately, kept beside the projects and written by the same thread. */
+    public ShelfKeep shelves() {
+        return new ShelfKeep(folder, saver);
+    }
+
     /** Writes now; for "save as" and the demo. */
     public void write(Project project, Path file) throws IOException {
         ProjectWriter.write(project, file);

@@ -1,28 +1,24 @@
 package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.control.PicturePane;
 import cufflink.desktop.store.ProjectStore.Kept;
+import cufflink.desktop.work.ShelfCard;
 import cufflink.desktop.work.ShelfWork;
-import cufflink.desktop.work.ShelfWork.OnShelf;
 import cufflink.desktop.work.ShelfWork.Refused;
 import cufflink.desktop.work.ShelfWork.Shelf;
-import cufflink.drawing.CardDrawing;
-import cufflink.drawing.PoseDrawing;
-import cufflink.drawing.View;
+import cufflink.desktop.work.ShelfWork.Wanted;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Contents;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
-import cufflink.plan.Plan;
 import cufflink.plan.Project;
-import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -64,16 +60,16 @@ public final class ShelfScreen extends ListeningScreen {
     private final List<Project> projects;
     private final List<CheckBox> sheets = new ArrayList<>();
     private final List<CheckBox> uses = new ArrayList<>();
-    private final Map<OnShelf, Node> drawn = new HashMap<>();
     private final Map<Project, Label> states = new HashMap<>();
-    private final ShelfSections sections = new ShelfSections(item -> drawn.computeIfAbsent(item, this::card));
+    private final ShelfSections sections;
     private final ComboBox<Optional<Stock>> card = nothing();
     private final ComboBox<Optional<Stock>> layers = nothing();
     private final ComboBox<Optional<Contents>> holds = nothing();
     private final ComboBox<Optional<NamedSize>> into = nothing();
     private final TextField search = new TextField();
     private final Label count = new Label();
-    private Shelf shown = new Shelf(List.of(), List.of(), 0, false);
+    private Shelf shown = Shelf.EMPTY;
+    private Wanted shownFor = Wanted.ANYTHING;
     private final RulerStep ruler;
 
     /**
@@ -82,47 +78,69 @@ public final class ShelfScreen extends ListeningScreen {
      * @param papers  in which the designs can be shown
      * @param message shown on top if it is not empty
      */
-    public ShelfScreen(ShelfWork work, List<Kept> kept, List<Stock> papers, RulerStep ruler, String message,
-            Actions actions) {
+    public ShelfScreen(ShelfWork work, ShelfCards cards, List<Kept> kept, List<Stock> papers, RulerStep ruler,
+            String message, Actions actions) {
         this.actions = actions;
         this.work = work;
         this.ruler = ruler;
+        Consumer<ShelfCard> chosen = this::start;
+        cards.onChosen(chosen);
+        sections = new ShelfSections(cards);
         projects = kept.stream().map(Kept::project).toList();
         getStyleClass().add("shelf-screen");
         setTop(topBar());
         setLeft(side(kept, papers));
+        count.getStyleClass().add("shelf-count");
+        count.setId("shelf-count");
+        setCenter(MessageBar.over(middle(sections, new HBox(title(), count, searching())), message));
+        listening.atEnd(work::leave);
+        listening.atEnd(() -> {
+            cards.release(chosen);
+            sections.empty();
+        });
+        look();
+    }
+
+    static Label title() {
+        Label title = new Label("Choose a design");
+        title.getStyleClass().add("shelf-title");
+        return title;
+    }
+
+    /** The designs below their heading. */
+    static VBox middle(ShelfSections sections, HBox heading) {
         ScrollPane scroll = new ScrollPane(sections);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("shelf-scroll");
-        Label title = new Label("Choose a design");
-        title.getStyleClass().add("shelf-title");
-        count.getStyleClass().add("shelf-count");
-        count.setId("shelf-count");
-        HBox heading = new HBox(title, count, searching());
         heading.getStyleClass().add("shelf-heading");
         VBox middle = new VBox(heading, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         middle.getStyleClass().add("shelf-middle");
-        setCenter(MessageBar.over(middle, message));
-        listening.atEnd(work::leave);
-        look();
+        return middle;
+    }
+
+    /** Begins what is shown, for what was looked for when it was set out. */
+    private void start(ShelfCard card) {
+        actions.start(work.asShown(card, ruler, shownFor));
     }
 
     /** Asks for what the ticks say; the shelf fills as it is worked out. */
     private void look() {
         count.setText("Setting out …");
-        work.look(ruler, new ShelfWork.Wanted(ticked(uses), ticked(sheets), holds.getValue(), into.getValue(),
-                new ShelfWork.Dress(card.getValue(), layers.getValue())), projects, new ShelfWork.Listener() {
-                    @Override
-                    public void shown(Shelf shelf) {
-                        fill(shelf);
-                    }
+        Wanted wanted = new Wanted(ticked(uses), ticked(sheets), holds.getValue(), into.getValue(),
+                new ShelfWork.Dress(card.getValue(), layers.getValue()));
+        work.look(ruler, wanted, projects, new ShelfWork.Listener() {
+            @Override
+            public void shown(Shelf shelf) {
+                shownFor = wanted;
+                fill(shelf);
+            }
 
-                    @Override
-                    public void stands(Project project, long bad) {
-                        state(states.get(project), project, bad);
-                    }
-                });
+            @Override
+            public void stands(Project project, long bad) {
+                state(states.get(project), project, bad);
+            }
+        });
     }
 
     private static List<String> ticked(List<CheckBox> boxes) {
@@ -152,7 +170,7 @@ public final class ShelfScreen extends ListeningScreen {
         });
         search.setOnAction(enter -> {
             if (sections.found().size() == 1) {
-                actions.start(sections.found().get(0).plan().project());
+                start(sections.found().get(0));
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
@@ -288,35 +306,6 @@ public final class ShelfScreen extends ListeningScreen {
         return box;
     }
 
-    private Node card(OnShelf item) {
-        PicturePane picture = new PicturePane(10, 3);
-        picture.getStyleClass().add("shelf-picture");
-        picture.show(point -> PoseDrawing.draw(item.plan(), PoseDrawing.HALF_OPEN,
-                View.of(item.design().shown().angle()), point)
-                .or(() -> CardDrawing.draw(item.plan(), point)));
-        Label title = new Label(item.design().title());
-        title.getStyleClass().add("shelf-card-title");
-        Label about = new Label(item.design().head().about());
-        about.getStyleClass().add("shelf-card-about");
-        about.setWrapText(true);
-        Plan plan = item.plan();
-        String size = plan.workings().standing().isPresent() ? plan.size().map(Message::sentence).orElse("")
-                : plan.stack().isPresent()
-                        ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow())
-                : "";
-        Fractions takes = new Fractions(size + " · " + sheets(plan), "shelf-card-takes");
-        Label making = new Label(item.design().head().difficulty() + " · " + plan.run().size() + " steps");
-        making.getStyleClass().add("shelf-card-making");
-        VBox words = new VBox(title, about);
-        Button card = new Button();
-        card.setGraphic(new VBox(picture, words, takes, making));
-        card.getStyleClass().add("shelf-card");
-        card.setId("design-" + item.design().id());
-        card.setAccessibleText(item.design().title() + ": " + item.design().head().about());
-        card.setOnAction(press -> actions.start(item.plan().project()));
-        return card;
-    }
-
     private static Node refusal(Refused design) {
         Label title = new Label("✕ " + design.name());
         title.getStyleClass().add("shelf-card-title");
@@ -325,14 +314,5 @@ public final class ShelfScreen extends ListeningScreen {
         card.getStyleClass().addAll("shelf-card", "shelf-refused");
         card.setAccessibleText(design.name() + " cannot be made: " + design.reason());
         return card;
-    }
-
-    private static String sheets(Plan plan) {
-        Stock card = plan.project().card();
-        long count = plan.layout().sheets().stream().filter(sheet -> sheet.stock().name().equals(card.name())).count();
-        String name = PublishedSizes.of(NamedSize.Kind.SHEET).stream()
-                .filter(size -> size.width().equals(card.width()) && size.height().equals(card.height()))
-                .findFirst().map(NamedSize::name).orElse("sheet");
-        return plan.layout().unplaced().isEmpty() ? count + " " + name : "larger than " + name;
     }
 }

@@ -2,33 +2,46 @@ package cufflink.desktop.view;
 
 import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.Fractions;
-import cufflink.desktop.work.ShelfWork.OnShelf;
+import cufflink.desktop.work.ShelfCard;
 import cufflink.desktop.work.ShelfWork.Shelf;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Stream;
+import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/** The designs on the shelf, by what they are for; those alone that a word typed is found in. */
+/**
+ * The designs on the shelf, by what they are for; those alone that a word typed is found in. They are in the order of
+ * their sections, so that those that are seen at once come first.
+ */
 final class ShelfSections extends VBox {
     /** By the word of a design file, in the order of the shelf; a maker's own groups follow. */
     private static final Map<String, String> TITLES = titles();
 
-    private final Function<OnShelf, Node> card;
-    private Shelf shelf = new Shelf(List.of(), List.of(), 0, false);
+    /** So many designs fill a window; the others come when these are painted. */
+    private static final int FIRST = 10;
+
+    private final ShelfCards cards;
+    private Shelf shelf = Shelf.EMPTY;
     private List<Node> refused = List.of();
     private String search = "";
+    private int most = FIRST;
+    private final AnimationTimer more = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            most += FIRST;
+            fill();
+        }
+    };
 
-    /** @param card draws a design */
-    ShelfSections(Function<OnShelf, Node> card) {
-        this.card = card;
+    ShelfSections(ShelfCards cards) {
+        this.cards = cards;
         getStyleClass().add("shelf-sections");
     }
 
@@ -47,7 +60,17 @@ final class ShelfSections extends VBox {
     void show(Shelf next, List<Node> cannotBeMade) {
         shelf = next;
         refused = cannotBeMade;
+        if (next.complete()) {
+            cards.keep(next.found());
+        }
         fill();
+    }
+
+    /** Lets go of the designs, which another screen may show. */
+    void empty() {
+        more.stop();
+        getChildren().stream().filter(FlowPane.class::isInstance).map(FlowPane.class::cast)
+                .forEach(flow -> flow.getChildren().clear());
     }
 
     /** Shows the designs alone in which every word is found. */
@@ -57,15 +80,14 @@ final class ShelfSections extends VBox {
     }
 
     /** The designs that are shown. */
-    List<OnShelf> found() {
+    List<ShelfCard> found() {
         List<String> words = List.of(search.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-        return shelf.found().stream().filter(item -> words.stream().allMatch(said(item.design())::contains)).toList();
+        return shelf.found().stream().filter(item -> words.stream().allMatch(said(item.head())::contains)).toList();
     }
 
     /** All that is said of a design on the shelf. */
-    private static String said(DesignDefinition design) {
-        DesignDefinition.Head head = design.head();
-        return Stream.concat(Stream.of(design.title(), head.about(), title(head.group()), head.difficulty()),
+    private static String said(DesignDefinition.Head head) {
+        return Stream.concat(Stream.of(head.title(), head.about(), title(head.group()), head.difficulty()),
                 head.uses().stream()).reduce("", (all, next) -> all + " " + next).toLowerCase(Locale.ROOT);
     }
 
@@ -73,13 +95,20 @@ final class ShelfSections extends VBox {
         return TITLES.getOrDefault(group, group.substring(0, 1).toUpperCase(Locale.ROOT) + group.substring(1));
     }
 
+    /** As many as there is time for before the next picture of the window; the others come with those after it. */
     private void fill() {
-        List<OnShelf> found = found();
+        List<ShelfCard> all = found();
+        if (all.size() > most) {
+            more.start();
+        } else {
+            more.stop();
+        }
+        List<ShelfCard> found = all.subList(0, Math.min(most, all.size()));
         List<Node> sections = new ArrayList<>();
-        Stream.concat(TITLES.keySet().stream(), found.stream().map(item -> item.design().head().group())).distinct()
+        Stream.concat(TITLES.keySet().stream(), found.stream().map(item -> item.head().group())).distinct()
                 .forEach(group -> section(title(group), found.stream()
-                        .filter(item -> item.design().head().group().equals(group)).map(card).toList(), sections));
-        section("Cannot be made", refused, sections);
+                        .filter(item -> item.head().group().equals(group)).map(cards::of).toList(), sections));
+        section("Cannot be made", all.size() > most ? List.of() : refused, sections);
         if (shelf.complete() && found.isEmpty()) {
             sections.add(0, new Fractions(shelf.found().isEmpty()
                     ? "No design does all of this from these sheets. Untick something, or size a design to your sheet "

@@ -2,9 +2,6 @@ package cufflink.desktop.work;
 
 import cufflink.check.Verdict;
 import cufflink.design.DesignDefinition;
-import cufflink.desktop.work.ShelfWork.OnShelf;
-import cufflink.desktop.work.ShelfWork.Refused;
-import cufflink.desktop.work.ShelfWork.Shelf;
 import cufflink.files.design.DesignLibrary;
 import cufflink.fit.Wish;
 import cufflink.measure.RulerStep;
@@ -31,6 +28,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -44,10 +42,6 @@ public final class ShelfWork {
     /** All designs from every sheet that the shelf asks for, and some tries more. */
     private static final int MOST = 400;
 
-    /** A design with its plan as a new project. */
-    public record OnShelf(DesignDefinition design, Plan plan) {
-    }
-
     /** A design that cannot be made, and why. */
     public record Refused(String name, String reason) {
     }
@@ -60,7 +54,40 @@ public final class ShelfWork {
      * @param made     how many designs there are that can be made
      * @param complete whether nothing more will come
      */
-    public record Shelf(List<OnShelf> found, List<Refused> refused, int made, boolean complete) {
+    public record Shelf(List<ShelfCard> found, List<Refused> refused, int made, boolean complete) {
+        public static final Shelf EMPTY = new Shelf(List.of(), List.of(), 0, false);
+
+        public Shelf {
+            found = List.copyOf(found);
+            refused = List.copyOf(refused);
+        }
+
+        /** The same designs in another order. */
+        private Shelf inOrder(List<String> ids) {
+            return new Shelf(found.stream().sorted(Comparator.comparing(card -> ids.indexOf(card.head().id())))
+                    .toList(), refused, made, complete);
+        }
+    }
+
+    /** Where whole shelves are kept from one look to the next, and from one start to the next. */
+    public interface Keep {
+        /** Keeps nothing. */
+        Keep NOTHING = new Keep() {
+            @Override
+            public Optional<Shelf> read(RulerStep ruler, Wanted wanted) {
+                return Optional.empty();
+            }
+
+            @Override
+            public void keep(RulerStep ruler, Wanted wanted, Shelf shelf) {
+                // Nothing is kept.
+            }
+        };
+
+        /** What stood on the shelf for the same wish, if nothing that matters has changed since. */
+        Optional<Shelf> read(RulerStep ruler, Wanted wanted);
+
+        void keep(RulerStep ruler, Wanted wanted, Shelf shelf);
     }
 
     /**
@@ -81,7 +108,12 @@ public final class ShelfWork {
                             .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD));
         }
 
-        /** A project as it would have to be, the likeliest first. */
+        /** A project in each of the ways that would do, the likeliest first. */
+        List<Project> ways(Project project) {
+            return fitted(project).stream().flatMap(fitted -> sheets.isEmpty() ? Stream.of(fitted)
+                    : sheets.stream().map(sheet -> from(sheet, fitted))).toList();
+        }
+
         private List<Project> fitted(Project project) {
             Project posted = into.isPresent() ? project.withEnvelope(into) : project;
             return holds.isPresent() ? List.of(posted.withWish(new Wish.Holding(holds.get())))
@@ -117,12 +149,13 @@ public final class ShelfWork {
     }
 
     private final DesignLibrary library;
+    private final Keep keep;
     private final Executor background;
     private final Executor window;
     private final List<DesignDefinition> designs;
     private final AtomicInteger current = new AtomicInteger();
     private Wanted lately = Wanted.ANYTHING;
-    private BiConsumer<RulerStep, Wanted> keep = (ruler, wanted) -> {};
+    private BiConsumer<RulerStep, Wanted> told = (ruler, wanted) -> {};
     /** These three are the background's own; {@code worked} counts what had to be planned. */
     private int worked;
     private final Map<Project, Outcome<Plan>> plans = new LinkedHashMap<>();
@@ -131,11 +164,13 @@ public final class ShelfWork {
     /**
      * The shelf of a library.
      *
+     * @param keep       where whole shelves are kept; asked and told in the background
      * @param background runs one look at the shelf after the other
      * @param window     hands what is found to the window's thread
      */
-    public ShelfWork(DesignLibrary library, Executor background, Executor window) {
+    public ShelfWork(DesignLibrary library, Keep keep, Executor background, Executor window) {
         this.library = library;
+        this.keep = keep;
         this.background = background;
         this.window = window;
         designs = library.designs().values().stream()
@@ -159,7 +194,7 @@ public final class ShelfWork {
     /** Begins where the shelf was left; {@code kept} is told whenever it is looked at anew. */
     public void goOn(Wanted left, BiConsumer<RulerStep, Wanted> kept) {
         lately = left;
-        keep = kept;
+        told = kept;
     }
 
     /** What was looked for last. */
@@ -174,7 +209,7 @@ public final class ShelfWork {
      */
     public void look(RulerStep ruler, Wanted wanted, List<Project> projects, Listener listener) {
         lately = wanted;
-        keep.accept(ruler, wanted);
+        told.accept(ruler, wanted);
         int own = current.incrementAndGet();
         List<String> made = projects.stream().map(project -> project.design().id()).toList();
         List<DesignDefinition> ordered = designs.stream()
@@ -202,8 +237,29 @@ public final class ShelfWork {
         background.execute(() -> window.execute(action));
     }
 
+    /**
+     * The project that a design on the shelf stands for.
+     *
+     * @param wanted what was looked for when it was set out
+     */
+    public Project asShown(ShelfCard card, RulerStep ruler, Wanted wanted) {
+        return wanted.ways(asked(library.designs().get(card.head().id()), ruler, wanted)).get(card.way());
+    }
+
+    private static Project asked(DesignDefinition design, RulerStep ruler, Wanted wanted) {
+        return wanted.dress().on(Project.of(design, ruler));
+    }
+
     private void fill(int own, List<DesignDefinition> ordered, RulerStep ruler, Wanted wanted, Listener listener) {
-        List<OnShelf> found = new ArrayList<>();
+        if (own != current.get()) {
+            return;
+        }
+        Optional<Shelf> known = keep.read(ruler, wanted);
+        if (known.isPresent()) {
+            tell(own, listener, known.get().inOrder(ordered.stream().map(DesignDefinition::id).toList()));
+            return;
+        }
+        List<ShelfCard> found = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
         int made = 0;
         library.refused().forEach((file, problems) -> refused.add(new Refused(file, reason(problems))));
@@ -211,21 +267,22 @@ public final class ShelfWork {
             if (own != current.get()) {
                 return;
             }
-            Project project = wanted.dress().on(Project.of(design, ruler));
+            Project project = asked(design, ruler, wanted);
             int before = worked;
             Outcome<Plan> planned = planned(project);
-            planned.value().flatMap(plan -> asWanted(plan, wanted))
-                    .ifPresent(plan -> found.add(new OnShelf(design, plan)));
+            planned.value().flatMap(plan -> asWanted(plan, wanted)).ifPresent(found::add);
             if (planned.value().isEmpty()) {
                 refused.add(new Refused(design.title(), reason(planned.problems())));
                 continue;
             }
             made++;
             if (worked > before) {
-                tell(own, listener, new Shelf(List.copyOf(found), List.copyOf(refused), made, false));
+                tell(own, listener, new Shelf(found, refused, made, false));
             }
         }
-        tell(own, listener, new Shelf(found, refused, made, true));
+        Shelf all = new Shelf(found, refused, made, true);
+        keep.keep(ruler, wanted, all);
+        tell(own, listener, all);
     }
 
     /** The plan of a project; the latest {@link #MOST} are kept, whatever papers and sheets were tried before. */
@@ -240,18 +297,18 @@ public final class ShelfWork {
         return planned;
     }
 
-    /** The design as it is wanted, from the first of the sheets that gives it; absent where none does. */
-    private Optional<Plan> asWanted(Plan plan, Wanted wanted) {
-        Project project = plan.project();
-        if (!project.design().head().uses().containsAll(wanted.uses())) {
+    /** The design as it is wanted, in the first of the ways that gives it; absent where none does. */
+    private Optional<ShelfCard> asWanted(Plan plan, Wanted wanted) {
+        if (!plan.project().design().head().uses().containsAll(wanted.uses())) {
             return Optional.empty();
         }
-        return wanted.fitted(project).stream()
-                .flatMap(fitted -> wanted.sheets().isEmpty() ? Stream.of(fitted)
-                        : wanted.sheets().stream().map(sheet -> from(sheet, fitted)))
-                .map(this::planned).flatMap(planned -> planned.value().stream())
-                .filter(found -> wanted.sheets().isEmpty() || found.layout().unplaced().isEmpty())
-                .filter(wanted::isKept).findFirst();
+        List<Project> ways = wanted.ways(plan.project());
+        return IntStream.range(0, ways.size()).boxed()
+                .flatMap(way -> planned(ways.get(way)).value().stream()
+                        .filter(found -> wanted.sheets().isEmpty() || found.layout().unplaced().isEmpty())
+                        .filter(wanted::isKept)
+                        .map(found -> ShelfCard.of(found, plan.project().step()).at(way)))
+                .findFirst();
     }
 
     /** Everything from sheets of one size. */

@@ -1,7 +1,6 @@
 package cufflink.desktop.work;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.check.Verdict;
@@ -19,6 +18,8 @@ import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,6 +31,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -39,7 +42,8 @@ class ShelfWorkTest {
     private final Queue<Runnable> background = new ArrayDeque<>();
     private final List<Shelf> shown = new ArrayList<>();
     private final Map<Project, Long> stands = new LinkedHashMap<>();
-    private final ShelfWork work = new ShelfWork(DesignLibrary.builtIn(), background::add, Runnable::run);
+    private final ShelfWork work = new ShelfWork(DesignLibrary.builtIn(), ShelfWork.Keep.NOTHING, background::add,
+            Runnable::run);
     private final ShelfWork.Listener listener = new ShelfWork.Listener() {
         @Override
         public void shown(Shelf shelf) {
@@ -62,8 +66,13 @@ class ShelfWorkTest {
         return new Wanted(uses, sheets, Optional.empty(), Optional.empty(), Dress.PLAIN);
     }
 
+    /** The plan of a design as it is shown. */
+    private Plan plan(ShelfCard card, RulerStep ruler) {
+        return Planner.plan(work.asShown(card, ruler, work.lately())).orThrow();
+    }
+
     private static List<String> ids(Shelf shelf) {
-        return shelf.found().stream().map(item -> item.design().id()).toList();
+        return shelf.found().stream().map(item -> item.head().id()).toList();
     }
 
     @Test
@@ -76,7 +85,7 @@ class ShelfWorkTest {
         for (int i = 0; i < count; i++) {
             assertEquals(ids(all).subList(0, i + 1), ids(shown.get(i)));
         }
-        List<String> groups = all.found().stream().map(item -> item.design().head().group()).distinct().toList();
+        List<String> groups = all.found().stream().map(item -> item.head().group()).distinct().toList();
         assertEquals(groups, groups.stream().sorted(Comparator.comparing(List.of("card base", "gift card holder",
                 "pocket", "folio", "set", "finishing")::indexOf)).toList());
     }
@@ -87,7 +96,8 @@ class ShelfWorkTest {
         shown.clear();
         Shelf again = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
         assertEquals(1, shown.size());
-        assertSame(first.found().get(0).plan(), again.found().get(0).plan());
+        assertEquals(first.found().stream().map(ShelfCard::takes).toList(),
+                again.found().stream().map(ShelfCard::takes).toList());
     }
 
     @Test
@@ -106,13 +116,13 @@ class ShelfWorkTest {
     @Test
     void tickedSheet_isThePaperOfWhatIsBegun() {
         Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, wanted(List.of(), List.of("8 in square", "12 in square")));
+        Set<Length> sides = new TreeSet<>();
         shelf.found().forEach(item -> {
-            Length side = item.plan().project().card().width();
-            assertTrue(side.equals(Length.ofInches(8)) || side.equals(Length.ofInches(12)), item.design().id());
-            assertTrue(item.plan().layout().unplaced().isEmpty());
+            Plan plan = plan(item, RulerStep.SIXTEENTH_INCH);
+            sides.add(plan.project().card().width());
+            assertTrue(plan.layout().unplaced().isEmpty());
         });
-        assertEquals(List.of(Length.ofInches(8), Length.ofInches(12)), shelf.found().stream()
-                .map(item -> item.plan().project().card().width()).distinct().sorted().toList());
+        assertEquals(Set.of(Length.ofInches(8), Length.ofInches(12)), sides);
     }
 
     /** Worked out from the pockets, whatever a design says of itself; each is begun so that it holds it. */
@@ -125,15 +135,18 @@ class ShelfWorkTest {
                 "pocket-fold")), ids.toString());
         assertTrue(Stream.of("half-fold", "belly-band", "rosette", "note-step").noneMatch(ids::contains),
                 ids.toString());
-        assertTrue(shelf.found().stream().noneMatch(item -> item.plan().verdict() == Verdict.BAD));
+        assertTrue(shelf.found().stream().noneMatch(item -> plan(item, RulerStep.SIXTEENTH_INCH)
+                .verdict() == Verdict.BAD));
         assertTrue(work.uses().stream().noneMatch(use -> use.equals("hold a gift card")), work.uses().toString());
         Contents large = Contents.known().stream().filter(item -> item.name().equals("photograph 10 x 15 cm"))
                 .findFirst().orElseThrow();
         look(work, RulerStep.MILLIMETRE, new Wanted(List.of(), List.of(), Optional.of(large), Optional.empty(),
-                Dress.PLAIN)).found().forEach(item -> item.plan().closedHeight().ifPresent(
-                        height -> assertTrue(
-                                height.plus(item.plan().closedWidth().orElseThrow()).isLongerThan(large.width()),
-                                item.design().id())));
+                Dress.PLAIN)).found().forEach(item -> {
+                    Plan plan = plan(item, RulerStep.MILLIMETRE);
+                    plan.closedHeight().ifPresent(height -> assertTrue(
+                            height.plus(plan.closedWidth().orElseThrow()).isLongerThan(large.width()),
+                            item.head().id()));
+                });
     }
 
     @Test
@@ -144,9 +157,9 @@ class ShelfWorkTest {
         List<String> ids = ids(shelf);
         assertTrue(ids.containsAll(List.of("half-fold", "overlapping-gate", "m-fold-holder")), ids.toString());
         assertTrue(Stream.of("gusset-purse", "rosette").noneMatch(ids::contains), ids.toString());
-        shelf.found().forEach(item -> assertTrue(item.plan().checks().stream()
+        shelf.found().forEach(item -> assertTrue(plan(item, RulerStep.SIXTEENTH_INCH).checks().stream()
                 .anyMatch(check -> check.id().equals("envelope") && check.verdict() != Verdict.BAD),
-                item.design().id()));
+                item.head().id()));
         List<String> both = ids(look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of("Letter"),
                 Optional.of(Contents.GIFT_CARD), Optional.of(a2), Dress.PLAIN)));
         assertTrue(both.contains("m-fold-holder") && !both.contains("half-fold"), both.toString());
@@ -160,8 +173,9 @@ class ShelfWorkTest {
         Shelf shelf = look(work, RulerStep.SIXTEENTH_INCH, new Wanted(List.of(), List.of(),
                 Optional.empty(), Optional.empty(), new Dress(Optional.of(night), Optional.of(stars))));
         shelf.found().forEach(item -> {
-            assertEquals(night, item.plan().project().card());
-            assertEquals(stars, item.plan().project().paper(PaperRole.layer(1)));
+            Project shown = work.asShown(item, RulerStep.SIXTEENTH_INCH, work.lately());
+            assertEquals(night, shown.card());
+            assertEquals(stars, shown.paper(PaperRole.layer(1)));
         });
         assertEquals("Night", work.lately().dress().card().orElseThrow().name());
     }
@@ -188,7 +202,7 @@ class ShelfWorkTest {
         Shelf inches = look(work, RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING);
         Shelf metric = look(work, RulerStep.MILLIMETRE, Wanted.ANYTHING);
         assertEquals(ids(inches), ids(metric));
-        assertTrue(metric.found().stream().allMatch(item -> item.plan().project().step() == RulerStep.MILLIMETRE));
+        assertTrue(metric.found().stream().allMatch(item -> item.takes().matches("(.*mm.*)? · .*")), metric.toString());
     }
 
     @Test
@@ -204,7 +218,8 @@ class ShelfWorkTest {
     @Test
     void designThatCannotBeRead_standsThereWithItsReason(@TempDir Path folder) throws Exception {
         Files.writeString(folder.resolve("broken.yaml"), "id: [");
-        ShelfWork own = new ShelfWork(DesignLibrary.with(folder), background::add, Runnable::run);
+        ShelfWork own = new ShelfWork(DesignLibrary.with(folder), ShelfWork.Keep.NOTHING, background::add,
+                Runnable::run);
         Shelf shelf = look(own, RulerStep.SIXTEENTH_INCH, wanted(List.of("nothing at all"), List.of()));
         assertEquals(List.of(), shelf.found());
         assertEquals(List.of("broken.yaml"), shelf.refused().stream().map(ShelfWork.Refused::name).toList());
