@@ -149,8 +149,13 @@ final class AlikeSteps {
         List<String> labels = together.stream().map(other -> other.owner().orElseThrow().label()).toList();
         told.add(StepWords.DO_WITH.of("parts",
                 Vocabulary.and(Numbered.runs(labels.stream().map(label -> label.toLowerCase(Locale.ROOT)).toList()))));
+        List<String> titles = together.stream()
+                .map(other -> unnumbered(other.step().title(), other.owner().orElseThrow().label())).distinct()
+                .toList();
         return new RunStep(first.number(), first.phase(),
-                StepWords.TIMES.of("count", together.size(), "title", unnumbered(first.title(), labels.get(0))), told,
+                StepWords.TIMES.of("count", together.size(), "title",
+                        titles.size() == 1 ? titles.get(0) : Numbered.without(titles.get(0))),
+                told,
                 first.warned(), first.subject(), first.readings(),
                 together.stream().flatMap(other -> other.step().subjects().stream()).skip(1).toList());
     }

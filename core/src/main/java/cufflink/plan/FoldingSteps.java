@@ -93,7 +93,8 @@ final class FoldingSteps {
         }
         String all = String.join(" ", says.stream().map(Said::all).distinct().toList());
         add(first, says.stream().distinct().count() == 1 ? says.get(0) : Said.of(all),
-                List.of(StepWords.OVER_AND_OPEN.of("creases", String.join(", ", creases))));
+                List.of(creases.size() == 1 ? StepWords.OVER_AND_OPEN_ONE.of("crease", creases.get(0))
+                        : StepWords.OVER_AND_OPEN.of("creases", String.join(", ", creases))));
     }
 
     private void add(int stage, Said said, List<Message> more) {

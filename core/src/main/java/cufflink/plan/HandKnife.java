@@ -119,9 +119,12 @@ final class HandKnife {
     private Optional<Geometry> polygon(SizedDesign.Piece piece, CutOut cut, HandPaper paper) {
         List<Coordinate> ring = new ArrayList<>();
         int number = 0;
-        for (KnifeMark mark : KnifeMark.ring(piece, cut)) {
-            number += mark.isCorner() ? 0 : 1;
-            Optional<Coordinate> place = mark.place(paper, numbers.of(KnifeMark.id(cut, number)));
+        List<KnifeMark> corners = KnifeMark.ring(piece, cut);
+        for (int i = 0; i < corners.size(); i++) {
+            boolean measured = KnifeMark.isMeasured(corners, i);
+            number += measured ? 1 : 0;
+            Optional<Coordinate> place = corners.get(i).place(paper,
+                    measured ? numbers.of(KnifeMark.id(cut, number)) : Optional.empty());
             if (place.isEmpty()) {
                 return Optional.empty();
             }

@@ -214,7 +214,8 @@ final class HandWork implements StepSubject.Cases<Void> {
                 table.fault(HandWords.NOT_FOLDED.of("piece", table.label(panel.piece()), "step", step.number()));
             }
         }
-        glue.at().filter(at -> at.turn() % 90 == 0).ifPresent(at -> marks.placed(glue.id(), at.at()));
+        glue.at().filter(at -> at.turn() % 90 == 0 && glue.way() != Way.SLOT)
+                .ifPresent(at -> marks.placed(glue.id(), at.at()));
         return null;
     }
 

@@ -13,8 +13,8 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * A corner of what is cut away with the knife: on an edge of the piece it takes one number, inside two, in a corner of
- * the piece none.
+ * A corner of what is cut away with the knife: on an edge of the piece it takes one number, inside two. A corner of the
+ * piece takes one only where the knife comes to it.
  *
  * @param beside which edge at the left or right it lies on
  * @param level  which edge at the top or bottom
@@ -40,7 +40,15 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
 
     /** Those that are to be marked. */
     public static List<KnifeMark> measured(SizedDesign.Piece piece, CutOut cut) {
-        return ring(piece, cut).stream().filter(mark -> !mark.isCorner()).toList();
+        List<KnifeMark> ring = ring(piece, cut);
+        return IntStream.range(0, ring.size()).filter(i -> isMeasured(ring, i)).mapToObj(ring::get).toList();
+    }
+
+    /** Whether a corner of the ring is one of those: not a corner of the piece past which only its edges run. */
+    static boolean isMeasured(List<KnifeMark> ring, int i) {
+        KnifeMark mark = ring.get(i);
+        return !mark.isCorner() || !runsAlongAnEdge(ring.get(Math.floorMod(i - 1, ring.size())), mark)
+                || !runsAlongAnEdge(mark, ring.get((i + 1) % ring.size()));
     }
 
     private static KnifeMark of(SizedDesign.Piece piece, Length x, Length y) {
@@ -62,12 +70,13 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
         return cut.id() + " mark " + number;
     }
 
-    boolean isCorner() {
+    private boolean isCorner() {
         return beside.isPresent() && level.isPresent();
     }
 
     Reading reading(CutOut cut, int number) {
-        String label = cut.id() + ": mark " + number;
+        String label = cut.id() + ": mark " + number
+                + (isCorner() ? ", at the " + level.get().word() + " " + beside.get().word() + " corner" : "");
         Optional<Side> edge = beside.or(() -> level);
         return edge.map(side -> new Reading(id(cut, number), label + ", " + side.word() + " edge, from its "
                 + (beside.isPresent() ? "top" : "left") + " end", beside.isPresent() ? y : x, Optional.empty(), "",
@@ -76,11 +85,11 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
                         Optional.empty()));
     }
 
-    /** Where it comes to lie on a piece of paper by its number; a corner needs none. */
+    /** Where it comes to lie on a piece of paper by its number; a corner may have none. */
     Optional<Coordinate> place(HandPaper paper, Optional<Reading> reading) {
         Optional<Double> edgeX = beside.map(side -> side == Side.LEFT ? 0 : paper.width());
         Optional<Double> edgeY = level.map(side -> side == Side.TOP ? 0 : paper.height());
-        if (isCorner()) {
+        if (isCorner() && reading.isEmpty()) {
             return Optional.of(new Coordinate(edgeX.get(), edgeY.get()));
         }
         return reading.flatMap(number -> {

@@ -105,12 +105,13 @@ final class LayerSteps {
         layers.forEach(layer -> readings.addAll(measures(layer)));
         boolean opened = layers.stream().anyMatch(layer -> !openings(layer).isEmpty());
         List<Message> told = new ArrayList<>(List.of(StepWords.STAMP_FIRST.of()));
-        told.add(layers.size() > 1 ? StepWords.PUT_TOGETHER.of("border", border(layers))
-                : (alike.size() > 1 ? StepWords.LAY_THEM_ASIDE : StepWords.LAY_ASIDE).of());
-        layers.stream().flatMap(layer -> shape(layer).stream()).distinct().forEach(told::add);
+        layers.stream().flatMap(layer -> shape(layer, alike.size() * layers.size() > 1).stream()).distinct()
+                .forEach(told::add);
         if (opened) {
             told.add(StepWords.CUT_OPENING.of());
         }
+        told.add(layers.size() > 1 ? StepWords.PUT_TOGETHER.of("border", border(layers))
+                : (alike.size() > 1 ? StepWords.LAY_THEM_ASIDE : StepWords.LAY_ASIDE).of());
         if (alike.size() > 1) {
             told.add(StepWords.MAKE_FOR.of("count", alike.size(), "panels", names(alike)));
         }
@@ -129,10 +130,10 @@ final class LayerSteps {
     }
 
     /** How a layer that is no rectangle is cut. */
-    private static Optional<Message> shape(MatLayer layer) {
+    private static Optional<Message> shape(MatLayer layer, boolean several) {
         return switch (layer.form().kind()) {
             case RECTANGLE -> Optional.empty();
-            case TRIANGLE -> Optional.of(StepWords.TRIANGLE.of());
+            case TRIANGLE -> Optional.of((several ? StepWords.TRIANGLES : StepWords.TRIANGLE).of());
             case OUTLINE -> Optional.of(StepWords.OUTLINE.of());
         };
     }
@@ -234,6 +235,9 @@ final class LayerSteps {
         String places = String.join(", ", places(alike));
         List<Message> told = new ArrayList<>();
         told.add(StepWords.GLUE_LAYERS.of("places", places, "border", border(first.layers())));
+        if (alike.stream().anyMatch(stack -> !plan.design().piece(stack.on().on().piece()).lines().isEmpty())) {
+            told.add(StepWords.KEEP_OFF_SCORES.of());
+        }
         alike.stream().flatMap(stack -> patternTop(stack).stream()).distinct().forEach(told::add);
         sheet.add(title, told, new StepSubject.OfMounted(first.on().on(), first.layers()), List.of(),
                 alike.stream().skip(1)
@@ -263,7 +267,7 @@ final class LayerSteps {
     /** Those that are counted as their panels are in one; otherwise each by itself. */
     private List<String> counted(List<Stack> stacks) {
         List<String> labels = Numbered.runs(stacks.stream().map(stack -> stack.on().label()).toList());
-        List<String> panels = Numbered.runs(stacks.stream().map(this::panel).toList());
+        List<String> panels = Numbered.runs(stacks.stream().map(this::panel).distinct().toList());
         return labels.size() == 1 && panels.size() == 1 ? List.of(place(labels.get(0), stacks.get(0), panels.get(0)))
                 : stacks.stream().map(stack -> place(stack.on().label(), stack, panel(stack))).toList();
     }

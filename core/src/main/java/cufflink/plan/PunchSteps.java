@@ -5,6 +5,7 @@ import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
 import cufflink.measure.LengthFormat;
 import cufflink.words.Message;
+import cufflink.words.Numbered;
 import cufflink.words.StepWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -17,6 +18,9 @@ import java.util.stream.Stream;
 
 /** Punching and knife work before folding, and the pieces that are cut from what was cut away. */
 final class PunchSteps {
+    /** So many names go into a title. */
+    private static final int MOST_NAMED = 3;
+
     private PunchSteps() {
     }
 
@@ -34,11 +38,12 @@ final class PunchSteps {
         if (now.isEmpty() && piece.slits().isEmpty()) {
             return;
         }
-        String all = Stream.concat(piece.slits().stream().map(slit -> slit.id()), now.stream().map(CutOut::id))
-                .collect(Collectors.joining(", "));
-        String first = now.isEmpty() ? all : now.stream().map(CutOut::id).collect(Collectors.joining(", "));
-        sheet.add(StepWords.PIECE_AND.of("piece", piece.label(), "what", first),
-                told(StepWords.PUNCH.of("what", all), now), Optional.of(StepWords.KNIFE.of()),
+        List<String> cuts = Numbered.runs(now.stream().map(CutOut::id).toList());
+        List<String> all = Stream.concat(piece.slits().stream().map(SizedDesign.Slit::id), cuts.stream()).toList();
+        sheet.add(StepWords.PIECE_AND.of("piece", piece.label(), "what",
+                cuts.size() > MOST_NAMED ? StepWords.CUT_OUTS.of("count", now.size())
+                        : String.join(", ", cuts.isEmpty() ? all : cuts)),
+                told(StepWords.PUNCH.of("what", String.join(", ", all)), now), Optional.of(StepWords.KNIFE.of()),
                 new StepSubject.OfPiece(piece.id()),
                 PunchReadings.of(piece, now, piece.slits(), sheet.plan().format()));
     }
@@ -61,8 +66,8 @@ final class PunchSteps {
                         LinkedHashMap::new, Collectors.toList()));
         alike.forEach((size, pieces) -> {
             SizedDesign.Piece first = pieces.get(0);
-            String names = pieces.stream().map(piece -> piece.label().toLowerCase(Locale.ROOT))
-                    .collect(Collectors.joining(", "));
+            String names = String.join(", ", Numbered
+                    .runs(pieces.stream().map(piece -> piece.label().toLowerCase(Locale.ROOT)).toList()));
             Reading reading = new Reading(first.id(), pieces.size() == 1 ? names : "each of " + pieces.size(),
                     first.width().length(), Optional.of(first.height().length()), "", Optional.empty());
             sheet.add(StepWords.FROM_WASTE.of("piece", host.label(), "count", pieces.size()),

@@ -195,7 +195,7 @@ final class RunSheet {
     private void join(Glue glue, List<Message> before) {
         String panel = plan.pieces().get(glue.onto().piece()).pattern().panel(glue.onto().panel())
                 .map(onto -> " of " + Numbered.withArticle(onto.label())).orElse("");
-        List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0)
+        List<Reading> readings = glue.at().filter(at -> at.turn() % 90 == 0 && glue.way() != Way.SLOT)
                 .map(at -> List.of(place(glue.id() + " x", "left edge" + panel, at.at().x()),
                         place(glue.id() + " y", "top edge" + panel, at.at().y())))
                 .orElse(List.of());
