@@ -17,9 +17,22 @@ public final class VirtualHands {
     /** What is wrong with a run sheet of a plan; empty if it makes what the plan shows. */
     public static List<Message> faults(Workings plan, List<RunStep> run) {
         HandTable table = new HandTable(plan);
-        run.forEach(step -> step.subjects().forEach(subject -> subject.accept(new HandWork(table,
-                new HandNumbers(step, HandNames.of(plan, step.subject(), subject))))));
+        run.forEach(step -> work(table, step));
         new HandComparison(table).compare();
         return table.faults();
+    }
+
+    /** What lies on the table after each step. */
+    public static List<Tabletop> rehearse(Workings plan, List<RunStep> run) {
+        HandTable table = new HandTable(plan);
+        return run.stream().map(step -> {
+            work(table, step);
+            return Tabletop.of(table);
+        }).toList();
+    }
+
+    private static void work(HandTable table, RunStep step) {
+        step.subjects().forEach(subject -> subject.accept(new HandWork(table,
+                new HandNumbers(step, HandNames.of(table.plan(), step.subject(), subject)))));
     }
 }

@@ -1,9 +1,12 @@
 package cufflink.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.desktop.work.Workspace;
+import cufflink.desktop.control.PicturePane;
 import cufflink.fit.Wish;
 import cufflink.paper.Contents;
 import java.util.ArrayList;
@@ -159,5 +162,28 @@ class HandsWindowTest extends WindowDriver {
         WaitForAsyncUtils.sleep(1500, TimeUnit.MILLISECONDS);
         assertEquals(stopped, place());
         assertEquals("Rehearse", rehearse().getText());
+    }
+
+    /** What the hands have made by the current step, step by step; it comes with the rehearsal and stays. */
+    @Test
+    void table_showsWhatIsMadeSoFar() throws TimeoutException {
+        assertFalse(robot.lookup("#table-pane").query().isVisible());
+        robot.interact(() -> {
+            work().goTo(0);
+            rehearse().fire();
+            rehearse().fire();
+            work().goTo(1);
+        });
+        Node pane = robot.lookup("#table-pane").query();
+        assertTrue(pane.isVisible());
+        waitFor(() -> said().contains("layer 1"));
+        robot.interact(() -> work().goTo(work().plan().run().size() - 1));
+        assertFalse(said().contains("layer"), said());
+        robot.interact(() -> robot.lookup("#on-the-table").<ToggleButton>query().fire());
+        assertFalse(pane.isVisible());
+    }
+
+    private String said() {
+        return robot.lookup("#table-pane").lookup((PicturePane one) -> true).query().getAccessibleText();
     }
 }

@@ -27,6 +27,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -56,6 +57,7 @@ class ScreenShots {
     private static final String POSE = "pose:";
     private static final String BEHIND = "pose-behind:";
     private static final String STEP = "step:";
+    private static final String HANDS = "hands:";
 
     /** Milliseconds until a view has come to rest, and until a job is laid out. */
     private static final int REST = 900;
@@ -78,7 +80,7 @@ class ScreenShots {
         assertTrue(VIEWS.contains(view) || isOfDesign(view) || isStep(view), "There is no view “" + view
                 + "”. The views are " + String.join(", ", VIEWS) + ", " + POSE + "DESIGN:NAME, " + BEHIND
                 + "DESIGN:NAME, " + STEP
-                + "PROJECT or DESIGN:NUMBER.");
+                + "PROJECT or DESIGN:NUMBER, with what lies on the table " + HANDS + "PROJECT or DESIGN:NUMBER.");
         Stage stage = FxToolkit.registerPrimaryStage();
         CufflinkApp app = (CufflinkApp) FxToolkit.setupApplication(CufflinkApp.class, "--demo", "--data=" + data);
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS,
@@ -125,11 +127,16 @@ class ScreenShots {
                     .ifPresent(design -> open(() -> screens.start(design, RulerStep.SIXTEENTH_INCH)));
         }
         assertNotNull(screens.work(), "There is no project and no design “" + parts[1] + "”.");
-        robot.interact(() -> screens.work().goTo(Integer.parseInt(parts[2]) - 1));
+        robot.interact(() -> {
+            screens.work().goTo(Integer.parseInt(parts[2]) - 1);
+            if ((parts[0] + ":").equals(HANDS)) {
+                ((ToggleButton) scene.lookup("#on-the-table")).fire();
+            }
+        });
     }
 
     private static boolean isStep(String view) {
-        return view.matches(STEP + "[^:]+:[1-9]\\d?");
+        return view.matches("(" + STEP + "|" + HANDS + ")[^:]+:[1-9]\\d?");
     }
 
     private static boolean isOfDesign(String view) {

@@ -14,11 +14,14 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.StringProperty;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** The bench: the paper in the state of the current step; folds and the finished card have panes of their own. */
 final class BenchPane extends BorderPane {
@@ -43,9 +46,18 @@ final class BenchPane extends BorderPane {
         getStyleClass().add("bench");
         FlowPane legend = legend();
         HBox.setHgrow(legend, Priority.ALWAYS);
-        HBox below = new HBox(new RehearseButton(work, listening), legend);
+        TablePane table = new TablePane(work, listening);
+        ToggleButton onTable = new ToggleButton("On the table");
+        onTable.setId("on-the-table");
+        onTable.getStyleClass().add("bench-button");
+        onTable.setMinWidth(Region.USE_PREF_SIZE);
+        onTable.setTooltip(new Tooltip("What lies on the table after each step, made by following the steps alone"));
+        table.visibleProperty().bind(onTable.selectedProperty());
+        RehearseButton rehearse = new RehearseButton(work, listening);
+        rehearse.selectedProperty().addListener((property, was, is) -> onTable.setSelected(onTable.isSelected() || is));
+        HBox below = new HBox(rehearse, onTable, legend);
         below.getStyleClass().add("bench-foot");
-        setBottom(below);
+        setBottom(new VBox(table, below));
         picture.setId("bench-picture");
         picture.setOnMouseClicked(click -> {
             if (click.isStillSincePress()) {
