@@ -2,7 +2,6 @@ package cufflink.drawing;
 
 import cufflink.crease.CreasePattern;
 import cufflink.crease.Openings;
-import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.Score;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.Glue;
@@ -24,7 +23,6 @@ import cufflink.score.Slant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Polygon;
@@ -92,7 +90,7 @@ public final class StepDrawing {
 
             @Override
             public Picture piece(StepSubject.OfPiece piece) {
-                return withKnifeMarks(flat(piece.piece()), piece.piece());
+                return withKnifeMarks(flat(piece.piece()));
             }
 
             @Override
@@ -142,21 +140,28 @@ public final class StepDrawing {
                 .map(stock -> stock.face()).orElse("#FFFFFF");
     }
 
-    /** The marks of what is cut away now, numbered as the knife comes to them. */
-    private Picture withKnifeMarks(Picture flat, String id) {
-        List<Shape> shapes = new ArrayList<>(flat.shapes());
-        SizedDesign.Piece piece = plan.design().piece(id);
-        for (SizedDesign.CutOut cut : piece.cutOuts()) {
-            List<KnifeMark> marks = cut.shape() == CutShape.POLYGON ? KnifeMark.measured(piece, cut) : List.of();
-            boolean inHand = IntStream.rangeClosed(1, marks.size()).anyMatch(mark -> isNow(KnifeMark.id(cut, mark)));
-            for (int i = 1; inHand && i <= marks.size(); i++) {
-                String mark = KnifeMark.id(cut, i);
-                shapes.add(new Shape.Mark(mark, isNow(mark) ? Ink.TEXT : Ink.BLADE,
-                        new Shape.Spot(marks.get(i - 1).x().toMillimetres(), marks.get(i - 1).y().toMillimetres()),
-                        String.valueOf(i), KNIFE_MARK, isNow(mark) ? Ink.NOW.colour() : Ink.PAPER.colour(), Ink.BLADE));
-            }
-        }
-        return new Picture(flat.bounds(), flat.point(), shapes);
+    /** A step of knife work with all its marks, for print. */
+    public static Picture knifeWork(Plan plan, RunStep step, double point) {
+        StepDrawing drawing = new StepDrawing(plan, step, Moment.done(), point);
+        String piece = ((StepSubject.OfPiece) step.subject()).piece();
+        return drawing.withKnifeMarks(drawing.flat(piece), KnifeMark.told(plan, step));
+    }
+
+    /** With the marks of what is cut away now. */
+    private Picture withKnifeMarks(Picture flat) {
+        List<KnifeMark.Told> marks = KnifeMark.told(plan, step);
+        List<SizedDesign.CutOut> inHand = marks.stream().filter(mark -> isNow(mark.id())).map(KnifeMark.Told::cut)
+                .toList();
+        return withKnifeMarks(flat, marks.stream().filter(mark -> inHand.contains(mark.cut())).toList());
+    }
+
+    /** With marks, numbered as the knife comes to them. */
+    private Picture withKnifeMarks(Picture flat, List<KnifeMark.Told> marks) {
+        return flat.with(marks.stream().<Shape>map(mark -> new Shape.Mark(mark.id(),
+                isNow(mark.id()) ? Ink.TEXT : Ink.BLADE,
+                new Shape.Spot(mark.mark().x().toMillimetres(), mark.mark().y().toMillimetres()),
+                String.valueOf(mark.number()), KNIFE_MARK, isNow(mark.id()) ? Ink.NOW.colour() : Ink.PAPER.colour(),
+                Ink.BLADE)).toList());
     }
 
     private Picture flat(String id) {

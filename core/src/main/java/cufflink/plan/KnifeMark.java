@@ -1,5 +1,6 @@
 package cufflink.plan;
 
+import cufflink.design.PieceDefinition.CutShape;
 import cufflink.design.Side;
 import cufflink.design.SizedDesign;
 import cufflink.design.SizedDesign.CutOut;
@@ -22,6 +23,8 @@ import org.locationtech.jts.geom.Coordinate;
  * @param y      from the top edge
  */
 public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, Length y) {
+    private static final String MARK = " mark ";
+
     /**
      * The corners of a polygon in the order in which the knife comes to them: from edge to edge if it leaves the piece
      * at all.
@@ -39,7 +42,7 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
     }
 
     /** Those that are to be marked. */
-    public static List<KnifeMark> measured(SizedDesign.Piece piece, CutOut cut) {
+    private static List<KnifeMark> measured(SizedDesign.Piece piece, CutOut cut) {
         List<KnifeMark> ring = ring(piece, cut);
         return IntStream.range(0, ring.size()).filter(i -> isMeasured(ring, i)).mapToObj(ring::get).toList();
     }
@@ -49,6 +52,35 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
         KnifeMark mark = ring.get(i);
         return !mark.isCorner() || !runsAlongAnEdge(ring.get(Math.floorMod(i - 1, ring.size())), mark)
                 || !runsAlongAnEdge(mark, ring.get((i + 1) % ring.size()));
+    }
+
+    /**
+     * A mark as a step tells it.
+     *
+     * @param id     of its number in the step
+     * @param number by which it is called, counted through the step
+     */
+    public record Told(CutOut cut, String id, int number, KnifeMark mark) {
+    }
+
+    /** The marks of some cut-outs of a piece, in their order. */
+    static List<Told> told(SizedDesign.Piece piece, List<CutOut> cutOuts) {
+        List<Told> told = new ArrayList<>();
+        cutOuts.stream().filter(cut -> cut.shape() == CutShape.POLYGON).forEach(cut -> {
+            List<KnifeMark> marks = measured(piece, cut);
+            for (int i = 0; i < marks.size(); i++) {
+                told.add(new Told(cut, id(cut, i + 1), told.size() + 1, marks.get(i)));
+            }
+        });
+        return told;
+    }
+
+    /** The marks that a step tells; none if it cuts nothing straight. */
+    public static List<Told> told(Plan plan, RunStep step) {
+        return step.subject() instanceof StepSubject.OfPiece of ? told(plan.design().piece(of.piece()),
+                plan.design().piece(of.piece()).cutOuts().stream().filter(cut -> step.readings().stream()
+                        .anyMatch(reading -> reading.id().equals(id(cut, 1)))).toList())
+                : List.of();
     }
 
     private static KnifeMark of(SizedDesign.Piece piece, Length x, Length y) {
@@ -66,22 +98,34 @@ public record KnifeMark(Optional<Side> beside, Optional<Side> level, Length x, L
     }
 
     /** The id of its number, counted from 1 in the order of the knife. */
-    public static String id(CutOut cut, int number) {
-        return cut.id() + " mark " + number;
+    static String id(CutOut cut, int number) {
+        return cut.id() + MARK + number;
+    }
+
+    /** Whether a number of a step is that of a mark. */
+    public static boolean isOne(String id) {
+        return id.matches(".*" + MARK + "\\d+");
+    }
+
+    /** In a word or two: the edge that it lies on with its number there, or the corner. */
+    public String where(String number) {
+        return isCorner() ? level.get().word() + " " + beside.get().word() + " corner"
+                : beside.or(() -> level).map(Side::word).orElse("inside") + " " + number;
     }
 
     private boolean isCorner() {
         return beside.isPresent() && level.isPresent();
     }
 
-    Reading reading(CutOut cut, int number) {
-        String label = cut.id() + ": mark " + number
+    /** Its number; {@code shown} is what it is called. */
+    Reading reading(String id, CutOut cut, int shown) {
+        String label = cut.id() + ": mark " + shown
                 + (isCorner() ? ", at the " + level.get().word() + " " + beside.get().word() + " corner" : "");
         Optional<Side> edge = beside.or(() -> level);
-        return edge.map(side -> new Reading(id(cut, number), label + ", " + side.word() + " edge, from its "
+        return edge.map(side -> new Reading(id, label + ", " + side.word() + " edge, from its "
                 + (beside.isPresent() ? "top" : "left") + " end", beside.isPresent() ? y : x, Optional.empty(), "",
                 Optional.empty()))
-                .orElseGet(() -> new Reading(id(cut, number), label + ", from left, top", x, Optional.of(y), "",
+                .orElseGet(() -> new Reading(id, label + ", from left, top", x, Optional.of(y), "",
                         Optional.empty()));
     }
 

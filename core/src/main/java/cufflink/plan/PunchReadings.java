@@ -17,6 +17,7 @@ final class PunchReadings {
 
     static List<Reading> of(SizedDesign.Piece piece, List<CutOut> cutOuts, List<Slit> slits, LengthFormat format) {
         List<Reading> readings = new ArrayList<>();
+        List<KnifeMark.Told> marks = KnifeMark.told(piece, cutOuts);
         for (CutOut cut : cutOuts) {
             List<Length> n = cut.numbers();
             switch (cut.shape()) {
@@ -31,12 +32,8 @@ final class PunchReadings {
                     cut.radius().filter(Length::isPositive).ifPresent(radius -> readings
                             .add(reading(cut.id() + " corners", cut.id() + ": corners' radius", radius, "")));
                 }
-                case POLYGON -> {
-                    List<KnifeMark> marks = KnifeMark.measured(piece, cut);
-                    for (int i = 0; i < marks.size(); i++) {
-                        readings.add(marks.get(i).reading(cut, i + 1));
-                    }
-                }
+                case POLYGON -> marks.stream().filter(mark -> mark.cut().equals(cut))
+                        .forEach(mark -> readings.add(mark.mark().reading(mark.id(), cut, mark.number())));
             }
         }
         slits.forEach(slit -> readings.addAll(slit(slit)));

@@ -50,6 +50,7 @@ public enum StepWords implements Code {
     PIECE_AND("{piece}: {what}"),
     CUT_OUTS("{count} cut-outs"),
     PUNCH("Punch or cut with the knife before folding: {what}."),
+    MARKS_FROM("In {unit}; on an edge from its left or top end, inside from the left and the top."),
     MARK_TO_MARK("Cut straight from mark to mark, in their order."),
     FROM_WASTE("{piece}: {count} from its waste"),
     CUT_FROM_WASTE("From what was cut away of the {piece}, cut {count} of {size}: {names}."),

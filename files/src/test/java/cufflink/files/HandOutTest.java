@@ -76,6 +76,14 @@ class HandOutTest {
         assertFalse(folio.contains("Insert 2 · Insert 2"), folio);
     }
 
+    /** Knife work: the marks in the drawing, and cut by cut where they lie. */
+    @Test
+    void knifeWork_isALineForEachCut() throws IOException {
+        String text = text(HandOutWriter.write(Plans.plan(Plans.metric("squash-fold")), HandOutOptions.on("A4")));
+        assertTrue(text.contains("upper gap 1: 5 top 120, 6 inside 90 × 30, 7 top 60"), text);
+        assertFalse(text.contains("from its left end;"), text);
+    }
+
     @Test
     void longTitle_isSetInLines_andTemplatesFollowIfAsked() throws IOException {
         Project project = Plans.project("half-fold")
