@@ -10,6 +10,7 @@ import cufflink.measure.LengthReading.Understood;
 import cufflink.measure.LengthUnit;
 import cufflink.words.LengthWords;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Something that goes into a pocket or that a band goes round, lying flat.
@@ -22,6 +23,7 @@ import java.util.List;
  *                  its middle
  */
 public record Contents(String name, Length width, Length height, Length thickness, Length rim) {
+    private static final Pattern TIMES = Pattern.compile("(?<=[\\d\"'a-z ])\\s*[xX*×]\\s*(?=\\d)");
     /** ISO/IEC 7810 ID-1. */
     public static final Contents GIFT_CARD = new Contents("gift card", Length.ofMicrometres(85_600),
             Length.ofMicrometres(53_980),
@@ -69,7 +71,8 @@ public record Contents(String name, Length width, Length height, Length thicknes
             if (!sides.get(0).isPositive() || !sides.get(1).isPositive() || thickness.isNegative()) {
                 return new NotUnderstood<>(0, LengthWords.SIZE_OF_NOTHING.of());
             }
-            return new Understood<>(new Contents(text.strip(), sides.get(0), sides.get(1), thickness));
+            return new Understood<>(new Contents("piece of " + TIMES.matcher(text.strip()).replaceAll(" × "),
+                    sides.get(0), sides.get(1), thickness));
         });
     }
 
