@@ -8,7 +8,6 @@ import cufflink.desktop.view.NoticeScreen;
 import cufflink.desktop.view.ShelfCards;
 import cufflink.desktop.view.ShelfFace;
 import cufflink.desktop.work.Reports;
-import cufflink.desktop.work.ShelfCard;
 import cufflink.desktop.work.ShelfWork;
 import cufflink.files.CufflinkFonts;
 import cufflink.files.DataFolder;
@@ -21,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
@@ -42,7 +42,7 @@ public final class CufflinkApp extends Application {
     private final CompletableFuture<Optional<StartUp.Things>> reading = new CompletableFuture<>();
     private final ShelfCards cards = new ShelfCards();
     private CompletableFuture<Optional<ShelfWork.Shelf>> lastShelf;
-    private Optional<ShelfCard> taken = Optional.empty();
+    private Optional<Consumer<Screens>> wish = Optional.empty();
     private Stage stage;
     private Screens screens;
     private Path data;
@@ -93,6 +93,7 @@ public final class CufflinkApp extends Application {
         stage.setMinWidth(1024);
         stage.setMinHeight(640);
         stage.show();
+        scene.getRoot().requestFocus();
         if (getParameters().getUnnamed().contains("--time")) {
             Platform.runLater(Platform::exit);
             return;
@@ -105,8 +106,9 @@ public final class CufflinkApp extends Application {
 
     /** The shelf as it was left, or the name alone. */
     private Parent firstSight() {
-        return lastShelf.join().<Parent>map(shelf -> new ShelfFace(shelf, cards, card -> taken = Optional.of(card)))
-                .orElseGet(CufflinkApp::settingOut);
+        return lastShelf.join().<Parent>map(shelf -> new ShelfFace(shelf, cards,
+                card -> wish = Optional.of(ready -> ready.start(card)),
+                place -> wish = Optional.of(ready -> ready.goTo(place)))).orElseGet(CufflinkApp::settingOut);
     }
 
     private static StackPane settingOut() {
@@ -176,11 +178,8 @@ public final class CufflinkApp extends Application {
         owner.ifPresent(mine -> mine.answer(() -> Platform.runLater(this::comeForward)));
         screens = new Screens(stage, stage.getScene(), things, cards);
         if (!screens.recover()) {
-            if (taken.isPresent() && things.troubles().isEmpty()) {
-                screens.start(taken.get());
-            } else {
-                screens.shelf(String.join(" ", things.troubles()));
-            }
+            wish.filter(asked -> things.troubles().isEmpty())
+                    .orElse(ready -> ready.shelf(String.join(" ", things.troubles()))).accept(screens);
         }
         if (getParameters().getUnnamed().contains("--time-shelf")) {
             screens.whenSetOut(Platform::exit);

@@ -101,7 +101,7 @@ class ShelfWindowTest extends WindowDriver {
         DesignDefinition.Head first = before.found().get(0).head();
         List<ShelfCard> taken = new ArrayList<>();
         robot.interact(() -> {
-            ShelfFace face = new ShelfFace(before, new ShelfCards(), taken::add);
+            ShelfFace face = new ShelfFace(before, new ShelfCards(), taken::add, place -> {});
             Scene scene = new Scene(face);
             face.applyCss();
             ((Button) scene.lookup("#design-" + first.id())).fire();

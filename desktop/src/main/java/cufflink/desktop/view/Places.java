@@ -24,6 +24,10 @@ public enum Places {
         this.label = label;
     }
 
+    String label() {
+        return label;
+    }
+
     /** The bar on top of a place, with what belongs to it on the right. */
     static HBox bar(Places here, Actions actions, List<Node> own) {
         Label brand = new Label("Cufflink");

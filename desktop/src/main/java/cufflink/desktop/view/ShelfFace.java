@@ -5,40 +5,46 @@ import cufflink.desktop.work.ShelfWork.Shelf;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /**
- * The shelf as it stood last, while the maker's things are still being read: a design can be taken from it already.
- * Nothing on it changes when the whole shelf takes its place.
+ * The shelf as it stood last, while the maker's things are still being read: a design can be taken from it already, or
+ * another place. Nothing moves when the whole shelf comes in its stead.
  */
 public final class ShelfFace extends BorderPane {
-    /** {@code chosen} is told which design is taken. */
-    public ShelfFace(Shelf last, ShelfCards cards, Consumer<ShelfCard> chosen) {
+    /**
+     * The shelf for now.
+     *
+     * @param chosen is told which design is taken
+     * @param places are told where the maker goes
+     */
+    public ShelfFace(Shelf last, ShelfCards cards, Consumer<ShelfCard> chosen, Places.Actions places) {
         getStyleClass().add("shelf-screen");
-        Label brand = new Label("Cufflink");
-        brand.getStyleClass().add("brand");
-        HBox bar = new HBox(brand);
-        bar.getStyleClass().add("top-bar");
-        setTop(bar);
+        setTop(Places.bar(Places.SHELF, place -> {
+            setCenter(opening(place.label()));
+            places.goTo(place);
+        }, List.of()));
         StackPane side = new StackPane();
         side.getStyleClass().addAll("side-scroll", "left-scroll");
         setLeft(side);
         cards.onChosen(card -> {
-            setCenter(opening(card));
+            setCenter(opening(card.head().title()));
             chosen.accept(card);
         });
         ShelfSections sections = new ShelfSections(cards);
         sections.show(last, List.of());
-        setCenter(ShelfScreen.middle(sections, new HBox(ShelfScreen.title())));
+        HBox heading = new HBox(ShelfScreen.title());
+        heading.getStyleClass().add("shelf-heading");
+        VBox middle = new VBox(heading, sections);
+        middle.getStyleClass().add("shelf-middle");
+        setCenter(middle);
     }
 
-    private static StackPane opening(ShelfCard card) {
-        Label name = new Label(card.head().title());
+    private static StackPane opening(String what) {
+        Label name = new Label(what);
         name.getStyleClass().add("setting-out");
         return new StackPane(name);
     }

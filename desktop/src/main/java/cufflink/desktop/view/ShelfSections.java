@@ -25,7 +25,7 @@ final class ShelfSections extends VBox {
     private static final Map<String, String> TITLES = titles();
 
     /** So many designs fill a window; the others come when these are painted. */
-    private static final int FIRST = 10;
+    private static final int FIRST = 8;
 
     private final ShelfCards cards;
     private Shelf shelf = Shelf.EMPTY;
