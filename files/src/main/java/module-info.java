@@ -15,6 +15,7 @@ module cufflink.files {
     requires java.desktop;
 
     exports cufflink.files;
+    exports cufflink.files.backup;
     exports cufflink.files.design;
     exports cufflink.files.project;
     exports cufflink.files.plan;

@@ -16,6 +16,7 @@ import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.words.Message;
 import java.util.List;
 import picocli.CommandLine;
 
@@ -47,6 +48,17 @@ final class Answers {
         line.getOut().println(
                 format == Format.JSON ? json(FoldJson.of(plan, counted)) : FoldText.of(plan, counted).stripTrailing());
         return plan.faults().isEmpty() ? Main.GOOD : Main.BAD_CHECK;
+    }
+
+    /** What was done, in a sentence or two. */
+    static int done(Outcome<Message> outcome, Format format, CommandLine line) {
+        if (outcome.value().isEmpty()) {
+            return failed(outcome.problems(), format, line);
+        }
+        Message said = outcome.value().get();
+        String text = (said.sentence() + " " + said.remedy()).strip();
+        line.getOut().println(format == Format.JSON ? json(MAPPER.createObjectNode().put("done", text)) : text);
+        return Main.GOOD;
     }
 
     /**

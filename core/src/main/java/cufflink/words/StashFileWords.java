@@ -8,6 +8,8 @@ public enum StashFileWords implements Code {
             + "not touched; use the newer one."),
     NO_VERSION("The stash is damaged: the version of its file cannot be read. It was not touched; look for an older "
             + "copy."),
+    NO_COPY("The stash is to be brought to a newer version, and no copy of it can be kept before: {reason}. It was not "
+            + "touched."),
     CANNOT_OPEN("The stash in {file} cannot be opened: {reason}. The file was not changed."),
     ENTRY_STOPS("An entry of the stash cannot be read: {reason}. Nothing was changed."),
     READ_OR_WRITTEN("The stash could not be read or written: {reason}. Nothing was changed."),

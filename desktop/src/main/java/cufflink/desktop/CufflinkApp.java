@@ -2,7 +2,7 @@ package cufflink.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import cufflink.desktop.store.Background;
-import cufflink.desktop.store.FolderOwner;
+import cufflink.files.FolderOwner;
 import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.view.NoticeScreen;
 import cufflink.desktop.view.ShelfCards;

@@ -3,7 +3,7 @@ package cufflink.desktop;
 import cufflink.desktop.demo.DemoJobs;
 import cufflink.desktop.demo.DemoProjects;
 import cufflink.desktop.demo.DemoStash;
-import cufflink.desktop.store.FolderOwner;
+import cufflink.files.FolderOwner;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.work.Reports;
 import cufflink.desktop.work.StashWork;

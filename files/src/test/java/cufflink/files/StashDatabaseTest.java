@@ -36,6 +36,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -214,6 +215,49 @@ class StashDatabaseTest {
                 "pragma user_version = 1");
         database = opened();
         assertEquals(kept, database.stash());
+    }
+
+    private List<String> copies() throws Exception {
+        Path backups = folder.resolve("backups");
+        if (!Files.exists(backups)) {
+            return List.of();
+        }
+        try (Stream<Path> all = Files.list(backups)) {
+            return all.map(file -> file.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    private void openOn(String day) throws StashUnusable {
+        database.close();
+        database = StashDatabase.open(file(),
+                Clock.fixed(Instant.parse(day + "T10:00:00Z"), ZoneOffset.UTC));
+    }
+
+    /** A copy before the file is brought up to date, which is whole in itself. */
+    @Test
+    void olderFile_isCopiedBeforeItIsBroughtUpToDate() throws Exception {
+        Stash kept = add(SHEETS);
+        database.close();
+        raw("alter table paper drop column picture", "alter table paper drop column picture_width",
+                "alter table paper drop column picture_height", "pragma user_version = 5");
+        database = opened();
+        String name = copies().stream().filter(copy -> copy.endsWith("-version-5.db")).findFirst().orElseThrow();
+        try (StashDatabase copy = StashDatabase.open(folder.resolve("backups").resolve(name), Clock.systemUTC())) {
+            assertEquals(kept, copy.stash());
+        }
+    }
+
+    /** One a week, the last five. */
+    @Test
+    void copies_areMadeOnceAWeek_andTheLastFiveKept() throws Exception {
+        add(SHEETS);
+        for (String day : List.of("2026-01-01", "2026-01-02", "2026-01-07", "2026-01-08", "2026-01-20", "2026-02-01",
+                "2026-02-10", "2026-02-20", "2026-03-01")) {
+            openOn(day);
+        }
+        String name = file().getFileName().toString().replace(".db", "");
+        assertEquals(Stream.of("2026-01-20", "2026-02-01", "2026-02-10", "2026-02-20", "2026-03-01")
+                .map(day -> name + "-" + day + ".db").toList(), copies());
     }
 
     @Test

@@ -29,7 +29,9 @@ final class RunStripPane extends ScrollPane {
     private static final PseudoClass DONE = PseudoClass.getPseudoClass("done");
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
-    private static final int MOST_LETTERS = 28;
+    /** Letters that a line of a card has room for, and lines. */
+    private static final int LINE = 16;
+    private static final int LINES = 2;
 
     private final Workspace work;
     private final HBox phases = new HBox();
@@ -105,13 +107,27 @@ final class RunStripPane extends ScrollPane {
         }
     }
 
-    /** At most two lines of a card; the whole title stands in the read-out. */
+    /** Whole words in as many lines as a card has; the whole title stands in the read-out. */
     private static String shortened(String title) {
-        if (title.length() <= MOST_LETTERS) {
-            return title;
+        StringBuilder shown = new StringBuilder();
+        int line = 0;
+        int lines = 1;
+        for (String word : title.split(" ")) {
+            boolean next = line > 0 && line + 1 + word.length() > LINE;
+            lines += next ? 1 : 0;
+            if (lines > LINES) {
+                return fitting(shown.toString(), line);
+            }
+            line = next ? word.length() : line + (line > 0 ? 1 : 0) + word.length();
+            shown.append(shown.isEmpty() ? "" : " ").append(word);
         }
-        int space = title.lastIndexOf(' ', MOST_LETTERS - 1);
-        return title.substring(0, space < 8 ? MOST_LETTERS - 1 : space).replaceAll("[,:]$", "") + " …";
+        return title;
+    }
+
+    /** With the mark that something is missing, if need be in place of the last word. */
+    private static String fitting(String shown, int lastLine) {
+        String whole = lastLine + 2 > LINE && shown.contains(" ") ? shown.substring(0, shown.lastIndexOf(' ')) : shown;
+        return whole.replaceAll("[,:]$", "") + " …";
     }
 
     private void mark() {

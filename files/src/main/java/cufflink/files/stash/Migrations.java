@@ -21,7 +21,8 @@ final class Migrations {
     private Migrations() {
     }
 
-    static void run(Connection connection) throws SQLException, StashUnusable {
+    /** The version of a database that this program can read. */
+    static int known(Connection connection) throws SQLException, StashUnusable {
         int version = version(connection);
         if (version > NEWEST) {
             throw new StashUnusable(StashFileWords.NEWER.of("version", version, "newest", NEWEST), null);
@@ -29,6 +30,11 @@ final class Migrations {
         if (version < 0) {
             throw new StashUnusable(StashFileWords.NO_VERSION.of(), null);
         }
+        return version;
+    }
+
+    static void run(Connection connection) throws SQLException, StashUnusable {
+        int version = known(connection);
         for (int next = version + 1; next <= NEWEST; next++) {
             try (Statement statement = connection.createStatement()) {
                 for (String command : script(next).split(";")) {

@@ -15,7 +15,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -65,6 +67,7 @@ public final class StashDatabase implements AutoCloseable {
             config.setJournalMode(SQLiteConfig.JournalMode.WAL);
             Connection connection = config.createConnection("jdbc:sqlite:" + file.toAbsolutePath());
             try {
+                keepCopies(connection, new DatabaseCopies(file, clock));
                 connection.setAutoCommit(false);
                 Migrations.run(connection);
             } catch (SQLException | StashUnusable fault) {
@@ -73,6 +76,60 @@ public final class StashDatabase implements AutoCloseable {
             }
             return new StashDatabase(connection, clock);
         } catch (SQLException | IOException fault) {
+            throw new StashUnusable(
+                    StashFileWords.CANNOT_OPEN.of("file", file, "reason", DatabaseTrouble.reason(fault)), fault);
+        }
+    }
+
+    /** A file that is new or not of this program has no copy; one that cannot be copied is not brought up to date. */
+    private static void keepCopies(Connection connection, DatabaseCopies copies) throws SQLException, StashUnusable {
+        int version = Migrations.version(connection);
+        if (version < 1 || version > Migrations.NEWEST) {
+            return;
+        }
+        boolean older = version < Migrations.NEWEST;
+        try {
+            if (older) {
+                copies.beforeMigration(connection, version);
+            } else {
+                copies.weekly(connection);
+            }
+        } catch (SQLException | IOException fault) {
+            // A copy that is only due this week can be made next time.
+            if (older) {
+                throw new StashUnusable(StashFileWords.NO_COPY.of("reason", DatabaseTrouble.reason(fault)), fault);
+            }
+        }
+    }
+
+    /**
+     * Copies a database whole, also while it is in use.
+     *
+     * @param to must not be there yet
+     */
+    public static void copy(Path file, Path to) throws StashUnusable {
+        try (Connection connection = new SQLiteConfig().createConnection("jdbc:sqlite:" + file.toAbsolutePath())) {
+            DatabaseCopies.into(connection, to);
+        } catch (SQLException fault) {
+            throw new StashUnusable(
+                    StashFileWords.CANNOT_OPEN.of("file", file, "reason", DatabaseTrouble.reason(fault)), fault);
+        }
+    }
+
+    /** Looks whether a file is a whole stash of this or an earlier version; it is not changed. */
+    public static void inspect(Path file) throws StashUnusable {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setReadOnly(true);
+        try (Connection connection = config.createConnection("jdbc:sqlite:" + file.toAbsolutePath());
+                Statement statement = connection.createStatement()) {
+            Migrations.known(connection);
+            try (ResultSet answer = statement.executeQuery("pragma integrity_check")) {
+                if (!answer.next() || !answer.getString(1).equals("ok")) {
+                    throw new StashUnusable(StashFileWords.CANNOT_OPEN.of("file", file, "reason",
+                            StashFileWords.DAMAGED.of()), null);
+                }
+            }
+        } catch (SQLException fault) {
             throw new StashUnusable(
                     StashFileWords.CANNOT_OPEN.of("file", file, "reason", DatabaseTrouble.reason(fault)), fault);
         }

@@ -1,4 +1,4 @@
-package cufflink.desktop.store;
+package cufflink.files;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

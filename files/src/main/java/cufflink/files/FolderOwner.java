@@ -1,4 +1,4 @@
-package cufflink.desktop.store;
+package cufflink.files;
 
 import java.io.IOException;
 import java.nio.channels.FileChannel;

@@ -1,0 +1,278 @@
+package cufflink.files.backup;
+
+import com.fasterxml.jackson.core.JacksonException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.files.FolderOwner;
+import cufflink.files.stash.StashDatabase;
+import cufflink.files.stash.StashUnusable;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.BackupWords;
+import cufflink.words.Message;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+/**
+ * All that a maker has in one ZIP file: the database, projects, jobs, designs of their own, and how the shelf was left.
+ * {@code backup.json} in it lists every file with its SHA-256, so that a backup is known to be whole before anything is
+ * put in its place. What can be worked out again is not kept.
+ */
+public final class DataBackup {
+    private static final String LIST = "backup.json";
+    private static final int VERSION = 1;
+    private static final String DATABASE = "stash.db";
+    private static final List<String> FOLDERS = List.of("projects", "jobs", "designs");
+    private static final List<String> FILES = List.of("shelf.properties");
+    /** Names of files: of one of the folders, or one of those beside them; no way out of the folder. */
+    private static final Pattern NAME = Pattern.compile("(?:projects|jobs|designs)/[^/\\\\]+|stash\\.db|shelf\\.properties");
+    private static final long MOST_BYTES = 2_000_000_000L;
+    private static final int BUFFER = 1 << 16;
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    /** More than a maker could have. */
+    private static final class TooLarge extends IOException {
+        private static final long serialVersionUID = 1;
+    }
+
+    private final Path data;
+    private final Clock clock;
+
+    /** Of a data folder. */
+    public DataBackup(Path data, Clock clock) {
+        this.data = data.toAbsolutePath();
+        this.clock = clock;
+    }
+
+    /** Keeps everything in a file that is not there yet; a window may be open on the folder. */
+    public Outcome<Message> write(Path to) throws IOException {
+        if (Files.exists(to)) {
+            return Outcome.failed(Problem.error(to.toString(), BackupWords.IN_THE_WAY.of("file", to)));
+        }
+        Path unfinished = to.resolveSibling(to.getFileName() + ".part");
+        try {
+            int count = zip(unfinished);
+            if (count == 0) {
+                return Outcome.failed(Problem.error(data.toString(), BackupWords.NOTHING.of("folder", data)));
+            }
+            Files.move(unfinished, to);
+            return Outcome.of(BackupWords.WRITTEN.of("count", count, "file", to));
+        } catch (StashUnusable fault) {
+            return Outcome.failed(Problem.error(data.toString(), Message.plain(fault.getMessage(), "")));
+        } finally {
+            Files.deleteIfExists(unfinished);
+        }
+    }
+
+    private int zip(Path to) throws IOException, StashUnusable {
+        ObjectNode list = JSON.createObjectNode();
+        list.put("cufflinkBackup", VERSION);
+        list.put("made", LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS).toString());
+        ObjectNode sums = list.putObject("files");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(to))) {
+            if (Files.exists(data.resolve(DATABASE))) {
+                Path copy = Files.createTempDirectory("cufflink-backup").resolve(DATABASE);
+                try {
+                    StashDatabase.copy(data.resolve(DATABASE), copy);
+                    sums.put(DATABASE, add(zip, DATABASE, copy));
+                } finally {
+                    Files.deleteIfExists(copy);
+                    Files.delete(copy.getParent());
+                }
+            }
+            for (Map.Entry<String, Path> file : files().entrySet()) {
+                sums.put(file.getKey(), add(zip, file.getKey(), file.getValue()));
+            }
+            zip.putNextEntry(new ZipEntry(LIST));
+            zip.write(JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(list));
+        }
+        return sums.size();
+    }
+
+    /** All files but the database, by their names in the backup. */
+    private Map<String, Path> files() throws IOException {
+        Map<String, Path> files = new LinkedHashMap<>();
+        for (String folder : FOLDERS) {
+            if (Files.isDirectory(data.resolve(folder))) {
+                try (Stream<Path> all = Files.list(data.resolve(folder))) {
+                    all.filter(Files::isRegularFile).sorted()
+                            .forEach(file -> files.put(folder + "/" + file.getFileName(), file));
+                }
+            }
+        }
+        FILES.stream().filter(name -> Files.isRegularFile(data.resolve(name)))
+                .forEach(name -> files.put(name, data.resolve(name)));
+        return files;
+    }
+
+    private static String add(ZipOutputStream zip, String name, Path file) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        try (InputStream in = Files.newInputStream(file)) {
+            return copy(in, zip, MOST_BYTES);
+        } finally {
+            zip.closeEntry();
+        }
+    }
+
+    /** Copies at most so many bytes and answers their SHA-256. */
+    private static String copy(InputStream from, OutputStream to, long most) throws IOException {
+        DigestInputStream in = new DigestInputStream(from, digest());
+        byte[] buffer = new byte[BUFFER];
+        long copied = 0;
+        for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
+            copied += read;
+            if (copied > most) {
+                throw new TooLarge();
+            }
+            to.write(buffer, 0, read);
+        }
+        return HexFormat.of().formatHex(in.getMessageDigest().digest());
+    }
+
+    private static MessageDigest digest() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
+    }
+
+    /**
+     * Puts a backup in the place of what is in the folder. All of it is looked at before anything is changed; what was
+     * there is kept as a backup of its own beside it.
+     */
+    public Outcome<Message> restore(Path from) throws IOException {
+        if (!Files.isRegularFile(from)) {
+            return Outcome.failed(Problem.error(from.toString(), BackupWords.NO_SUCH_FILE.of("file", from)));
+        }
+        Optional<FolderOwner> owner = FolderOwner.claim(data);
+        if (owner.isEmpty()) {
+            return Outcome.failed(Problem.error(data.toString(), BackupWords.WINDOW_OPEN.of("folder", data)));
+        }
+        Path unpacked = Files.createTempDirectory(data, "restoring");
+        try (FolderOwner mine = owner.get()) {
+            Outcome<Integer> count = unpack(from, unpacked);
+            return count.value().isEmpty() ? Outcome.failed(count.problems())
+                    : Outcome.of(BackupWords.RESTORED.of("count", count.value().get(), "folder", data, "kept",
+                            replace(unpacked)));
+        } catch (StashUnusable fault) {
+            return Outcome.failed(Problem.error(from.toString(), Message.plain(fault.getMessage(), "")));
+        } finally {
+            delete(unpacked);
+        }
+    }
+
+    /** Everything in its place below a folder, if it is whole. */
+    private static Outcome<Integer> unpack(Path from, Path to) throws IOException, StashUnusable {
+        try (ZipFile zip = new ZipFile(from.toFile())) {
+            ZipEntry entry = zip.getEntry(LIST);
+            if (entry == null) {
+                return refused(from, BackupWords.NO_LIST.of());
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            try (InputStream in = zip.getInputStream(entry)) {
+                copy(in, bytes, MOST_BYTES / 100);
+            }
+            JsonNode list = JSON.readTree(bytes.toByteArray());
+            if (list == null || !list.path("files").isObject() || !list.path("cufflinkBackup").isInt()) {
+                return refused(from, BackupWords.NO_LIST.of());
+            } else if (list.path("cufflinkBackup").asInt() > VERSION) {
+                return refused(from, BackupWords.NEWER.of());
+            }
+            long left = MOST_BYTES;
+            for (Map.Entry<String, JsonNode> file : list.path("files").properties()) {
+                String name = file.getKey();
+                if (!NAME.matcher(name).matches() || name.contains("..")) {
+                    return refused(from, BackupWords.STRANGE_NAME.of("name", name));
+                }
+                ZipEntry packed = zip.getEntry(name);
+                Path place = to.resolve(name);
+                Files.createDirectories(place.getParent());
+                if (packed == null || !file.getValue().asText().equals(unpack(zip, packed, place, left))) {
+                    return refused(from, BackupWords.MISSING.of("name", name));
+                }
+                left -= Files.size(place);
+            }
+            if (Files.exists(to.resolve(DATABASE))) {
+                StashDatabase.inspect(to.resolve(DATABASE));
+            }
+            return Outcome.of(list.path("files").size());
+        } catch (TooLarge most) {
+            return refused(from, BackupWords.TOO_LARGE.of("most", MOST_BYTES / 1_000_000_000 + " GB"));
+        } catch (ZipException | JacksonException damaged) {
+            return refused(from, BackupWords.NOT_AN_ARCHIVE.of());
+        }
+    }
+
+    private static String unpack(ZipFile zip, ZipEntry packed, Path place, long most) throws IOException {
+        try (InputStream in = zip.getInputStream(packed); OutputStream out = Files.newOutputStream(place)) {
+            return copy(in, out, most);
+        }
+    }
+
+    private static Outcome<Integer> refused(Path file, Message reason) {
+        return Outcome.failed(
+                Problem.error(file.toString(), BackupWords.NOT_A_BACKUP.of("file", file, "reason", reason)));
+    }
+
+    /** What was there goes into a backup, then its place is taken; answers where it is kept. */
+    private Path replace(Path unpacked) throws IOException, StashUnusable {
+        Path kept = data.resolve("backups").resolve("before-restoring-"
+                + LocalDateTime.now(clock).format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss")) + ".zip");
+        Files.createDirectories(kept.getParent());
+        zip(kept);
+        for (String name : FOLDERS) {
+            delete(data.resolve(name));
+            if (Files.exists(unpacked.resolve(name))) {
+                Files.move(unpacked.resolve(name), data.resolve(name));
+            }
+        }
+        for (String beside : List.of("-wal", "-shm")) {
+            Files.deleteIfExists(data.resolve(DATABASE + beside));
+        }
+        for (String name : Stream.concat(Stream.of(DATABASE), FILES.stream()).toList()) {
+            if (Files.exists(unpacked.resolve(name))) {
+                Files.move(unpacked.resolve(name), data.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+            } else {
+                Files.deleteIfExists(data.resolve(name));
+            }
+        }
+        Files.deleteIfExists(data.resolve("open-project"));
+        return kept;
+    }
+
+    private static void delete(Path top) throws IOException {
+        if (Files.exists(top)) {
+            try (Stream<Path> all = Files.walk(top)) {
+                for (Path one : all.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(one);
+                }
+            }
+        }
+    }
+}
