@@ -11,7 +11,7 @@ import cufflink.files.plan.PlanJson;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.stash.StashCsv;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.job.Job;
 import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
@@ -158,7 +158,7 @@ final class JobCommand implements Callable<Integer> {
             Outcome<Stash> contents = database.contents();
             contents.problems().forEach(this::tell);
             return contents.orThrow();
-        } catch (StashUnusable refused) {
+        } catch (DatabaseUnusable refused) {
             problems.add(Problem.error(stash.toString(), refused.why()));
             return Stash.EMPTY;
         }

@@ -17,7 +17,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
-/** {@code cufflink plan|fold|check|export|layout|job|designs|backup|restore ...}. Exit status 0: good; 1: a bad check; 2: no plan. */
+/**
+ * {@code cufflink plan|fold|check|export|layout|job|designs|backup|restore ...}. Exit status 0: good; 1: a bad check;
+ * 2: no plan.
+ */
 @Command(name = "cufflink", description = "Lays out, scales and proves flat fancy-fold cards.",
         mixinStandardHelpOptions = true, version = "Cufflink 0.1.0",
         subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class,

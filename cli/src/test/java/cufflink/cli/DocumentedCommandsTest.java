@@ -33,7 +33,8 @@ class DocumentedCommandsTest {
                             docs.filter(file -> file.toString().endsWith(".md")).sorted())
                     .flatMap(DocumentedCommandsTest::lines)
                     .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
-                    .filter(line -> line.matches("(plan|fold|check|export|layout|job|designs|backup|restore)( .*)?")).toList()
+                    .filter(line -> line.matches("(plan|fold|check|export|layout|job|designs|backup|restore)( .*)?"))
+                    .toList()
                     .stream();
         }
     }

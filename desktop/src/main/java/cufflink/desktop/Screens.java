@@ -30,7 +30,7 @@ import cufflink.files.DataFolder;
 import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.design.SvgDrawing;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.RulerStep;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
@@ -446,7 +446,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         store.close();
         try {
             stash.close();
-        } catch (StashUnusable late) {
+        } catch (DatabaseUnusable late) {
             System.err.println(late.getMessage());
         }
     }

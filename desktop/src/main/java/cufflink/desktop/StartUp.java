@@ -11,7 +11,7 @@ import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.KeptJob;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.plan.Project;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -104,7 +104,7 @@ final class StartUp {
     private StashWork stash() {
         try {
             return StashWork.of(StashDatabase.open(data.resolve("stash.db"), Clock.systemUTC()));
-        } catch (StashUnusable refused) {
+        } catch (DatabaseUnusable refused) {
             return StashWork.unusable(refused.getMessage());
         }
     }

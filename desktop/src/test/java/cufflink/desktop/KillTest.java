@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
@@ -120,7 +120,7 @@ class KillTest {
         private BusyCounter() {
         }
 
-        public static void main(String[] arguments) throws StashUnusable {
+        public static void main(String[] arguments) throws DatabaseUnusable {
             StashDatabase database = StashDatabase.open(Path.of(arguments[0]), Clock.systemUTC());
             for (int count = database.stash().papers().get(0).count() + 1;; count++) {
                 StashPaper paper = database.stash().papers().get(0);

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.paper.BenchTools;
 import cufflink.problem.Outcome;
 import cufflink.stash.Stash;
@@ -40,7 +40,7 @@ class DamagedStashTest {
     private Path file;
 
     @BeforeEach
-    void fill() throws StashUnusable {
+    void fill() throws DatabaseUnusable {
         file = folder.resolve("stash.db");
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
             StashPaper other = StashPaper.sheets(StashDatabaseTest.MOONLIGHT, 3);
@@ -59,7 +59,7 @@ class DamagedStashTest {
         }
     }
 
-    private Outcome<Stash> contents() throws StashUnusable {
+    private Outcome<Stash> contents() throws DatabaseUnusable {
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
             database.history(50);
             return database.contents();
@@ -70,7 +70,7 @@ class DamagedStashTest {
     @ValueSource(strings = {"grain = 'sideways'", "width = 'wide'", "count = -4", "price = '1e999999999'",
         "face = 'blue'", "weight = 0", "name = x'00ff'", "width = 9223372036854775807",
         "two_sided = 7", "caliper = 0.5", "count = 5000000000"})
-    void entryWithAnOddValue_isLeftOut_namedAndKept(String odd) throws SQLException, StashUnusable {
+    void entryWithAnOddValue_isLeftOut_namedAndKept(String odd) throws SQLException, DatabaseUnusable {
         sql("update paper set " + odd + " where id = 1");
         Outcome<Stash> read = contents();
         assertEquals(1, read.orThrow().papers().size());
@@ -80,13 +80,13 @@ class DamagedStashTest {
     }
 
     @Test
-    void historyThatCannotBeRead_isNotUndone_andSaysSo() throws SQLException, StashUnusable {
+    void historyThatCannotBeRead_isNotUndone_andSaysSo() throws SQLException, DatabaseUnusable {
         sql("update edit set before = '{\"id\": \"one\"' where change = 2");
         sql("update change set at = 'noon'");
         try (StashDatabase database = StashDatabase.open(file, Clock.systemUTC())) {
             assertEquals(List.of("Counted", "Added"),
                     database.history(5).stream().map(StashDatabase.Entry::words).toList());
-            StashUnusable refused = assertThrows(StashUnusable.class, database::undo);
+            DatabaseUnusable refused = assertThrows(DatabaseUnusable.class, database::undo);
             assertTrue(refused.getMessage().contains("cannot be taken back"), refused.getMessage());
             assertEquals(5, database.stash().papers().get(0).count());
         }
@@ -104,7 +104,7 @@ class DamagedStashTest {
             Files.write(file, damaged);
             try {
                 contents();
-            } catch (StashUnusable refused) {
+            } catch (DatabaseUnusable refused) {
                 assertArrayEquals(damaged, Files.readAllBytes(file), "round " + round + ": " + refused.getMessage());
             }
         }

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.backup.DataBackup;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
@@ -51,7 +51,7 @@ class DataBackupTest {
     private DataBackup backup;
 
     @BeforeEach
-    void things() throws IOException, StashUnusable {
+    void things() throws IOException, DatabaseUnusable {
         data = folder.resolve("data");
         backup = new DataBackup(data, NOON);
         Files.createDirectories(data.resolve("projects"));
@@ -63,13 +63,13 @@ class DataBackupTest {
         add(20);
     }
 
-    private void add(int sheets) throws StashUnusable {
+    private void add(int sheets) throws DatabaseUnusable {
         try (StashDatabase database = StashDatabase.open(data.resolve("stash.db"), NOON)) {
             database.apply(StashChange.of("Added", StashEdit.added(StashPaper.sheets(MOONLIGHT, sheets))));
         }
     }
 
-    private Stash stash() throws StashUnusable {
+    private Stash stash() throws DatabaseUnusable {
         try (StashDatabase database = StashDatabase.open(data.resolve("stash.db"), NOON)) {
             return database.stash();
         }
@@ -164,7 +164,7 @@ class DataBackupTest {
         return other;
     }
 
-    private void isRefused(Path file, String reason) throws IOException, StashUnusable {
+    private void isRefused(Path file, String reason) throws IOException, DatabaseUnusable {
         Map<String, String> before = lying();
         Stash stash = stash();
         String said = said(backup.restore(file));

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.Length;
 import cufflink.paper.BenchTools;
 import cufflink.paper.FacePicture;
@@ -57,12 +57,12 @@ class StashDatabaseTest {
     private StashDatabase database;
 
     @BeforeEach
-    void open() throws StashUnusable {
+    void open() throws DatabaseUnusable {
         database = opened();
     }
 
     @AfterEach
-    void close() throws StashUnusable {
+    void close() throws DatabaseUnusable {
         database.close();
     }
 
@@ -70,25 +70,25 @@ class StashDatabaseTest {
         return folder.resolve("stash.db");
     }
 
-    private StashDatabase opened() throws StashUnusable {
+    private StashDatabase opened() throws DatabaseUnusable {
         return StashDatabase.open(file(), Clock.fixed(NOON, ZoneOffset.UTC));
     }
 
-    private Stash add(StashItem... items) throws StashUnusable {
+    private Stash add(StashItem... items) throws DatabaseUnusable {
         return database.apply(StashChange.of("Added", List.of(items).stream().map(StashEdit::added).toList()));
     }
 
-    private void count(int value) throws StashUnusable {
+    private void count(int value) throws DatabaseUnusable {
         StashPaper paper = database.stash().papers().get(0);
         database.apply(StashChange.of("Now " + value, StashEdit.altered(paper, paper.withCount(value))));
     }
 
-    private int count() throws StashUnusable {
+    private int count() throws DatabaseUnusable {
         return database.stash().papers().get(0).count();
     }
 
     @Test
-    void everyKindOfItem_comesBackEqual() throws StashUnusable {
+    void everyKindOfItem_comesBackEqual() throws DatabaseUnusable {
         StashRibbon ribbon = new StashRibbon(0, "Silver", Length.ofMillimetres(6), Length.ofMillimetres(2400),
                 "#C0C7CC", "");
         StashEnvelope envelope = new StashEnvelope(0, "A6",
@@ -108,7 +108,7 @@ class StashDatabaseTest {
     }
 
     @Test
-    void changes_areTakenBackAndDoneAgain_oneAfterTheOther() throws StashUnusable {
+    void changes_areTakenBackAndDoneAgain_oneAfterTheOther() throws DatabaseUnusable {
         add(SHEETS);
         count(10);
         count(7);
@@ -123,7 +123,7 @@ class StashDatabaseTest {
     }
 
     @Test
-    void aNewChange_dropsWhatWasTakenBack_butTheHistoryKeepsIt() throws StashUnusable {
+    void aNewChange_dropsWhatWasTakenBack_butTheHistoryKeepsIt() throws DatabaseUnusable {
         add(SHEETS);
         count(10);
         database.undo();
@@ -135,7 +135,7 @@ class StashDatabaseTest {
     }
 
     @Test
-    void anItemTakenOutAndBroughtBack_keepsItsId() throws StashUnusable {
+    void anItemTakenOutAndBroughtBack_keepsItsId() throws DatabaseUnusable {
         StashPaper kept = add(SHEETS).papers().get(0);
         database.apply(StashChange.of("Took it out", StashEdit.removed(kept)));
         add(SHEETS.withCount(1));
@@ -146,19 +146,19 @@ class StashDatabaseTest {
 
     /** A change of several edits of which the last is impossible changes nothing at all. */
     @Test
-    void aChangeThatFails_changesNothing() throws StashUnusable {
+    void aChangeThatFails_changesNothing() throws DatabaseUnusable {
         StashPaper shown = add(SHEETS).papers().get(0);
         count(5);
         StashPaper now = database.stash().papers().get(0);
         StashChange stale = StashChange.of("Both", StashEdit.added(SHEETS.withCount(99)),
                 StashEdit.altered(shown, shown.withCount(1)));
-        StashUnusable refused = assertThrows(StashUnusable.class, () -> database.apply(stale));
+        DatabaseUnusable refused = assertThrows(DatabaseUnusable.class, () -> database.apply(stale));
         assertTrue(refused.getMessage().contains("no longer as it was shown"), refused.getMessage());
         assertEquals(List.of(now), database.stash().papers());
     }
 
     @Test
-    void countBelowZero_isImpossible_inTheProgramAndInTheFile() throws SQLException, StashUnusable {
+    void countBelowZero_isImpossible_inTheProgramAndInTheFile() throws SQLException, DatabaseUnusable {
         add(SHEETS);
         assertThrows(IllegalArgumentException.class, () -> SHEETS.withCount(-1));
         assertThrows(SQLException.class, () -> raw("update paper set count = -1"));
@@ -184,7 +184,7 @@ class StashDatabaseTest {
         Stash kept = add(SHEETS);
         database.close();
         raw("pragma user_version = 99");
-        StashUnusable refused = assertThrows(StashUnusable.class, this::opened);
+        DatabaseUnusable refused = assertThrows(DatabaseUnusable.class, this::opened);
         assertTrue(refused.getMessage().contains("newer Cufflink (version 99"), refused.getMessage());
         try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + file());
                 Statement statement = raw.createStatement();
@@ -227,7 +227,7 @@ class StashDatabaseTest {
         }
     }
 
-    private void openOn(String day) throws StashUnusable {
+    private void openOn(String day) throws DatabaseUnusable {
         database.close();
         database = StashDatabase.open(file(),
                 Clock.fixed(Instant.parse(day + "T10:00:00Z"), ZoneOffset.UTC));
@@ -267,7 +267,8 @@ class StashDatabaseTest {
                 "these are notes, not a database, and they are longer than a heading of a database would be\n"
                         .repeat(30));
         String before = Files.readString(other);
-        StashUnusable refused = assertThrows(StashUnusable.class, () -> StashDatabase.open(other, Clock.systemUTC()));
+        DatabaseUnusable refused = assertThrows(DatabaseUnusable.class,
+                () -> StashDatabase.open(other, Clock.systemUTC()));
         assertTrue(refused.getMessage().contains("notes.db"), refused.getMessage());
         assertEquals(before, Files.readString(other));
     }

@@ -4,7 +4,7 @@ import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
 import cufflink.files.stash.StashCsv;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -85,7 +85,7 @@ public final class StashWork implements AutoCloseable {
 
     /** One thing that the database may refuse. */
     private interface Work {
-        String run(StashDatabase database) throws StashUnusable;
+        String run(StashDatabase database) throws DatabaseUnusable;
     }
 
     private boolean attempt(Work work) {
@@ -98,7 +98,7 @@ public final class StashWork implements AutoCloseable {
             refresh();
             message.set(said);
             return true;
-        } catch (StashUnusable refused) {
+        } catch (DatabaseUnusable refused) {
             message.set(refused.getMessage());
             refresh();
             return false;
@@ -113,7 +113,7 @@ public final class StashWork implements AutoCloseable {
                 history.set(database.get().history(SHOWN_HISTORY));
                 stash.set(contents.orThrow());
             }
-        } catch (StashUnusable broken) {
+        } catch (DatabaseUnusable broken) {
             message.set(broken.getMessage());
         }
     }
@@ -135,7 +135,7 @@ public final class StashWork implements AutoCloseable {
     public Optional<Taken> taken(String cutting) {
         try {
             return database.isEmpty() ? Optional.empty() : Optional.of(database.get().taken(cutting));
-        } catch (StashUnusable broken) {
+        } catch (DatabaseUnusable broken) {
             return Optional.empty();
         }
     }
@@ -225,7 +225,7 @@ public final class StashWork implements AutoCloseable {
     }
 
     @Override
-    public void close() throws StashUnusable {
+    public void close() throws DatabaseUnusable {
         if (database.isPresent()) {
             database.get().close();
         }

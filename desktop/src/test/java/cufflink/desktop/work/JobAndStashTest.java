@@ -13,7 +13,7 @@ import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
 import cufflink.job.JobStrand;
@@ -78,7 +78,7 @@ class JobAndStashTest {
     }
 
     @BeforeAll
-    static void planOnce() throws StashUnusable {
+    static void planOnce() throws DatabaseUnusable {
         StashWork stash = filled();
         JobWork work = open(KeptJob.of("Holders", List.of(new KeptKit("holder.json", 4))), stash);
         work.beginCutting();
@@ -88,7 +88,7 @@ class JobAndStashTest {
         stash.close();
     }
 
-    private static StashWork filled() throws StashUnusable {
+    private static StashWork filled() throws DatabaseUnusable {
         StashWork stash = StashWork
                 .of(StashDatabase.open(folder.resolve("stash" + files++ + ".db"), Clock.systemUTC()));
         stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(PROJECT.card(), CARDS)),
@@ -103,7 +103,7 @@ class JobAndStashTest {
     }
 
     @BeforeEach
-    void start() throws StashUnusable {
+    void start() throws DatabaseUnusable {
         stash = filled();
         first = open(withId("first"), stash);
         second = open(withId("second"), stash);
@@ -115,7 +115,7 @@ class JobAndStashTest {
     }
 
     @AfterEach
-    void close() throws StashUnusable {
+    void close() throws DatabaseUnusable {
         first.close();
         second.close();
         stash.close();

@@ -8,7 +8,7 @@ import cufflink.desktop.demo.DemoProjects;
 import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.job.JobCutting;
 import cufflink.job.JobSheet;
 import cufflink.measure.LengthUnit;
@@ -43,7 +43,7 @@ class JobWorkTest {
     private final List<KeptJob> saved = new ArrayList<>();
 
     @BeforeEach
-    void fillStash() throws StashUnusable {
+    void fillStash() throws DatabaseUnusable {
         stash = StashWork.of(StashDatabase.open(folder.resolve("stash.db"), Clock.systemUTC()));
         Stock card = PROJECT.card();
         stash.change(StashChange.of("Filled", StashEdit.added(StashPaper.sheets(card, 6)),
@@ -51,7 +51,7 @@ class JobWorkTest {
     }
 
     @AfterEach
-    void close() throws StashUnusable {
+    void close() throws DatabaseUnusable {
         stash.close();
     }
 

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.desktop.demo.DemoStash;
 import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.LengthUnit;
 import cufflink.stash.Stash;
 import cufflink.stash.StashItem;
@@ -27,13 +27,13 @@ class StashWorkTest {
     private StashWork work;
 
     @BeforeEach
-    void open() throws StashUnusable {
+    void open() throws DatabaseUnusable {
         work = StashWork.of(StashDatabase.open(folder.resolve("stash.db"), Clock.systemUTC()));
         work.change(DemoStash.filled());
     }
 
     @AfterEach
-    void close() throws StashUnusable {
+    void close() throws DatabaseUnusable {
         work.close();
     }
 

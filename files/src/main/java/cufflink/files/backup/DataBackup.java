@@ -5,8 +5,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.FolderOwner;
-import cufflink.files.stash.StashDatabase;
-import cufflink.files.stash.StashUnusable;
+import cufflink.files.database.DatabaseUnusable;
+import cufflink.files.database.MakersDatabase;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.BackupWords;
@@ -50,7 +50,8 @@ public final class DataBackup {
     private static final List<String> FOLDERS = List.of("projects", "jobs", "designs");
     private static final List<String> FILES = List.of("shelf.properties");
     /** Names of files: of one of the folders, or one of those beside them; no way out of the folder. */
-    private static final Pattern NAME = Pattern.compile("(?:projects|jobs|designs)/[^/\\\\]+|stash\\.db|shelf\\.properties");
+    private static final Pattern NAME = Pattern
+            .compile("(?:projects|jobs|designs)/[^/\\\\]+|stash\\.db|shelf\\.properties");
     private static final long MOST_BYTES = 2_000_000_000L;
     private static final int BUFFER = 1 << 16;
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -82,14 +83,14 @@ public final class DataBackup {
             }
             Files.move(unfinished, to);
             return Outcome.of(BackupWords.WRITTEN.of("count", count, "file", to));
-        } catch (StashUnusable fault) {
+        } catch (DatabaseUnusable fault) {
             return Outcome.failed(Problem.error(data.toString(), Message.plain(fault.getMessage(), "")));
         } finally {
             Files.deleteIfExists(unfinished);
         }
     }
 
-    private int zip(Path to) throws IOException, StashUnusable {
+    private int zip(Path to) throws IOException, DatabaseUnusable {
         ObjectNode list = JSON.createObjectNode();
         list.put("cufflinkBackup", VERSION);
         list.put("made", LocalDateTime.now(clock).truncatedTo(ChronoUnit.SECONDS).toString());
@@ -98,7 +99,7 @@ public final class DataBackup {
             if (Files.exists(data.resolve(DATABASE))) {
                 Path copy = Files.createTempDirectory("cufflink-backup").resolve(DATABASE);
                 try {
-                    StashDatabase.copy(data.resolve(DATABASE), copy);
+                    MakersDatabase.copy(data.resolve(DATABASE), copy);
                     sums.put(DATABASE, add(zip, DATABASE, copy));
                 } finally {
                     Files.deleteIfExists(copy);
@@ -180,7 +181,7 @@ public final class DataBackup {
             return count.value().isEmpty() ? Outcome.failed(count.problems())
                     : Outcome.of(BackupWords.RESTORED.of("count", count.value().get(), "folder", data, "kept",
                             replace(unpacked)));
-        } catch (StashUnusable fault) {
+        } catch (DatabaseUnusable fault) {
             return Outcome.failed(Problem.error(from.toString(), Message.plain(fault.getMessage(), "")));
         } finally {
             delete(unpacked);
@@ -188,7 +189,7 @@ public final class DataBackup {
     }
 
     /** Everything in its place below a folder, if it is whole. */
-    private static Outcome<Integer> unpack(Path from, Path to) throws IOException, StashUnusable {
+    private static Outcome<Integer> unpack(Path from, Path to) throws IOException, DatabaseUnusable {
         try (ZipFile zip = new ZipFile(from.toFile())) {
             ZipEntry entry = zip.getEntry(LIST);
             if (entry == null) {
@@ -219,7 +220,7 @@ public final class DataBackup {
                 left -= Files.size(place);
             }
             if (Files.exists(to.resolve(DATABASE))) {
-                StashDatabase.inspect(to.resolve(DATABASE));
+                MakersDatabase.inspect(to.resolve(DATABASE));
             }
             return Outcome.of(list.path("files").size());
         } catch (TooLarge most) {
@@ -241,7 +242,7 @@ public final class DataBackup {
     }
 
     /** What was there goes into a backup, then its place is taken; answers where it is kept. */
-    private Path replace(Path unpacked) throws IOException, StashUnusable {
+    private Path replace(Path unpacked) throws IOException, DatabaseUnusable {
         Path kept = data.resolve("backups").resolve("before-restoring-"
                 + LocalDateTime.now(clock).format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss")) + ".zip");
         Files.createDirectories(kept.getParent());

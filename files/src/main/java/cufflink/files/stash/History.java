@@ -1,5 +1,6 @@
 package cufflink.files.stash;
 
+import cufflink.files.database.DatabaseUnusable;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -83,7 +84,7 @@ final class History {
         }
     }
 
-    private static Optional<StashItem> item(ItemTable table, String json) throws StashUnusable {
+    private static Optional<StashItem> item(ItemTable table, String json) throws DatabaseUnusable {
         if (json == null) {
             return Optional.empty();
         }
@@ -95,12 +96,12 @@ final class History {
         }
     }
 
-    private static StashUnusable unreadable(Exception broken) {
-        return new StashUnusable(StashFileWords.HISTORY_UNREADABLE.of(), broken);
+    private static DatabaseUnusable unreadable(Exception broken) {
+        return new DatabaseUnusable(StashFileWords.HISTORY_UNREADABLE.of(), broken);
     }
 
     /** The edits of a change in the order in which they were made. */
-    List<StashEdit> edits(long change) throws SQLException, StashUnusable {
+    List<StashEdit> edits(long change) throws SQLException, DatabaseUnusable {
         List<StashEdit> edits = new ArrayList<>();
         try (PreparedStatement statement = connection
                 .prepareStatement("select kind, before, after from edit where change = ? order by place")) {
@@ -114,7 +115,7 @@ final class History {
         return edits;
     }
 
-    private static StashEdit edit(String kind, String before, String after) throws StashUnusable {
+    private static StashEdit edit(String kind, String before, String after) throws DatabaseUnusable {
         ItemTable table = Arrays.stream(ItemTable.values()).filter(known -> known.table().equals(kind)).findFirst()
                 .orElseThrow(() -> unreadable(null));
         if (before == null && after == null) {

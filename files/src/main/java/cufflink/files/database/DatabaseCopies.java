@@ -1,4 +1,4 @@
-package cufflink.files.stash;
+package cufflink.files.database;
 
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,14 +1,16 @@
-package cufflink.files.stash;
+package cufflink.files.database;
 
 import cufflink.words.Message;
 
-/** The stash cannot be read or written: the message says why in the maker's words, and that nothing was changed. */
-public final class StashUnusable extends Exception {
+/**
+ * Stash or notebook cannot be read or written: the message says why in the maker's words, and that nothing was changed.
+ */
+public final class DatabaseUnusable extends Exception {
     private static final long serialVersionUID = 1;
 
     private final transient Message why;
 
-    StashUnusable(Message why, Throwable cause) {
+    public DatabaseUnusable(Message why, Throwable cause) {
         super(why.sentence(), cause);
         this.why = why;
     }

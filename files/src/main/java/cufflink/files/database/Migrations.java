@@ -1,6 +1,6 @@
-package cufflink.files.stash;
+package cufflink.files.database;
 
-import cufflink.words.StashFileWords;
+import cufflink.words.DatabaseWords;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -22,18 +22,18 @@ final class Migrations {
     }
 
     /** The version of a database that this program can read. */
-    static int known(Connection connection) throws SQLException, StashUnusable {
+    static int known(Connection connection) throws SQLException, DatabaseUnusable {
         int version = version(connection);
         if (version > NEWEST) {
-            throw new StashUnusable(StashFileWords.NEWER.of("version", version, "newest", NEWEST), null);
+            throw new DatabaseUnusable(DatabaseWords.NEWER.of("version", version, "newest", NEWEST), null);
         }
         if (version < 0) {
-            throw new StashUnusable(StashFileWords.NO_VERSION.of(), null);
+            throw new DatabaseUnusable(DatabaseWords.NO_VERSION.of(), null);
         }
         return version;
     }
 
-    static void run(Connection connection) throws SQLException, StashUnusable {
+    static void run(Connection connection) throws SQLException, DatabaseUnusable {
         int version = known(connection);
         for (int next = version + 1; next <= NEWEST; next++) {
             try (Statement statement = connection.createStatement()) {
@@ -60,7 +60,8 @@ final class Migrations {
 
     /** A script without its comments, which may hold semicolons. */
     private static String script(int version) {
-        try (InputStream stream = Migrations.class.getResourceAsStream("/cufflink/files/stash/" + version + ".sql")) {
+        try (InputStream stream = Migrations.class
+                .getResourceAsStream("/cufflink/files/database/" + version + ".sql")) {
             return new String(stream.readAllBytes(), StandardCharsets.UTF_8).lines()
                     .filter(line -> !line.startsWith("--")).collect(Collectors.joining("\n"));
         } catch (IOException fault) {
