@@ -22,4 +22,5 @@ module cufflink.core {
     exports cufflink.stash;
     exports cufflink.job;
     exports cufflink.drawing;
+    exports cufflink.notebook;
 }

@@ -17,6 +17,7 @@ module cufflink.files {
     exports cufflink.files;
     exports cufflink.files.backup;
     exports cufflink.files.database;
+    exports cufflink.files.notebook;
     exports cufflink.files.design;
     exports cufflink.files.project;
     exports cufflink.files.plan;

@@ -18,14 +18,14 @@ import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /**
- * {@code cufflink plan|fold|check|export|layout|job|designs|backup|restore ...}. Exit status 0: good; 1: a bad check;
- * 2: no plan.
+ * {@code cufflink plan|fold|check|export|layout|job|designs|backup|restore|notebook ...}. Exit status 0: good; 1: a bad
+ * check; 2: no plan.
  */
 @Command(name = "cufflink", description = "Lays out, scales and proves flat fancy-fold cards.",
         mixinStandardHelpOptions = true, version = "Cufflink 0.1.0",
         subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class,
             LayoutCommand.class, JobCommand.class, DesignsCommand.class, BackupCommand.class,
-            RestoreCommand.class})
+            RestoreCommand.class, NotebookCommand.class})
 public final class Main implements Runnable {
     static final int GOOD = 0;
     static final int BAD_CHECK = 1;

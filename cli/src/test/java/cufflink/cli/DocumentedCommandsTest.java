@@ -7,13 +7,17 @@ import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectWriter;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Project;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +37,8 @@ class DocumentedCommandsTest {
                             docs.filter(file -> file.toString().endsWith(".md")).sorted())
                     .flatMap(DocumentedCommandsTest::lines)
                     .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
-                    .filter(line -> line.matches("(plan|fold|check|export|layout|job|designs|backup|restore)( .*)?"))
+                    .filter(line -> line
+                            .matches("(plan|fold|check|export|layout|job|designs|backup|restore|notebook)( .*)?"))
                     .toList()
                     .stream();
         }
@@ -53,7 +58,8 @@ class DocumentedCommandsTest {
     }
 
     private String inFolder(String argument) {
-        return argument.matches("[\\w-]+\\.(json|csv|pdf|yaml)(\\*\\d+)?") ? folder.resolve(argument).toString()
+        return argument.matches("(out|out/[\\w.]+|[\\w-]+\\.(json|csv|pdf|yaml|jpg|zip)(\\*\\d+)?)")
+                ? folder.resolve(argument).toString()
                 : argument;
     }
 
@@ -70,11 +76,43 @@ class DocumentedCommandsTest {
         Files.writeString(folder.resolve("stash.csv"),
                 "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 "
                         + "in,11 in,100\n");
-        StringWriter out = new StringWriter();
-        StringWriter err = new StringWriter();
-        int status = Main.commandLine(new PrintWriter(out, true), new PrintWriter(err, true))
-                .execute(Stream.of(command.split(" +")).map(this::inFolder).toArray(String[]::new));
-        assertEquals(0, status, command + "\n" + err + out);
+        List<String> arguments = new ArrayList<>(words(command).map(this::inFolder).toList());
+        if (command.matches("(notebook|backup|restore).*")) {
+            keptBefore(command);
+            arguments.addAll(List.of("--data", folder.resolve("data").toString()));
+        }
+        StringWriter said = new StringWriter();
+        assertEquals(0, run(arguments, said), command + "\n" + said);
+    }
+
+    private static int run(List<String> arguments, StringWriter said) {
+        PrintWriter all = new PrintWriter(said, true);
+        return Main.commandLine(all, all).execute(arguments.toArray(String[]::new));
+    }
+
+    /** Parted at spaces, but for what stands in quotation marks. */
+    private static Stream<String> words(String command) {
+        return Pattern.compile("\"([^\"]*)\"|(\\S+)").matcher(command).results()
+                .map(found -> found.group(1) != null ? found.group(1) : found.group(2));
+    }
+
+    /** What a command takes for granted: two makes, the second just taken out, what was exported, a backup. */
+    private void keptBefore(String command) throws IOException {
+        String data = folder.resolve("data").toString();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "jpg",
+                folder.resolve("front.jpg").toFile());
+        for (int i = 0; i < 2; i++) {
+            run(List.of("notebook", "add", inFolder("project.json"), "--note", "13 × 18, too tight", "--data", data),
+                    new StringWriter());
+        }
+        if (command.contains("bring-back")) {
+            run(List.of("notebook", "remove", "1", "--data", data), new StringWriter());
+        } else if (command.contains("import")) {
+            run(List.of("notebook", "export", "--out", folder.resolve("out").toString(), "--data", data),
+                    new StringWriter());
+        } else if (command.startsWith("restore")) {
+            run(List.of("backup", "--out", inFolder("kept.zip"), "--data", data), new StringWriter());
+        }
     }
 
     @Test

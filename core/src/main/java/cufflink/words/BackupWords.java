@@ -5,6 +5,7 @@ public enum BackupWords implements Code {
     WRITTEN("{count:file is|files are} kept in {file}."),
     RESTORED("{count:file is|files are} back in {folder}.",
             "What was there before lies in {kept}."),
+    RESTORED_ALONE("{count:file is|files are} back in {folder}."),
     NOTHING("There is nothing in {folder} to keep."),
     IN_THE_WAY("{file} is there already.", "Choose another name, or move that file away."),
     NO_SUCH_FILE("There is no file {file}."),

@@ -20,6 +20,7 @@ import cufflink.words.Message;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
@@ -138,7 +139,8 @@ class DataBackupTest {
 
     @Test
     void folderOfAnOpenWindow_isKeptButNotReplaced() throws IOException {
-        try (FolderOwner window = FolderOwner.claim(data).orElseThrow()) {
+        FolderOwner window = FolderOwner.claim(data).orElseThrow();
+        try (window) {
             Path file = kept();
             assertTrue(said(backup.restore(file)).contains("Cufflink is open on"));
         }
@@ -157,7 +159,7 @@ class DataBackupTest {
                 out.putNextEntry(new ZipEntry(entry.getName()));
                 try (InputStream in = zip.getInputStream(entry)) {
                     byte[] bytes = in.readAllBytes();
-                    out.write(entry.getName().equals(name) ? content.getBytes() : bytes);
+                    out.write(entry.getName().equals(name) ? content.getBytes(StandardCharsets.UTF_8) : bytes);
                 }
             }
         }
@@ -201,14 +203,15 @@ class DataBackupTest {
     @Test
     void databaseThatIsNone_isRefused() throws Exception {
         Path file = folder.resolve("bad.zip");
-        byte[] text = "no database, but long enough to look like one".repeat(50).getBytes();
+        byte[] text = "no database, but long enough to look like one".repeat(50).getBytes(StandardCharsets.UTF_8);
         String sum = HexFormat.of()
                 .formatHex(MessageDigest.getInstance("SHA-256").digest(text));
         try (OutputStream to = Files.newOutputStream(file); ZipOutputStream out = new ZipOutputStream(to)) {
             out.putNextEntry(new ZipEntry("stash.db"));
             out.write(text);
             out.putNextEntry(new ZipEntry("backup.json"));
-            out.write(("{\"cufflinkBackup\": 1, \"files\": {\"stash.db\": \"" + sum + "\"}}").getBytes());
+            out.write(("{\"cufflinkBackup\": 1, \"files\": {\"stash.db\": \"" + sum + "\"}}")
+                    .getBytes(StandardCharsets.UTF_8));
         }
         isRefused(file, "cannot be opened");
     }

@@ -50,6 +50,9 @@ class StashDatabaseTest {
     static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT,
             Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), false, 12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
+    /** As the file was before version 7. */
+    private static final String[] NO_NOTEBOOK = {"drop table make_shot", "drop table make_wrong",
+        "drop table make_took", "drop table make_figure", "drop table make"};
     private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");
 
     @TempDir
@@ -191,7 +194,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 6");
+        raw("pragma user_version = 7");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -209,6 +212,7 @@ class StashDatabaseTest {
     void fileOfTheFirstVersion_isBroughtUpToDate_withItsContent() throws Exception {
         Stash kept = add(SHEETS);
         database.close();
+        raw(NO_NOTEBOOK);
         raw("drop index change_by_state", "drop index paper_by_name", "drop table taking",
                 "alter table tools drop column on_grooves", "alter table paper drop column picture",
                 "alter table paper drop column picture_width", "alter table paper drop column picture_height",
@@ -238,6 +242,7 @@ class StashDatabaseTest {
     void olderFile_isCopiedBeforeItIsBroughtUpToDate() throws Exception {
         Stash kept = add(SHEETS);
         database.close();
+        raw(NO_NOTEBOOK);
         raw("alter table paper drop column picture", "alter table paper drop column picture_width",
                 "alter table paper drop column picture_height", "pragma user_version = 5");
         database = opened();

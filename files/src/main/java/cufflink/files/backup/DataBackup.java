@@ -47,11 +47,11 @@ public final class DataBackup {
     private static final String LIST = "backup.json";
     private static final int VERSION = 1;
     private static final String DATABASE = "stash.db";
-    private static final List<String> FOLDERS = List.of("projects", "jobs", "designs");
+    private static final List<String> FOLDERS = List.of("projects", "jobs", "designs", "pictures");
     private static final List<String> FILES = List.of("shelf.properties");
     /** Names of files: of one of the folders, or one of those beside them; no way out of the folder. */
     private static final Pattern NAME = Pattern
-            .compile("(?:projects|jobs|designs)/[^/\\\\]+|stash\\.db|shelf\\.properties");
+            .compile("(?:projects|jobs|designs|pictures)/[^/\\\\]+|stash\\.db|shelf\\.properties");
     private static final long MOST_BYTES = 2_000_000_000L;
     private static final int BUFFER = 1 << 16;
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -176,15 +176,21 @@ public final class DataBackup {
             return Outcome.failed(Problem.error(data.toString(), BackupWords.WINDOW_OPEN.of("folder", data)));
         }
         Path unpacked = Files.createTempDirectory(data, "restoring");
-        try (FolderOwner mine = owner.get()) {
+        try {
             Outcome<Integer> count = unpack(from, unpacked);
-            return count.value().isEmpty() ? Outcome.failed(count.problems())
-                    : Outcome.of(BackupWords.RESTORED.of("count", count.value().get(), "folder", data, "kept",
-                            replace(unpacked)));
+            if (count.value().isEmpty()) {
+                return Outcome.failed(count.problems());
+            }
+            Optional<Path> kept = replace(unpacked);
+            return Outcome.of(kept
+                    .map(before -> BackupWords.RESTORED.of("count", count.value().get(), "folder", data, "kept",
+                            before))
+                    .orElseGet(() -> BackupWords.RESTORED_ALONE.of("count", count.value().get(), "folder", data)));
         } catch (DatabaseUnusable fault) {
             return Outcome.failed(Problem.error(from.toString(), Message.plain(fault.getMessage(), "")));
         } finally {
             delete(unpacked);
+            owner.get().close();
         }
     }
 
@@ -241,12 +247,15 @@ public final class DataBackup {
                 Problem.error(file.toString(), BackupWords.NOT_A_BACKUP.of("file", file, "reason", reason)));
     }
 
-    /** What was there goes into a backup, then its place is taken; answers where it is kept. */
-    private Path replace(Path unpacked) throws IOException, DatabaseUnusable {
+    /** What was there goes into a backup, then its place is taken; answers where it is kept, if there was anything. */
+    private Optional<Path> replace(Path unpacked) throws IOException, DatabaseUnusable {
         Path kept = data.resolve("backups").resolve("before-restoring-"
                 + LocalDateTime.now(clock).format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss")) + ".zip");
         Files.createDirectories(kept.getParent());
-        zip(kept);
+        int before = zip(kept);
+        if (before == 0) {
+            Files.delete(kept);
+        }
         for (String name : FOLDERS) {
             delete(data.resolve(name));
             if (Files.exists(unpacked.resolve(name))) {
@@ -264,7 +273,7 @@ public final class DataBackup {
             }
         }
         Files.deleteIfExists(data.resolve("open-project"));
-        return kept;
+        return before == 0 ? Optional.empty() : Optional.of(kept);
     }
 
     private static void delete(Path top) throws IOException {

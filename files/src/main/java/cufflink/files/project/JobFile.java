@@ -1,5 +1,7 @@
 package cufflink.files.project;
 
+import cufflink.files.json.JsonDocument;
+import cufflink.files.json.JsonFields;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

@@ -1,5 +1,6 @@
 package cufflink.files.project;
 
+import cufflink.files.json.JsonFields;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.job.JobStrand;

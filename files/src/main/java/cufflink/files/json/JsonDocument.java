@@ -1,4 +1,4 @@
-package cufflink.files.project;
+package cufflink.files.json;
 
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -23,18 +23,18 @@ import java.util.Optional;
  * @param newest  the newest version that is known; the oldest is 1
  * @param largest bytes that are read at most
  */
-record JsonDocument(String kind, String marker, int newest, long largest) {
+public record JsonDocument(String kind, String marker, int newest, long largest) {
     private static final JsonMapper STRICT = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
 
     /** The object in a file, or why there is none; the file stays as it is. */
-    Outcome<JsonNode> read(Path file) {
+    public Outcome<JsonNode> read(Path file) {
         return TextFile.read(file, kind, "JSON", largest)
                 .then(text -> read(String.valueOf(file.getFileName()), text));
     }
 
     /** The object in a text; {@code name} is what messages call the file. */
-    Outcome<JsonNode> read(String name, String text) {
+    public Outcome<JsonNode> read(String name, String text) {
         try {
             JsonNode root = STRICT.readTree(text);
             return version(root, name).<Outcome<JsonNode>>map(Outcome::failed).orElseGet(() -> Outcome.of(root));

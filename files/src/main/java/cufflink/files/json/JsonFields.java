@@ -1,4 +1,4 @@
-package cufflink.files.project;
+package cufflink.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import cufflink.measure.Length;
@@ -21,12 +21,12 @@ import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 
 /** The fields of a JSON object; each mistake becomes a problem with its path, and a harmless value goes on. */
-final class JsonFields {
+public final class JsonFields {
     private final JsonNode node;
     private final String path;
     private final List<Problem> problems;
 
-    JsonFields(JsonNode node, String path, List<Problem> problems) {
+    public JsonFields(JsonNode node, String path, List<Problem> problems) {
         this.node = node;
         this.path = path;
         this.problems = problems;
@@ -35,12 +35,12 @@ final class JsonFields {
         }
     }
 
-    JsonFields in(String name) {
+    public JsonFields in(String name) {
         return new JsonFields(node.path(name), path + name + " › ", problems);
     }
 
     /** Yes or no. */
-    boolean yes(String name) {
+    public boolean yes(String name) {
         JsonNode value = node.path(name);
         if (!value.isBoolean()) {
             problem(name, ProjectWords.TRUE_OR_FALSE.of());
@@ -49,7 +49,7 @@ final class JsonFields {
     }
 
     /** The fields of an object that must be there, by name in the order of the file. */
-    Map<String, JsonFields> entries(String name) {
+    public Map<String, JsonFields> entries(String name) {
         Map<String, JsonFields> entries = new LinkedHashMap<>();
         object(name).forEach(
                 (key, value) -> entries.put(key, new JsonFields(value, path + name + " › " + key + " › ", problems)));
@@ -57,7 +57,7 @@ final class JsonFields {
     }
 
     /** The texts of an object that must be there, by name in the order of the file. */
-    Map<String, String> texts(String name) {
+    public Map<String, String> texts(String name) {
         Map<String, String> texts = new LinkedHashMap<>();
         object(name).forEach((key, value) -> {
             if (value.isTextual()) {
@@ -70,7 +70,7 @@ final class JsonFields {
     }
 
     /** The lists of texts of an object that must be there, by name in the order of the file. */
-    Map<String, List<String>> lists(String name) {
+    public Map<String, List<String>> lists(String name) {
         Map<String, List<String>> lists = new LinkedHashMap<>();
         object(name).forEach((key, value) -> {
             List<String> texts = new ArrayList<>();
@@ -98,15 +98,15 @@ final class JsonFields {
         return fields;
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         return node.hasNonNull(name);
     }
 
-    void problem(String name, Message what) {
+    public void problem(String name, Message what) {
         problems.add(Problem.error(path + name, what));
     }
 
-    String text(String name) {
+    public String text(String name) {
         JsonNode value = node.path(name);
         if (!value.isTextual()) {
             problem(name, ProjectWords.TEXT_EXPECTED.of());
@@ -116,7 +116,7 @@ final class JsonFields {
     }
 
     /** A text that is not blank. */
-    String filledText(String name) {
+    public String filledText(String name) {
         String text = text(name);
         if (node.path(name).isTextual() && text.isBlank()) {
             problem(name, ProjectWords.NOT_BLANK.of());
@@ -125,7 +125,7 @@ final class JsonFields {
     }
 
     /** A colour, {@code #RRGGBB}. */
-    String colour(String name) {
+    public String colour(String name) {
         String colour = text(name);
         if (!colour.matches("#[0-9A-Fa-f]{6}")) {
             problem(name, ProjectWords.COLOUR.of());
@@ -134,7 +134,7 @@ final class JsonFields {
         return colour;
     }
 
-    int count(String name, int low, int high) {
+    public int count(String name, int low, int high) {
         JsonNode value = node.path(name);
         if (!value.isInt() || value.asInt() < low || value.asInt() > high) {
             problem(name, ProjectWords.WHOLE_BETWEEN.of("low", low, "high", high));
@@ -144,7 +144,7 @@ final class JsonFields {
     }
 
     /** A whole number of 1 or more, or none where the field is not there. */
-    OptionalLong optionalId(String name) {
+    public OptionalLong optionalId(String name) {
         if (!has(name)) {
             return OptionalLong.empty();
         }
@@ -155,7 +155,7 @@ final class JsonFields {
         return OptionalLong.of(value.asLong());
     }
 
-    double number(String name, double low, double high) {
+    public double number(String name, double low, double high) {
         JsonNode value = node.path(name);
         if (!value.isNumber() || !(value.asDouble() > low && value.asDouble() < high)) {
             problem(name, ProjectWords.NUMBER_BETWEEN.of("low", low, "high", high));
@@ -165,7 +165,7 @@ final class JsonFields {
     }
 
     /** A length of more than 0. */
-    Length size(String name) {
+    public Length size(String name) {
         LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
         if (read.value().filter(Length::isPositive).isEmpty()) {
             problem(name, read.trouble().orElseGet(ProjectWords.MORE_THAN_NOTHING::of));
@@ -175,7 +175,7 @@ final class JsonFields {
     }
 
     /** A length of 0 or more. */
-    Length length(String name) {
+    public Length length(String name) {
         LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
         if (read.value().filter(found -> !found.isNegative()).isEmpty()) {
             problem(name, read.trouble().orElseGet(ProjectWords.NOT_LESS_THAN_NOTHING::of));
@@ -183,11 +183,11 @@ final class JsonFields {
         return read.value().orElse(Length.ZERO);
     }
 
-    Optional<Length> optionalSize(String name) {
+    public Optional<Length> optionalSize(String name) {
         return has(name) ? Optional.of(size(name)) : Optional.empty();
     }
 
-    <E extends Enum<E>> E word(String name, Class<E> type, Function<E, String> words) {
+    public <E extends Enum<E>> E word(String name, Class<E> type, Function<E, String> words) {
         String text = text(name);
         return Arrays.stream(type.getEnumConstants()).filter(value -> words.apply(value).equals(text)).findFirst()
                 .orElseGet(() -> {
@@ -198,7 +198,7 @@ final class JsonFields {
     }
 
     /** The objects of a list that must be there, each with its place. */
-    List<JsonFields> each(String name) {
+    public List<JsonFields> each(String name) {
         List<JsonFields> entries = new ArrayList<>();
         if (!node.path(name).isArray()) {
             problem(name, ProjectWords.LIST_EXPECTED.of());
@@ -210,7 +210,7 @@ final class JsonFields {
         return entries;
     }
 
-    static <E extends Enum<E>> Function<E, String> lower() {
+    public static <E extends Enum<E>> Function<E, String> lower() {
         return value -> value.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,0 +1,302 @@
+package cufflink.cli;
+
+import cufflink.files.DataFolder;
+import cufflink.files.database.DatabaseUnusable;
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.notebook.NotebookDatabase;
+import cufflink.files.notebook.NotebookExport;
+import cufflink.files.notebook.NotebookJson;
+import cufflink.files.notebook.PictureFolder;
+import cufflink.files.project.ProjectReader;
+import cufflink.files.project.ProjectWriter;
+import cufflink.notebook.Difference;
+import cufflink.notebook.Make;
+import cufflink.notebook.Shot;
+import cufflink.notebook.StepNote;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.Message;
+import cufflink.words.NotebookWords;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ScopeType;
+import picocli.CommandLine.Spec;
+
+/** What was made, and what was learned. Exit status 0: done or found; 1: nothing found; 2: it cannot be done. */
+@Command(name = "notebook", description = "Keeps what was made, and finds it again.", mixinStandardHelpOptions = true)
+final class NotebookCommand implements Runnable {
+    @Spec
+    private CommandSpec spec;
+    @Option(names = "--data", paramLabel = "FOLDER", scope = ScopeType.INHERIT,
+            description = "The data folder; the usual one if left out.")
+    private Path data = DataFolder.usual();
+    @Option(names = "--format", scope = ScopeType.INHERIT, description = "text or json.", defaultValue = "TEXT")
+    private Answers.Format format;
+
+    private final Clock clock = Clock.systemDefaultZone();
+
+    @Override
+    public void run() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+    }
+
+    /** What is done with the notebook while it is open. */
+    private interface Work {
+        int with(NotebookDatabase notebook) throws DatabaseUnusable, IOException;
+    }
+
+    private int open(Work work) throws IOException {
+        try (NotebookDatabase notebook = NotebookDatabase.open(data.resolve("stash.db"), clock)) {
+            return work.with(notebook);
+        } catch (DatabaseUnusable fault) {
+            return failed(List.of(Problem.error("", fault.why())));
+        }
+    }
+
+    private int failed(List<Problem> problems) {
+        return Answers.failed(problems, format, spec.commandLine());
+    }
+
+    private int done(Message said) {
+        return Answers.done(Outcome.of(said), format, spec.commandLine());
+    }
+
+    private PictureFolder pictures() {
+        return new PictureFolder(data);
+    }
+
+    private NotebookExport export() {
+        return new NotebookExport(pictures(), clock.getZone());
+    }
+
+    @Command(name = "add", description = "Puts a project that was made into the notebook.",
+            mixinStandardHelpOptions = true)
+    int add(@Parameters(paramLabel = "PROJECT.json") Path project,
+            @Option(names = "--note", paramLabel = "TEXT", defaultValue = "",
+                    description = "What is worth knowing about it.") String note,
+            @Option(names = "--wrong", paramLabel = "STEP=TEXT",
+                    description = "What went wrong at a step of the run sheet; may be repeated.") List<String> wrong,
+            @Option(names = "--took", paramLabel = "PHASE=MINUTES",
+                    description = "How long a phase took; may be repeated.") List<String> took,
+            @Option(names = "--picture", paramLabel = "FILE",
+                    description = "A PNG or JPEG of it; may be repeated.") List<Path> shots)
+            throws IOException {
+        Outcome<Plan> planned = Answers.planned(
+                ProjectReader.read(project, DesignLibrary.with(data.resolve("designs"))), spec.commandLine());
+        if (planned.value().isEmpty()) {
+            return failed(planned.problems());
+        }
+        Plan plan = planned.value().get();
+        List<Problem> problems = new ArrayList<>();
+        Make make = Make.of(plan, ProjectWriter.text(plan.project()), clock.instant()).withNotes(note)
+                .withWrong(all(wrong, problems, (text, faults) -> wrong(text, plan, faults)))
+                .withTook(took(took, problems));
+        if (!problems.isEmpty()) {
+            return failed(problems);
+        }
+        List<Shot> kept = new ArrayList<>();
+        for (Path shot : shots == null ? List.<Path>of() : shots) {
+            Outcome<Shot> read = pictures().keep(shot, "");
+            read.value().ifPresent(kept::add);
+            problems.addAll(read.problems());
+        }
+        return problems.isEmpty() ? open(notebook -> {
+            Make added = notebook.add(make.withShots(kept));
+            return done(NotebookWords.ADDED.of("id", added.id(), "name", added.name()));
+        }) : failed(problems);
+    }
+
+    private static <T> List<T> all(List<String> typed, List<Problem> problems,
+            BiFunction<String, List<Problem>, Optional<T>> read) {
+        List<String> texts = typed == null ? List.of() : typed;
+        return texts.stream().flatMap(text -> read.apply(text, problems).stream()).toList();
+    }
+
+    private static Optional<StepNote> wrong(String typed, Plan plan, List<Problem> problems) {
+        if (!typed.matches("\\d{1,4}=(?s).*\\S.*")) {
+            problems.add(Problem.error("--wrong", NotebookWords.STEP_AND_TEXT.of("text", typed)));
+            return Optional.empty();
+        }
+        int step = Integer.parseInt(typed.substring(0, typed.indexOf('=')));
+        if (step < 1 || step > plan.run().size()) {
+            problems.add(Problem.error("--wrong",
+                    NotebookWords.NO_STEP.of("step", step, "count", plan.run().size())));
+            return Optional.empty();
+        }
+        return Optional.of(new StepNote(step, plan.run().get(step - 1).title(),
+                typed.substring(typed.indexOf('=') + 1).strip()));
+    }
+
+    private static Map<Phase, Duration> took(List<String> typed, List<Problem> problems) {
+        Map<Phase, Duration> took = new EnumMap<>(Phase.class);
+        for (String text : typed == null ? List.<String>of() : typed) {
+            Optional<Phase> phase = Arrays.stream(Phase.values())
+                    .filter(one -> text.toLowerCase(Locale.ROOT).matches(one.name().toLowerCase(Locale.ROOT)
+                            + "=\\d{1,4}(\\.\\d{1,2})?"))
+                    .findFirst();
+            phase.ifPresentOrElse(found -> took.put(found,
+                    Duration.ofSeconds(Math.round(Double.parseDouble(text.substring(text.indexOf('=') + 1)) * 60))),
+                    () -> problems.add(Problem.error("--took", NotebookWords.PHASE_AND_MINUTES.of("text", text,
+                            "phases",
+                            Arrays.stream(Phase.values()).map(one -> one.name().toLowerCase(Locale.ROOT)).toList()))));
+        }
+        return took;
+    }
+
+    @Command(name = "list", description = "The makes, the newest first; those in which all words are found.",
+            mixinStandardHelpOptions = true)
+    int list(@Parameters(paramLabel = "WORDS", arity = "0..*") List<String> words) throws IOException {
+        String wanted = words == null ? "" : String.join(" ", words);
+        return open(notebook -> {
+            Outcome<List<Make>> read = notebook.makes();
+            read.problems().forEach(notice -> spec.commandLine().getErr().println(notice.text()));
+            List<Make> all = read.value().orElseThrow();
+            List<Make> found = all.stream().filter(make -> make.isFound(wanted)).toList();
+            if (format == Answers.Format.JSON) {
+                spec.commandLine().getOut().println(Answers.json(NotebookJson.of(found)));
+            } else if (found.isEmpty()) {
+                Message nothing = all.isEmpty() ? NotebookWords.EMPTY.of()
+                        : NotebookWords.NOTHING_FOUND.of("words", wanted);
+                spec.commandLine().getErr().println((nothing.sentence() + " " + nothing.remedy()).strip());
+            }
+            if (format == Answers.Format.TEXT) {
+                found.forEach(make -> spec.commandLine().getOut()
+                        .println(String.format(Locale.ROOT, "%4d  %s  %s, %s%s", make.id(), day(make), make.name(),
+                                make.design(), make.copies() > 1 ? ", " + make.copies() + " copies" : "")));
+            }
+            return found.isEmpty() ? Main.BAD_CHECK : Main.GOOD;
+        });
+    }
+
+    private LocalDate day(Make make) {
+        return LocalDate.ofInstant(make.at(), clock.getZone());
+    }
+
+    /** What is done with a make that is there. */
+    private interface Found {
+        int with(NotebookDatabase notebook, Make make) throws DatabaseUnusable, IOException;
+    }
+
+    private int find(long id, Found found) throws IOException {
+        return open(notebook -> {
+            Optional<Make> make = notebook.find(id);
+            return make.isPresent() ? found.with(notebook, make.get())
+                    : failed(List.of(Problem.error("", NotebookWords.NO_MAKE.of("id", id))));
+        });
+    }
+
+    @Command(name = "show", description = "All that is known of a make.", mixinStandardHelpOptions = true)
+    int show(@Parameters(paramLabel = "ID") long id) throws IOException {
+        return find(id, (notebook, make) -> {
+            spec.commandLine().getOut().println(format == Answers.Format.JSON ? Answers.json(NotebookJson.of(make))
+                    : export().markdown(make).stripTrailing());
+            return Main.GOOD;
+        });
+    }
+
+    @Command(name = "compare", description = "What two makes differ in.", mixinStandardHelpOptions = true)
+    int compare(@Parameters(paramLabel = "ID") long one, @Parameters(paramLabel = "ID") long two) throws IOException {
+        return find(one, (notebook, first) -> find(two, (again, second) -> {
+            List<Difference> differences = Difference.of(first, second);
+            if (format == Answers.Format.JSON) {
+                spec.commandLine().getOut().println(Answers.json(NotebookJson.of(first, second, differences)));
+            } else {
+                differences.forEach(difference -> spec.commandLine().getOut().println(difference.what() + ": "
+                        + shown(difference.one()) + " / " + shown(difference.two())));
+            }
+            return Main.GOOD;
+        }));
+    }
+
+    private static String shown(String value) {
+        return value.isEmpty() ? "–" : value;
+    }
+
+    @Command(name = "remove", description = "Takes a make out; it can be brought back.",
+            mixinStandardHelpOptions = true)
+    int remove(@Parameters(paramLabel = "ID") long id) throws IOException {
+        return find(id, (notebook, make) -> {
+            notebook.remove(id);
+            return done(NotebookWords.REMOVED.of("id", id, "name", make.name()));
+        });
+    }
+
+    @Command(name = "bring-back", description = "Brings back a make that was taken out.",
+            mixinStandardHelpOptions = true)
+    int bringBack(@Parameters(paramLabel = "ID") long id) throws IOException {
+        return open(notebook -> {
+            boolean back = notebook.bringBack(id);
+            Optional<Make> make = notebook.find(id);
+            return back && make.isPresent() ? done(NotebookWords.BACK.of("id", id, "name", make.get().name()))
+                    : failed(List.of(Problem.error("", NotebookWords.NO_MAKE.of("id", id))));
+        });
+    }
+
+    @Command(name = "export", description = "Writes makes into a folder: pages, pictures, and all as JSON.",
+            mixinStandardHelpOptions = true)
+    int export(@Parameters(paramLabel = "ID", arity = "0..*") List<Long> ids,
+            @Option(names = "--out", required = true, paramLabel = "FOLDER") Path out) throws IOException {
+        return open(notebook -> {
+            List<Make> all = notebook.makes().value().orElseThrow();
+            List<Problem> unknown = ids == null ? List.of()
+                    : ids.stream().filter(id -> all.stream().noneMatch(make -> make.id() == id))
+                            .map(id -> Problem.error("", NotebookWords.NO_MAKE.of("id", id))).toList();
+            if (!unknown.isEmpty()) {
+                return failed(unknown);
+            }
+            Outcome<Message> written = export()
+                    .write(all.stream().filter(make -> ids == null || ids.contains(make.id())).toList(), out);
+            written.problems().stream().filter(problem -> !problem.isError())
+                    .forEach(notice -> spec.commandLine().getErr().println(notice.text()));
+            return Answers.done(written, format, spec.commandLine());
+        });
+    }
+
+    @Command(name = "import", description = "Reads makes that were exported; those it has already are left out.",
+            mixinStandardHelpOptions = true)
+    int read(@Parameters(paramLabel = "notebook.json") Path file) throws IOException {
+        Outcome<List<Make>> read = NotebookJson.read(file);
+        if (read.value().isEmpty()) {
+            return failed(read.problems());
+        }
+        List<Make> makes = read.value().get();
+        return open(notebook -> {
+            List<Make> known = notebook.makes().value().orElseThrow();
+            List<Make> fresh = new ArrayList<>();
+            List<Problem> problems = new ArrayList<>();
+            for (Make make : makes) {
+                if (known.stream().noneMatch(one -> isSame(one, make))) {
+                    Outcome<List<Shot>> shots = export().bringPictures(make, file);
+                    problems.addAll(shots.problems());
+                    shots.value().map(make::withShots).ifPresent(fresh::add);
+                }
+            }
+            if (!problems.isEmpty()) {
+                return failed(problems);
+            }
+            notebook.addAll(fresh);
+            return done(NotebookWords.IMPORTED.of("count", fresh.size(), "known", makes.size() - fresh.size()));
+        });
+    }
+
+    private static boolean isSame(Make one, Make other) {
+        return one.at().equals(other.at()) && one.name().equals(other.name()) && one.notes().equals(other.notes());
+    }
+}

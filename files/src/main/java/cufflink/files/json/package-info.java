@@ -1,0 +1,2 @@
+/** Reading JSON files of strangers: every mistake with its place. */
+package cufflink.files.json;

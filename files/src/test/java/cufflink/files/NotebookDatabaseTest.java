@@ -1,0 +1,207 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.files.database.DatabaseUnusable;
+import cufflink.files.design.DesignLibrary;
+import cufflink.files.notebook.NotebookDatabase;
+import cufflink.files.notebook.NotebookExport;
+import cufflink.files.notebook.NotebookJson;
+import cufflink.files.notebook.PictureFolder;
+import cufflink.files.project.ProjectReader;
+import cufflink.files.project.ProjectWriter;
+import cufflink.files.stash.StashDatabase;
+import cufflink.notebook.Make;
+import cufflink.notebook.Shot;
+import cufflink.notebook.StepNote;
+import cufflink.plan.Phase;
+import cufflink.plan.Plan;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The notebook in its file, its pictures, and what goes out and comes in. */
+class NotebookDatabaseTest {
+    private static final Instant NOON = Instant.parse("2026-11-27T12:00:00Z");
+    private static final Clock CLOCK = Clock.fixed(NOON, ZoneOffset.UTC);
+
+    @TempDir
+    private Path folder;
+    private NotebookDatabase notebook;
+    private PictureFolder pictures;
+
+    @BeforeEach
+    void open() throws DatabaseUnusable {
+        notebook = NotebookDatabase.open(folder.resolve("stash.db"), CLOCK);
+        pictures = new PictureFolder(folder);
+    }
+
+    @AfterEach
+    void close() throws DatabaseUnusable {
+        notebook.close();
+    }
+
+    private static Make make(String design, Instant at) {
+        Plan plan = Plans.plan(Plans.project(design));
+        return Make.of(plan, ProjectWriter.text(plan.project()), at).withNotes("Two lines,\nas typed")
+                .withWrong(List.of(new StepNote(3, "Base at 4 1/4", "It cracked"), new StepNote(0, "", "Too thick")))
+                .withTook(Map.of(Phase.CUT, Duration.ofSeconds(605)));
+    }
+
+    private Path image(int width, int height, String kind) throws IOException {
+        Path file = folder.resolve("picture." + kind);
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), kind, file.toFile());
+        return file;
+    }
+
+    private static String said(Outcome<?> outcome) {
+        return String.join(" ", outcome.problems().stream().map(Problem::text).toList());
+    }
+
+    @Test
+    void make_comesBackEqual_andItsProjectOpensAgain() throws Exception {
+        Shot shot = pictures.keep(image(900, 600, "png"), "the front").value().orElseThrow();
+        Make added = notebook.add(make("overlapping-gate", NOON).withShots(List.of(shot)));
+        assertEquals(added, notebook.find(added.id()).orElseThrow());
+        assertEquals(Plans.project("overlapping-gate"),
+                ProjectReader.read("make", added.project(), DesignLibrary.builtIn()).orThrow());
+        assertTrue(added.figures().size() > 5, added.figures().toString());
+    }
+
+    @Test
+    void newestStandsFirst_andWhatIsTakenOutComesBack() throws Exception {
+        long first = notebook.add(make("half-fold", NOON)).id();
+        long second = notebook.add(make("half-fold", NOON.plusSeconds(60))).id();
+        assertEquals(List.of(second, first), notebook.makes().orThrow().stream().map(Make::id).toList());
+        assertTrue(notebook.remove(second));
+        assertFalse(notebook.remove(second));
+        assertEquals(List.of(first), notebook.makes().orThrow().stream().map(Make::id).toList());
+        assertTrue(notebook.bringBack(second));
+        assertFalse(notebook.bringBack(second));
+        assertEquals(2, notebook.makes().orThrow().size());
+    }
+
+    /** Stash and notebook lie in one file, and neither is in the other's way. */
+    @Test
+    void stashAndNotebook_areOpenTogether() throws Exception {
+        try (StashDatabase stash = StashDatabase.open(folder.resolve("stash.db"), CLOCK)) {
+            notebook.add(make("half-fold", NOON));
+            assertEquals(0, stash.stash().papers().size());
+        }
+        assertEquals(1, notebook.makes().orThrow().size());
+    }
+
+    @Test
+    void entryThatCannotBeRead_isNamedAndLeftOut() throws Exception {
+        long good = notebook.add(make("half-fold", NOON)).id();
+        long bad = notebook.add(make("half-fold", NOON)).id();
+        try (Connection raw = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("stash.db"));
+                Statement statement = raw.createStatement()) {
+            statement.executeUpdate("update make_took set phase = 'nap' where make = " + bad);
+        }
+        Outcome<List<Make>> read = notebook.makes();
+        assertEquals(List.of(good), read.value().orElseThrow().stream().map(Make::id).toList());
+        assertTrue(said(read).contains("Make " + bad + " cannot be read"), said(read));
+    }
+
+    @Test
+    void samePicture_isKeptOnce_withASmallPreview() throws Exception {
+        Shot png = pictures.keep(image(900, 600, "png"), "").value().orElseThrow();
+        assertEquals(png, pictures.keep(image(900, 600, "png"), "").value().orElseThrow());
+        assertEquals("jpg", pictures.keep(image(3000, 10, "jpg"), "").value().orElseThrow().kind());
+        BufferedImage preview = ImageIO.read(pictures.preview(png).toFile());
+        assertEquals(320, preview.getWidth());
+        assertEquals(213, preview.getHeight(), 1);
+    }
+
+    @Test
+    void whatIsNoPicture_orTooLarge_isRefused() throws IOException {
+        assertTrue(said(pictures.keep(Files.writeString(folder.resolve("t.png"), "text"), "")).contains("no picture"));
+        assertTrue(said(pictures.keep(image(9, 9, "bmp"), "")).contains("no picture"));
+        assertTrue(said(pictures.keep(folder.resolve("none.png"), "")).contains("no picture"));
+        assertTrue(said(pictures.keep(folder, "")).contains("no picture"));
+        assertTrue(said(pictures.keep(Files.write(folder.resolve("cut.png"),
+                Arrays.copyOf(Files.readAllBytes(image(900, 600, "png")), 60)), "")).contains("no picture"));
+        assertTrue(said(pictures.keep(bomb(), "")).contains("larger than 100 million pixels"));
+        Path heavy = folder.resolve("heavy.png");
+        Files.write(heavy, new byte[51_000_000]);
+        assertTrue(said(pictures.keep(heavy, "")).contains("larger than 50 MB"));
+        assertFalse(Files.exists(folder.resolve("pictures")));
+    }
+
+    /** A small file that says it is 60 000 × 60 000 pixels. */
+    private Path bomb() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        DataOutputStream out = new DataOutputStream(bytes);
+        out.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'});
+        ByteArrayOutputStream header = new ByteArrayOutputStream();
+        DataOutputStream fields = new DataOutputStream(header);
+        fields.write("IHDR".getBytes(StandardCharsets.US_ASCII));
+        fields.writeInt(60_000);
+        fields.writeInt(60_000);
+        fields.write(new byte[] {8, 2, 0, 0, 0});
+        out.writeInt(header.size() - 4);
+        out.write(header.toByteArray());
+        CRC32 sum = new CRC32();
+        sum.update(header.toByteArray());
+        out.writeInt((int) sum.getValue());
+        return Files.write(folder.resolve("bomb.png"), bytes.toByteArray());
+    }
+
+    @Test
+    void exportedFolder_isReadAgain_withItsPictures() throws Exception {
+        Shot shot = pictures.keep(image(90, 60, "png"), "the *front*").value().orElseThrow();
+        Make made = notebook.add(make("waterfall", NOON).withShots(List.of(shot)));
+        NotebookExport export = new NotebookExport(pictures, ZoneOffset.UTC);
+        Path out = folder.resolve("out");
+        assertEquals("1 make is written to " + out + ".", export.write(List.of(made), out).orThrow().sentence());
+        String page = Files.readString(out.resolve("2026-11-27-" + made.id() + "-waterfall.md"));
+        assertTrue(page.startsWith("# Waterfall\n") && page.contains("- Step 3, Base at 4 1/4: It cracked\n")
+                && page.contains("![the \\*front\\*](pictures/" + shot.file() + ")"), page);
+        Make read = NotebookJson.read(out.resolve("notebook.json")).orThrow().get(0);
+        assertEquals(ProjectReader.read("one", made.project(), DesignLibrary.builtIn()).orThrow(),
+                ProjectReader.read("two", read.project(), DesignLibrary.builtIn()).orThrow());
+        assertEquals(List.of(made.figures(), made.took(), made.wrong(), made.shots(), made.notes(), made.at()),
+                List.of(read.figures(), read.took(), read.wrong(), read.shots(), read.notes(), read.at()));
+        Path other = Files.createDirectories(folder.resolve("other"));
+        NotebookExport elsewhere = new NotebookExport(new PictureFolder(other), ZoneOffset.UTC);
+        assertEquals(List.of(shot), elsewhere.bringPictures(read, out.resolve("notebook.json")).orThrow());
+        assertTrue(Files.exists(new PictureFolder(other).file(shot)));
+        assertTrue(said(export.write(List.of(made), out)).contains("not empty"));
+    }
+
+    @Test
+    void strangeNotebookFile_isRefusedWithItsPlace() throws IOException {
+        Path file = folder.resolve("notebook.json");
+        Files.writeString(file, "{\"cufflinkNotebook\": 1, \"makes\": [{\"at\": \"yesterday\"}]}");
+        assertTrue(NotebookJson.read(file).value().isEmpty());
+        Files.writeString(file, "{\"cufflinkNotebook\": 9, \"makes\": []}");
+        assertTrue(said(NotebookJson.read(file)).contains("newer"), said(NotebookJson.read(file)));
+        Files.writeString(file, "[");
+        assertTrue(NotebookJson.read(file).value().isEmpty());
+    }
+}
