@@ -76,7 +76,8 @@ final class HandReach {
             return;
         }
         if (glue.at().isPresent()) {
-            inTheWay(glue, plan.glued().get(glue.id()).part()).ifPresent(panel -> outOfReach(step, panel));
+            Optional.ofNullable(plan.glued().get(glue.id())).flatMap(patch -> inTheWay(glue, patch.part()))
+                    .ifPresent(panel -> outOfReach(step, panel));
         } else if (!opens(glue.part(), glue.onto())) {
             outOfReach(step, glue.part());
         }

@@ -93,6 +93,8 @@ public final class ShelfKeep implements Keep {
         boolean printed = Stream.concat(wanted.dress().card().stream(), wanted.dress().layers().stream())
                 .anyMatch(stock -> stock.print().picture().isPresent());
         if (printed) {
+            // At the next start it is set out anew, and no other shelf stands there before.
+            saver.soon(pointer(data), () -> Files.deleteIfExists(pointer(data)), fault -> {});
             return;
         }
         String program = program(data);

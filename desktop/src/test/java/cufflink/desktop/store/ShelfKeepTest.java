@@ -192,7 +192,9 @@ class ShelfKeepTest {
                 Optional.of(new FacePicture("AAAA", Length.ofInches(1), Length.ofInches(1)))));
         Wanted wanted = new Wanted(List.of(), List.of(), Optional.empty(), Optional.empty(),
                 new Dress(Optional.of(printed), Optional.empty()));
+        kept(Wanted.ANYTHING);
         kept(wanted);
         assertEquals(Optional.empty(), keep.read(RULER, wanted));
+        assertEquals(Optional.empty(), ShelfKeep.last(data));
     }
 }
