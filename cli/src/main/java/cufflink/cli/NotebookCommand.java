@@ -9,8 +9,12 @@ import cufflink.files.notebook.NotebookJson;
 import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
+import cufflink.measure.Length;
+import cufflink.measure.LengthParser;
 import cufflink.notebook.Difference;
+import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
+import cufflink.notebook.Measured;
 import cufflink.notebook.Shot;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
@@ -95,6 +99,8 @@ final class NotebookCommand implements Runnable {
                     description = "What went wrong at a step of the run sheet; may be repeated.") List<String> wrong,
             @Option(names = "--took", paramLabel = "PHASE=MINUTES",
                     description = "How long a phase took; may be repeated.") List<String> took,
+            @Option(names = "--measured", paramLabel = "WHAT=LENGTH",
+                    description = "What it measures: width, height (closed) or thickness; may be repeated.") List<String> measured,
             @Option(names = "--picture", paramLabel = "FILE",
                     description = "A PNG or JPEG of it; may be repeated.") List<Path> shots)
             throws IOException {
@@ -105,9 +111,10 @@ final class NotebookCommand implements Runnable {
         }
         Plan plan = planned.value().get();
         List<Problem> problems = new ArrayList<>();
-        Make make = Make.of(plan, ProjectWriter.text(plan.project()), clock.instant()).withNotes(note)
-                .withWrong(all(wrong, problems, (text, faults) -> wrong(text, plan, faults)))
-                .withTook(took(took, problems));
+        Make make = Make.of(plan, ProjectWriter.text(plan.project()), clock.instant());
+        Learned learned = new Learned(took(took, problems),
+                all(wrong, problems, (text, faults) -> wrong(text, plan, faults)),
+                all(measured, problems, (text, faults) -> measured(text, plan, faults)), List.of(), note);
         if (!problems.isEmpty()) {
             return failed(problems);
         }
@@ -118,7 +125,7 @@ final class NotebookCommand implements Runnable {
             problems.addAll(read.problems());
         }
         return problems.isEmpty() ? open(notebook -> {
-            Make added = notebook.add(make.withShots(kept));
+            Make added = notebook.add(make.with(learned.withShots(kept)));
             return done(NotebookWords.ADDED.of("id", added.id(), "name", added.name()));
         }) : failed(problems);
     }
@@ -142,6 +149,29 @@ final class NotebookCommand implements Runnable {
         }
         return Optional.of(new StepNote(step, plan.run().get(step - 1).title(),
                 typed.substring(typed.indexOf('=') + 1).strip()));
+    }
+
+    private static Optional<Measured> measured(String typed, Plan plan, List<Problem> problems) {
+        Optional<Measured.What> what = Arrays.stream(Measured.What.values())
+                .filter(one -> typed.toLowerCase(Locale.ROOT).startsWith(one.name().toLowerCase(Locale.ROOT) + "="))
+                .findFirst();
+        Optional<Length> length = LengthParser
+                .read(typed.substring(typed.indexOf('=') + 1), plan.project().unit()).value()
+                .filter(Length::isPositive);
+        if (what.isEmpty() || length.isEmpty()) {
+            problems.add(Problem.error("--measured", NotebookWords.MEASURED_AS.of("text", typed)));
+            return Optional.empty();
+        }
+        Optional<Length> planned = plan.workings().closedSize().map(size -> switch (what.get()) {
+            case WIDTH -> size.width();
+            case HEIGHT -> size.height();
+            case THICKNESS -> size.thickness();
+        });
+        if (planned.isEmpty()) {
+            problems.add(Problem.error("--measured",
+                    NotebookWords.NOT_TO_MEASURE.of("what", what.get().label().toLowerCase(Locale.ROOT))));
+        }
+        return planned.map(size -> new Measured(what.get(), size, length.get()));
     }
 
     private static Map<Phase, Duration> took(List<String> typed, List<Problem> problems) {
@@ -285,7 +315,7 @@ final class NotebookCommand implements Runnable {
                 if (known.stream().noneMatch(one -> isSame(one, make))) {
                     Outcome<List<Shot>> shots = export().bringPictures(make, file);
                     problems.addAll(shots.problems());
-                    shots.value().map(make::withShots).ifPresent(fresh::add);
+                    shots.value().map(found -> make.with(make.learned().withShots(found))).ifPresent(fresh::add);
                 }
             }
             if (!problems.isEmpty()) {
@@ -297,6 +327,7 @@ final class NotebookCommand implements Runnable {
     }
 
     private static boolean isSame(Make one, Make other) {
-        return one.at().equals(other.at()) && one.name().equals(other.name()) && one.notes().equals(other.notes());
+        return one.at().equals(other.at()) && one.name().equals(other.name())
+                && one.learned().notes().equals(other.learned().notes());
     }
 }

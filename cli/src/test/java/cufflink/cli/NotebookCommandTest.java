@@ -103,4 +103,17 @@ class NotebookCommandTest {
         assertEquals(0, run("import", exported.resolve("notebook.json").toString()));
         assertTrue(out.toString().startsWith("1 make is new"), out.toString());
     }
+
+    /** Closed 4 1/4 × 5 1/2 in: both sides too short by the same. */
+    @Test
+    void whatWasMeasured_isHeldAgainstThePlan_withWhatExplainsIt() {
+        assertEquals(0, run("add", card(), "--measured", "width=4 1/8", "--measured", "height=5 3/8 in",
+                "--measured", "thickness=1 mm"));
+        assertEquals(0, run("show", "1"));
+        String page = out.toString();
+        assertTrue(page.contains("Closed width: 4 1/8 in, 1/8 in less than the 4 1/4 in"), page);
+        assertTrue(page.contains("Thickness: 1 mm, 0.038 mm more than the 0.962 mm"), page);
+        assertTrue(page.contains("Both sides are 1/8 in short"), page);
+        assertFalse(page.contains("templates"), page);
+    }
 }

@@ -31,7 +31,8 @@ public record Difference(String what, String one, String two) {
     private static Map<String, String> figures(Make make) {
         Map<String, String> figures = new LinkedHashMap<>();
         make.figures().forEach(figure -> figures.put(figure.what(), figure.value()));
-        make.took().forEach((phase, time) -> figures.put("Time, " + phase.title(), minutes(time.toSeconds())));
+        make.learned().took()
+                .forEach((phase, time) -> figures.put("Time, " + phase.title(), minutes(time.toSeconds())));
         return figures;
     }
 

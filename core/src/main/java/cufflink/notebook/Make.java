@@ -3,17 +3,14 @@ package cufflink.notebook;
 import cufflink.design.Measures;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
-import cufflink.problem.Ordered;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -26,24 +23,21 @@ import java.util.stream.Stream;
  * @param copies  how many were made
  * @param project as it was, in the form of a project file: opened again, it is the same project
  * @param figures its measures, size and papers as they were then; a design's file may change
- * @param took    how long a phase took, where that is known
- * @param wrong   what went wrong
- * @param shots   its pictures
- * @param notes   may be empty
+ * @param learned what the maker noted
  */
 public record Make(long id, Instant at, String name, String design, int copies, String project, List<Figure> figures,
-        Map<Phase, Duration> took, List<StepNote> wrong, List<Shot> shots, String notes) {
+        Learned learned) {
+    /** In a project file, a ruler in inches. */
+    private static final Pattern INCHES = Pattern.compile("\"ruler\"\\s*:\\s*\"[^\"]*in\"");
+
     public Make {
         figures = List.copyOf(figures);
-        took = Ordered.map(took);
-        wrong = List.copyOf(wrong);
-        shots = List.copyOf(shots);
     }
 
     /** A plan that was carried out. */
     public static Make of(Plan plan, String project, Instant at) {
         return new Make(0, at, plan.project().name(), plan.design().definition().title(), plan.project().copies(),
-                project, figures(plan), Map.of(), List.of(), List.of(), "");
+                project, figures(plan), Learned.NOTHING);
     }
 
     private static List<Figure> figures(Plan plan) {
@@ -64,28 +58,17 @@ public record Make(long id, Instant at, String name, String design, int copies, 
 
     /** The same under the number that the notebook gave it. */
     public Make numbered(long given) {
-        return new Make(given, at, name, design, copies, project, figures, took, wrong, shots, notes);
+        return new Make(given, at, name, design, copies, project, figures, learned);
     }
 
-    public Make withNotes(String text) {
-        return new Make(id, at, name, design, copies, project, figures, took, wrong, shots, text);
+    /** The same with what the maker noted. */
+    public Make with(Learned noted) {
+        return new Make(id, at, name, design, copies, project, figures, noted);
     }
 
-    public Make withWrong(List<StepNote> all) {
-        return new Make(id, at, name, design, copies, project, figures, took, all, shots, notes);
-    }
-
-    public Make withShots(List<Shot> all) {
-        return new Make(id, at, name, design, copies, project, figures, took, wrong, all, notes);
-    }
-
-    public Make withTook(Map<Phase, Duration> times) {
-        return new Make(id, at, name, design, copies, project, figures, times, wrong, shots, notes);
-    }
-
-    /** How long all of it took, as far as that is known. */
-    public Duration tookInAll() {
-        return took.values().stream().reduce(Duration.ZERO, Duration::plus);
+    /** The unit that it was made in. */
+    public LengthUnit unit() {
+        return INCHES.matcher(project).find() ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
     }
 
     /** Whether every word is found somewhere in it, in any order; a size may be written {@code 13 × 18} or 13x18. */
@@ -95,9 +78,10 @@ public record Make(long id, Instant at, String name, String design, int copies, 
     }
 
     private Stream<String> said() {
-        return Stream.of(Stream.of(name, design, notes, at.toString()),
+        return Stream.of(Stream.of(name, design, learned.notes(), at.toString()),
                 figures.stream().flatMap(figure -> Stream.of(figure.what(), figure.value())),
-                wrong.stream().flatMap(note -> Stream.of(note.title(), note.text())), shots.stream().map(Shot::caption))
+                learned.wrong().stream().flatMap(note -> Stream.of(note.title(), note.text())),
+                learned.shots().stream().map(Shot::caption))
                 .flatMap(texts -> texts);
     }
 

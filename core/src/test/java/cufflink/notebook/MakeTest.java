@@ -18,8 +18,9 @@ class MakeTest {
             "Overlapping gate",
             24, "{}", List.of(new Figure("Width", "4 1/4 in"), new Figure("Envelope", "C6, 114 × 162 mm"),
                     new Figure("Paper, card", "Moonlight 240")),
-            Map.of(Phase.CUT, Duration.ofMinutes(12)),
-            List.of(new StepNote(3, "Base at 2 1/2", "The score cracked")), List.of(), "Sleeve shorter next time");
+            new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12)),
+                    List.of(new StepNote(3, "Base at 2 1/2", "The score cracked")), List.of(), List.of(),
+                    "Sleeve shorter next time"));
 
     @ParameterizedTest
     @CsvSource({"comet, true", "GATE comet, true", "114x162, true", "114 × 162, true", "'c6 114 x 162', true",
@@ -34,8 +35,8 @@ class MakeTest {
         Make other = new Make(8, CARD.at(), CARD.name(), CARD.design(), 12, "{}",
                 List.of(new Figure("Width", "4 in"), new Figure("Paper, card", "Moonlight 240"),
                         new Figure("Ease", "1/8 in")),
-                Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.GLUE, Duration.ofSeconds(40)), List.of(), List.of(),
-                "");
+                new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.GLUE, Duration.ofSeconds(40)), List.of(),
+                        List.of(), List.of(), ""));
         assertEquals(List.of(new Difference("Copies", "24", "12"), new Difference("Width", "4 1/4 in", "4 in"),
                 new Difference("Envelope", "C6, 114 × 162 mm", ""), new Difference("Ease", "", "1/8 in"),
                 new Difference("Time, Glue", "", "40 s")), Difference.of(CARD, other));
@@ -45,8 +46,8 @@ class MakeTest {
     @Test
     void timeInAll_isTheSumOfThePhases() {
         assertEquals(Duration.ofMinutes(15),
-                CARD.withTook(Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.FOLD, Duration.ofMinutes(3)))
-                        .tookInAll());
+                new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.FOLD, Duration.ofMinutes(3)), List.of(),
+                        List.of(), List.of(), "").tookInAll());
     }
 
     /** A name that could lead out of the folder is none. */

@@ -13,7 +13,10 @@ import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
 import cufflink.files.stash.StashDatabase;
+import cufflink.measure.Length;
+import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
+import cufflink.notebook.Measured;
 import cufflink.notebook.Shot;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
@@ -67,9 +70,17 @@ class NotebookDatabaseTest {
 
     private static Make make(String design, Instant at) {
         Plan plan = Plans.plan(Plans.project(design));
-        return Make.of(plan, ProjectWriter.text(plan.project()), at).withNotes("Two lines,\nas typed")
-                .withWrong(List.of(new StepNote(3, "Base at 4 1/4", "It cracked"), new StepNote(0, "", "Too thick")))
-                .withTook(Map.of(Phase.CUT, Duration.ofSeconds(605)));
+        return Make.of(plan, ProjectWriter.text(plan.project()), at)
+                .with(new Learned(Map.of(Phase.CUT, Duration.ofSeconds(605)),
+                        List.of(new StepNote(3, "Base at 4 1/4", "It cracked"), new StepNote(0, "", "Too thick")),
+                        List.of(new Measured(Measured.What.WIDTH, Length.ofInches(17, 4), Length.ofInches(67, 16)),
+                                new Measured(Measured.What.THICKNESS, Length.ofMicrometres(962),
+                                        Length.ofMicrometres(1500))),
+                        List.of(), "Two lines,\nas typed"));
+    }
+
+    private static Make with(Make make, Shot shot) {
+        return make.with(make.learned().withShots(List.of(shot)));
     }
 
     private Path image(int width, int height, String kind) throws IOException {
@@ -85,7 +96,7 @@ class NotebookDatabaseTest {
     @Test
     void make_comesBackEqual_andItsProjectOpensAgain() throws Exception {
         Shot shot = pictures.keep(image(900, 600, "png"), "the front").value().orElseThrow();
-        Make added = notebook.add(make("overlapping-gate", NOON).withShots(List.of(shot)));
+        Make added = notebook.add(with(make("overlapping-gate", NOON), shot));
         assertEquals(added, notebook.find(added.id()).orElseThrow());
         assertEquals(Plans.project("overlapping-gate"),
                 ProjectReader.read("make", added.project(), DesignLibrary.builtIn()).orThrow());
@@ -175,18 +186,21 @@ class NotebookDatabaseTest {
     @Test
     void exportedFolder_isReadAgain_withItsPictures() throws Exception {
         Shot shot = pictures.keep(image(90, 60, "png"), "the *front*").value().orElseThrow();
-        Make made = notebook.add(make("waterfall", NOON).withShots(List.of(shot)));
+        Make made = notebook.add(with(make("waterfall", NOON), shot));
         NotebookExport export = new NotebookExport(pictures, ZoneOffset.UTC);
         Path out = folder.resolve("out");
         assertEquals("1 make is written to " + out + ".", export.write(List.of(made), out).orThrow().sentence());
         String page = Files.readString(out.resolve("2026-11-27-" + made.id() + "-waterfall.md"));
         assertTrue(page.startsWith("# Waterfall\n") && page.contains("- Step 3, Base at 4 1/4: It cracked\n")
                 && page.contains("![the \\*front\\*](pictures/" + shot.file() + ")"), page);
+        assertTrue(page.contains("- Closed width: 4 3/16 in, 1/16 in less than the 4 1/4 in that were planned: more"),
+                page);
+        assertTrue(page.contains("It is 1.56 times as thick as planned"), page);
         Make read = NotebookJson.read(out.resolve("notebook.json")).orThrow().get(0);
         assertEquals(ProjectReader.read("one", made.project(), DesignLibrary.builtIn()).orThrow(),
                 ProjectReader.read("two", read.project(), DesignLibrary.builtIn()).orThrow());
-        assertEquals(List.of(made.figures(), made.took(), made.wrong(), made.shots(), made.notes(), made.at()),
-                List.of(read.figures(), read.took(), read.wrong(), read.shots(), read.notes(), read.at()));
+        assertEquals(List.of(made.figures(), made.learned(), made.at()),
+                List.of(read.figures(), read.learned(), read.at()));
         Path other = Files.createDirectories(folder.resolve("other"));
         NotebookExport elsewhere = new NotebookExport(new PictureFolder(other), ZoneOffset.UTC);
         assertEquals(List.of(shot), elsewhere.bringPictures(read, out.resolve("notebook.json")).orThrow());

@@ -2,8 +2,11 @@ package cufflink.files.notebook;
 
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.database.MakersDatabase;
+import cufflink.measure.Length;
 import cufflink.notebook.Figure;
+import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
+import cufflink.notebook.Measured;
 import cufflink.notebook.Shot;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
@@ -134,17 +137,24 @@ public final class NotebookDatabase implements AutoCloseable {
                 Phase.valueOf(row.getString(1).toUpperCase(Locale.ROOT)), Duration.ofSeconds(row.getLong(2))), id);
         List<StepNote> wrong = read("select step, title, said from make_wrong where make = ? order by place",
                 row -> new StepNote(row.getInt(1), row.getString(2), row.getString(3)), id);
+        List<Measured> measured = read(
+                "select what, planned, measured from make_measured where make = ? order by rowid",
+                row -> new Measured(Measured.What.valueOf(row.getString(1).toUpperCase(Locale.ROOT)),
+                        Length.ofNanometres(row.getLong(2)), Length.ofNanometres(row.getLong(3))),
+                id);
         List<Shot> shots = read("select hash, kind, caption from make_shot where make = ? order by place",
                 row -> new Shot(row.getString(1), row.getString(2), row.getString(3)), id);
         return read("select at, name, design, copies, project, notes from make where id = ?",
                 row -> new Make(id, Instant.parse(row.getString(1)), row.getString(2), row.getString(3),
-                        row.getInt(4), row.getString(5), figures, took, wrong, shots, row.getString(6)),
+                        row.getInt(4), row.getString(5), figures,
+                        new Learned(took, wrong, measured, shots, row.getString(6))),
                 id).get(0);
     }
 
     private Make insert(Make make) throws SQLException {
         update("insert into make (at, name, design, copies, project, notes) values (?, ?, ?, ?, ?, ?)",
-                make.at().toString(), make.name(), make.design(), make.copies(), make.project(), make.notes());
+                make.at().toString(), make.name(), make.design(), make.copies(), make.project(),
+                make.learned().notes());
         long id;
         try (Statement statement = database.connection().createStatement();
                 ResultSet given = statement.executeQuery("select last_insert_rowid()")) {
@@ -155,17 +165,22 @@ public final class NotebookDatabase implements AutoCloseable {
             update("insert into make_figure (make, place, what, value) values (?, ?, ?, ?)", id, i, figure.what(),
                     figure.value());
         }
-        for (Map.Entry<Phase, Duration> time : make.took().entrySet()) {
+        for (Map.Entry<Phase, Duration> time : make.learned().took().entrySet()) {
             update("insert into make_took (make, phase, seconds) values (?, ?, ?)", id,
                     time.getKey().name().toLowerCase(Locale.ROOT), time.getValue().toSeconds());
         }
-        for (int i = 0; i < make.wrong().size(); i++) {
-            StepNote note = make.wrong().get(i);
+        for (int i = 0; i < make.learned().wrong().size(); i++) {
+            StepNote note = make.learned().wrong().get(i);
             update("insert into make_wrong (make, place, step, title, said) values (?, ?, ?, ?, ?)", id, i,
                     note.step(), note.title(), note.text());
         }
-        for (int i = 0; i < make.shots().size(); i++) {
-            Shot shot = make.shots().get(i);
+        for (Measured one : make.learned().measured()) {
+            update("insert into make_measured (make, what, planned, measured) values (?, ?, ?, ?)", id,
+                    one.what().name().toLowerCase(Locale.ROOT), one.planned().nanometres(),
+                    one.measured().nanometres());
+        }
+        for (int i = 0; i < make.learned().shots().size(); i++) {
+            Shot shot = make.learned().shots().get(i);
             update("insert into make_shot (make, place, hash, kind, caption) values (?, ?, ?, ?, ?)", id, i,
                     shot.hash(), shot.kind(), shot.caption());
         }

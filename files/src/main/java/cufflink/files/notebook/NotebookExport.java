@@ -2,8 +2,10 @@ package cufflink.files.notebook;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import cufflink.files.AtomicFile;
+import cufflink.measure.LengthFormat;
 import cufflink.notebook.Difference;
 import cufflink.notebook.Make;
+import cufflink.notebook.Measured;
 import cufflink.notebook.Shot;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -52,7 +54,7 @@ public final class NotebookExport {
         List<Problem> missing = new ArrayList<>();
         for (Make make : makes) {
             AtomicFile.write(folder.resolve(page(make)), markdown(make).getBytes(StandardCharsets.UTF_8));
-            for (Shot shot : make.shots()) {
+            for (Shot shot : make.learned().shots()) {
                 copy(make, shot, folder, missing);
             }
         }
@@ -86,23 +88,33 @@ public final class NotebookExport {
         page.append("# ").append(line(make.name())).append("\n\n").append(day(make)).append(", ")
                 .append(line(make.design())).append(", ").append(make.copies())
                 .append(make.copies() == 1 ? " copy" : " copies").append("\n\n");
-        make.shots().forEach(shot -> page.append("![").append(line(shot.caption())).append("](").append(PICTURES)
-                .append('/').append(shot.file()).append(")\n\n"));
-        if (!make.notes().isBlank()) {
-            page.append(make.notes().strip()).append("\n\n");
+        make.learned().shots()
+                .forEach(shot -> page.append("![").append(line(shot.caption())).append("](").append(PICTURES)
+                        .append('/').append(shot.file()).append(")\n\n"));
+        if (!make.learned().notes().isBlank()) {
+            page.append(make.learned().notes().strip()).append("\n\n");
         }
-        if (!make.wrong().isEmpty()) {
+        if (!make.learned().wrong().isEmpty()) {
             page.append("## What went wrong\n\n");
-            make.wrong().forEach(note -> page.append("- ")
+            make.learned().wrong().forEach(note -> page.append("- ")
                     .append(note.step() > 0 ? "Step " + note.step() + ", " + line(note.title()) + ": " : "")
                     .append(line(note.text())).append('\n'));
             page.append('\n');
         }
-        if (!make.took().isEmpty()) {
+        if (!make.learned().took().isEmpty()) {
             page.append("## Time\n\n");
-            make.took().forEach((phase, time) -> page.append("- ").append(phase.title()).append(": ")
+            make.learned().took().forEach((phase, time) -> page.append("- ").append(phase.title()).append(": ")
                     .append(Difference.minutes(time.toSeconds())).append('\n'));
-            page.append("- In all: ").append(Difference.minutes(make.tookInAll().toSeconds())).append("\n\n");
+            page.append("- In all: ").append(Difference.minutes(make.learned().tookInAll().toSeconds())).append("\n\n");
+        }
+        if (!make.learned().measured().isEmpty()) {
+            LengthFormat format = LengthFormat.of(make.unit());
+            page.append("## Measured\n\n");
+            make.learned().measured()
+                    .forEach(one -> page.append("- ").append(one.said(format).sentence()).append('\n'));
+            Measured.reasons(make.learned().measured(), format)
+                    .forEach(reason -> page.append("- ").append(reason.sentence()).append('\n'));
+            page.append('\n');
         }
         page.append("## As it was made\n\n");
         make.figures().forEach(figure -> page.append("- ").append(line(figure.what())).append(": ")
@@ -119,7 +131,7 @@ public final class NotebookExport {
     public Outcome<List<Shot>> bringPictures(Make make, Path file) throws IOException {
         List<Problem> problems = new ArrayList<>();
         List<Shot> shots = new ArrayList<>();
-        for (Shot shot : make.shots()) {
+        for (Shot shot : make.learned().shots()) {
             Outcome<Shot> kept = pictures.keep(file.resolveSibling(PICTURES).resolve(shot.file()), shot.caption());
             kept.value().ifPresent(shots::add);
             problems.addAll(kept.problems());

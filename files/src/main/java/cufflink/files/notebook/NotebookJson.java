@@ -6,9 +6,12 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.json.JsonDocument;
 import cufflink.files.json.JsonFields;
+import cufflink.measure.ExactText;
 import cufflink.notebook.Difference;
 import cufflink.notebook.Figure;
+import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
+import cufflink.notebook.Measured;
 import cufflink.notebook.Shot;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
@@ -48,16 +51,20 @@ public final class NotebookJson {
     public static ObjectNode of(Make make) {
         ObjectNode node = MAPPER.createObjectNode();
         node.put("id", make.id()).put("at", make.at().toString()).put("name", make.name()).put("design", make.design())
-                .put("copies", make.copies()).put("notes", make.notes());
+                .put("copies", make.copies()).put("notes", make.learned().notes());
         node.set("project", project(make));
         make.figures().forEach(
                 figure -> node.withArray("figures").addObject().put("what", figure.what()).put("value",
                         figure.value()));
-        make.took().forEach((phase, time) -> node.withObject("/took").put(phase.name().toLowerCase(Locale.ROOT),
-                time.toSeconds()));
-        make.wrong().forEach(note -> node.withArray("wrong").addObject().put("step", note.step())
+        make.learned().took()
+                .forEach((phase, time) -> node.withObject("/took").put(phase.name().toLowerCase(Locale.ROOT),
+                        time.toSeconds()));
+        make.learned().wrong().forEach(note -> node.withArray("wrong").addObject().put("step", note.step())
                 .put("title", note.title()).put("text", note.text()));
-        make.shots().forEach(shot -> node.withArray("pictures").addObject().put("hash", shot.hash())
+        make.learned().measured().forEach(one -> node.withArray("measured").addObject()
+                .put("what", one.what().name().toLowerCase(Locale.ROOT)).put("planned", ExactText.of(one.planned()))
+                .put("measured", ExactText.of(one.measured())));
+        make.learned().shots().forEach(shot -> node.withArray("pictures").addObject().put("hash", shot.hash())
                 .put("kind", shot.kind()).put("caption", shot.caption()));
         return node;
     }
@@ -100,6 +107,10 @@ public final class NotebookJson {
             List<StepNote> wrong = new ArrayList<>();
             each(fields, "wrong").forEach(one -> wrong
                     .add(new StepNote(one.count("step", 0, 10_000), one.text("title"), one.text("text"))));
+            List<Measured> measured = new ArrayList<>();
+            each(fields, "measured").forEach(one -> measured
+                    .add(new Measured(one.word("what", Measured.What.class, JsonFields.lower()), one.size("planned"),
+                            one.size("measured"))));
             List<Shot> shots = new ArrayList<>();
             each(fields, "pictures")
                     .forEach(one -> shots.add(new Shot(one.text("hash"), one.text("kind"), one.text("caption"))));
@@ -110,8 +121,8 @@ public final class NotebookJson {
                     Duration.ofSeconds(Math.max(0, time.getValue().asLong()))));
             String project = MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node.path("project"));
             return Optional.of(new Make(0, Instant.parse(fields.text("at")), fields.text("name"),
-                    fields.text("design"), fields.count("copies", 1, 999), project, figures, took, wrong, shots,
-                    fields.text("notes")));
+                    fields.text("design"), fields.count("copies", 1, 999), project, figures,
+                    new Learned(took, wrong, measured, shots, fields.text("notes"))));
         } catch (IllegalArgumentException | DateTimeException | JsonProcessingException wrong) {
             problems.add(Problem.error("", NotebookWords.ENTRY_LEFT_OUT.of("id", index + 1, "reason",
                     wrong.getMessage())));

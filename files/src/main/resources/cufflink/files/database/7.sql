@@ -32,6 +32,14 @@ create table make_wrong (
     said text not null,
     primary key (make, place)
 );
+-- What was measured of it, against what was planned; whole nanometres.
+create table make_measured (
+    make integer not null references make (id),
+    what text not null,
+    planned integer not null check (planned > 0),
+    measured integer not null check (measured > 0),
+    primary key (make, what)
+);
 -- Pictures lie beside the database, each called by the SHA-256 of its bytes.
 create table make_shot (
     make integer not null references make (id),
