@@ -5,6 +5,7 @@ import cufflink.files.backup.DataBackup;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -27,7 +28,8 @@ final class BackupCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        return Answers.done(new DataBackup(data.orElseGet(DataFolder::usual), Clock.systemDefaultZone()).write(out),
+        return Answers.done(
+                new DataBackup(data.orElseGet(DataFolder::usual), Clock.system(ZoneId.systemDefault())).write(out),
                 format, spec.commandLine());
     }
 }

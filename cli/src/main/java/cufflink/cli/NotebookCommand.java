@@ -26,6 +26,7 @@ import cufflink.words.NotebookWords;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -54,7 +55,7 @@ final class NotebookCommand implements Runnable {
     @Option(names = "--format", scope = ScopeType.INHERIT, description = "text or json.", defaultValue = "TEXT")
     private Answers.Format format;
 
-    private final Clock clock = Clock.systemDefaultZone();
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
 
     @Override
     public void run() {

@@ -5,6 +5,7 @@ import cufflink.files.backup.DataBackup;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -30,7 +31,8 @@ final class RestoreCommand implements Callable<Integer> {
     @Override
     public Integer call() throws IOException {
         return Answers.done(
-                new DataBackup(data.orElseGet(DataFolder::usual), Clock.systemDefaultZone()).restore(file), format,
+                new DataBackup(data.orElseGet(DataFolder::usual), Clock.system(ZoneId.systemDefault())).restore(file),
+                format,
                 spec.commandLine());
     }
 }
