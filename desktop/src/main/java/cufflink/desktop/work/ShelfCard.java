@@ -4,6 +4,7 @@ import cufflink.design.DesignDefinition.Head;
 import cufflink.drawing.CardDrawing;
 import cufflink.drawing.Picture;
 import cufflink.drawing.PoseDrawing;
+import cufflink.drawing.Shape;
 import cufflink.drawing.View;
 import cufflink.measure.RulerStep;
 import cufflink.paper.NamedSize;
@@ -35,8 +36,14 @@ public record ShelfCard(Head head, int way, String takes, int steps, Optional<Pi
                         ? ruler.size(plan.closedWidth().orElseThrow(), plan.closedHeight().orElseThrow())
                 : "";
         return new ShelfCard(plan.design().definition().head(), 0, size + " · " + sheets(plan), plan.run().size(),
-                drawn(plan, ROUGHLY).flatMap(rough -> drawn(plan, Math.max(1 / MOST,
-                        Math.max(rough.width() / WIDTH, rough.height() / HEIGHT)))));
+                drawn(plan, ROUGHLY).flatMap(rough -> fitting(plan, rough)));
+    }
+
+    /** Pens as wide as they are in a picture of this size; only what has words in it is drawn again for that. */
+    private static Optional<Picture> fitting(Plan plan, Picture rough) {
+        double point = Math.max(1 / MOST, Math.max(rough.width() / WIDTH, rough.height() / HEIGHT));
+        return rough.shapes().stream().anyMatch(Shape.Label.class::isInstance) ? drawn(plan, point)
+                : Optional.of(new Picture(rough.bounds(), point, rough.shapes()));
     }
 
     /** The same, found in another of the ways in which it is asked for. */

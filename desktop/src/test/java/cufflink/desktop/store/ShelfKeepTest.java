@@ -28,6 +28,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,6 +48,11 @@ class ShelfKeepTest {
     @BeforeEach
     void emptyFolder() {
         keep = new ShelfKeep(data, saver);
+    }
+
+    @AfterEach
+    void nothingIsWrittenAnyMore() {
+        saver.close();
     }
 
     /** All designs as they are set out. */
