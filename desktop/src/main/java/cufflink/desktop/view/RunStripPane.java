@@ -112,13 +112,15 @@ final class RunStripPane extends ScrollPane {
         StringBuilder shown = new StringBuilder();
         int line = 0;
         int lines = 1;
-        for (String word : title.split(" ")) {
-            boolean next = line > 0 && line + 1 + word.length() > LINE;
+        // A fraction stays with its whole number, and is set in little more than a letter.
+        for (String word : title.split(" (?!\\d+/\\d)")) {
+            int wide = word.replaceAll(" ?\\d+/\\d+", "½").length();
+            boolean next = line > 0 && line + 1 + wide > LINE;
             lines += next ? 1 : 0;
             if (lines > LINES) {
                 return fitting(shown.toString(), line);
             }
-            line = next ? word.length() : line + (line > 0 ? 1 : 0) + word.length();
+            line = next ? wide : line + (line > 0 ? 1 : 0) + wide;
             shown.append(shown.isEmpty() ? "" : " ").append(word);
         }
         return title;
@@ -126,7 +128,8 @@ final class RunStripPane extends ScrollPane {
 
     /** With the mark that something is missing, if need be in place of the last word. */
     private static String fitting(String shown, int lastLine) {
-        String whole = lastLine + 2 > LINE && shown.contains(" ") ? shown.substring(0, shown.lastIndexOf(' ')) : shown;
+        String whole = lastLine + 2 > LINE && shown.contains(" ") ? shown.replaceFirst(" \\S+( \\d+/\\S+)?$", "")
+                : shown;
         return whole.replaceAll("[,:]$", "") + " …";
     }
 
