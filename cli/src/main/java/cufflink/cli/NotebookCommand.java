@@ -9,15 +9,10 @@ import cufflink.files.notebook.NotebookJson;
 import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
-import cufflink.measure.Length;
-import cufflink.measure.LengthParser;
 import cufflink.notebook.Difference;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measured;
-import cufflink.notebook.Shot;
-import cufflink.notebook.StepNote;
-import cufflink.plan.Phase;
+import cufflink.notebook.Photo;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -27,17 +22,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -93,102 +84,19 @@ final class NotebookCommand implements Runnable {
 
     @Command(name = "add", description = "Puts a project that was made into the notebook.",
             mixinStandardHelpOptions = true)
-    int add(@Parameters(paramLabel = "PROJECT.json") Path project,
-            @Option(names = "--note", paramLabel = "TEXT", defaultValue = "",
-                    description = "What is worth knowing about it.") String note,
-            @Option(names = "--wrong", paramLabel = "STEP=TEXT",
-                    description = "What went wrong at a step of the run sheet; may be repeated.") List<String> wrong,
-            @Option(names = "--took", paramLabel = "PHASE=MINUTES",
-                    description = "How long a phase took; may be repeated.") List<String> took,
-            @Option(names = "--measured", paramLabel = "WHAT=LENGTH",
-                    description = "What it measures: width, height (closed) or thickness; may be repeated.") List<String> measured,
-            @Option(names = "--picture", paramLabel = "FILE",
-                    description = "A PNG or JPEG of it; may be repeated.") List<Path> shots)
-            throws IOException {
+    int add(@Parameters(paramLabel = "PROJECT.json") Path project, @Mixin MakeOptions noted) throws IOException {
         Outcome<Plan> planned = Answers.planned(
                 ProjectReader.read(project, DesignLibrary.with(data.resolve("designs"))), spec.commandLine());
         if (planned.value().isEmpty()) {
             return failed(planned.problems());
         }
         Plan plan = planned.value().get();
-        List<Problem> problems = new ArrayList<>();
-        Make make = Make.of(plan, ProjectWriter.text(plan.project()), clock.instant());
-        Learned learned = new Learned(took(took, problems),
-                all(wrong, problems, (text, faults) -> wrong(text, plan, faults)),
-                all(measured, problems, (text, faults) -> measured(text, plan, faults)), List.of(), note);
-        if (!problems.isEmpty()) {
-            return failed(problems);
-        }
-        List<Shot> kept = new ArrayList<>();
-        for (Path shot : shots == null ? List.<Path>of() : shots) {
-            Outcome<Shot> read = pictures().keep(shot, "");
-            read.value().ifPresent(kept::add);
-            problems.addAll(read.problems());
-        }
-        return problems.isEmpty() ? open(notebook -> {
-            Make added = notebook.add(make.with(learned.withShots(kept)));
+        Outcome<Learned> learned = noted.read(plan, pictures());
+        return learned.value().isEmpty() ? failed(learned.problems()) : open(notebook -> {
+            Make added = notebook.add(Make.of(plan, ProjectWriter.text(plan.project()), clock.instant())
+                    .with(learned.value().get()));
             return done(NotebookWords.ADDED.of("id", added.id(), "name", added.name()));
-        }) : failed(problems);
-    }
-
-    private static <T> List<T> all(List<String> typed, List<Problem> problems,
-            BiFunction<String, List<Problem>, Optional<T>> read) {
-        List<String> texts = typed == null ? List.of() : typed;
-        return texts.stream().flatMap(text -> read.apply(text, problems).stream()).toList();
-    }
-
-    private static Optional<StepNote> wrong(String typed, Plan plan, List<Problem> problems) {
-        if (!typed.matches("\\d{1,4}=(?s).*\\S.*")) {
-            problems.add(Problem.error("--wrong", NotebookWords.STEP_AND_TEXT.of("text", typed)));
-            return Optional.empty();
-        }
-        int step = Integer.parseInt(typed.substring(0, typed.indexOf('=')));
-        if (step < 1 || step > plan.run().size()) {
-            problems.add(Problem.error("--wrong",
-                    NotebookWords.NO_STEP.of("step", step, "count", plan.run().size())));
-            return Optional.empty();
-        }
-        return Optional.of(new StepNote(step, plan.run().get(step - 1).title(),
-                typed.substring(typed.indexOf('=') + 1).strip()));
-    }
-
-    private static Optional<Measured> measured(String typed, Plan plan, List<Problem> problems) {
-        Optional<Measured.What> what = Arrays.stream(Measured.What.values())
-                .filter(one -> typed.toLowerCase(Locale.ROOT).startsWith(one.name().toLowerCase(Locale.ROOT) + "="))
-                .findFirst();
-        Optional<Length> length = LengthParser
-                .read(typed.substring(typed.indexOf('=') + 1), plan.project().unit()).value()
-                .filter(Length::isPositive);
-        if (what.isEmpty() || length.isEmpty()) {
-            problems.add(Problem.error("--measured", NotebookWords.MEASURED_AS.of("text", typed)));
-            return Optional.empty();
-        }
-        Optional<Length> planned = plan.workings().closedSize().map(size -> switch (what.get()) {
-            case WIDTH -> size.width();
-            case HEIGHT -> size.height();
-            case THICKNESS -> size.thickness();
         });
-        if (planned.isEmpty()) {
-            problems.add(Problem.error("--measured",
-                    NotebookWords.NOT_TO_MEASURE.of("what", what.get().label().toLowerCase(Locale.ROOT))));
-        }
-        return planned.map(size -> new Measured(what.get(), size, length.get()));
-    }
-
-    private static Map<Phase, Duration> took(List<String> typed, List<Problem> problems) {
-        Map<Phase, Duration> took = new EnumMap<>(Phase.class);
-        for (String text : typed == null ? List.<String>of() : typed) {
-            Optional<Phase> phase = Arrays.stream(Phase.values())
-                    .filter(one -> text.toLowerCase(Locale.ROOT).matches(one.name().toLowerCase(Locale.ROOT)
-                            + "=\\d{1,4}(\\.\\d{1,2})?"))
-                    .findFirst();
-            phase.ifPresentOrElse(found -> took.put(found,
-                    Duration.ofSeconds(Math.round(Double.parseDouble(text.substring(text.indexOf('=') + 1)) * 60))),
-                    () -> problems.add(Problem.error("--took", NotebookWords.PHASE_AND_MINUTES.of("text", text,
-                            "phases",
-                            Arrays.stream(Phase.values()).map(one -> one.name().toLowerCase(Locale.ROOT)).toList()))));
-        }
-        return took;
     }
 
     @Command(name = "list", description = "The makes, the newest first; those in which all words are found.",
@@ -314,9 +222,9 @@ final class NotebookCommand implements Runnable {
             List<Problem> problems = new ArrayList<>();
             for (Make make : makes) {
                 if (known.stream().noneMatch(one -> isSame(one, make))) {
-                    Outcome<List<Shot>> shots = export().bringPictures(make, file);
-                    problems.addAll(shots.problems());
-                    shots.value().map(found -> make.with(make.learned().withShots(found))).ifPresent(fresh::add);
+                    Outcome<List<Photo>> photos = export().bringPictures(make, file);
+                    problems.addAll(photos.problems());
+                    photos.value().map(found -> make.with(make.learned().withPhotos(found))).ifPresent(fresh::add);
                 }
             }
             if (!problems.isEmpty()) {

@@ -1,16 +1,11 @@
 package cufflink.cli;
 
-import cufflink.files.DataFolder;
-import cufflink.files.backup.DataBackup;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.ZoneId;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -23,16 +18,11 @@ final class RestoreCommand implements Callable<Integer> {
     private CommandSpec spec;
     @Parameters(paramLabel = "FILE", description = "What “backup” has written.")
     private Path file;
-    @Option(names = "--data", paramLabel = "FOLDER", description = "The data folder; the usual one if left out.")
-    private Optional<Path> data = Optional.empty();
-    @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
-    private Answers.Format format;
+    @Mixin
+    private DataOptions options;
 
     @Override
     public Integer call() throws IOException {
-        return Answers.done(
-                new DataBackup(data.orElseGet(DataFolder::usual), Clock.system(ZoneId.systemDefault())).restore(file),
-                format,
-                spec.commandLine());
+        return Answers.done(options.backup().restore(file), options.format(), spec.commandLine());
     }
 }

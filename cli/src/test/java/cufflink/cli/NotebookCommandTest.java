@@ -90,6 +90,14 @@ class NotebookCommandTest {
     }
 
     @Test
+    void whatIsToldTwice_isRefused() {
+        assertEquals(2, run("add", card(), "--took", "cut=3", "--took", "cut=4"));
+        assertTrue(err.toString().contains("“cut” is told twice."), err.toString());
+        assertEquals(2, run("add", card(), "--measured", "width=4in", "--measured", "width=3in"));
+        assertTrue(err.toString().contains("“closed width” is told twice."), err.toString());
+    }
+
+    @Test
     void folderThatWasExported_isReadElsewhere_once() {
         run("add", card(), "--note", "one");
         run("add", card(), "--note", "two");

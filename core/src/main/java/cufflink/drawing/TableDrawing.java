@@ -177,7 +177,7 @@ public final class TableDrawing {
         boolean bare = !lying.uncut().isEmpty()
                 || table.lying().stream().anyMatch(one -> one.layer() > 0 && one.piece().equals(lying.piece()));
         return Optional.of(FoldDrawing.draw(bare
-                ? scene.before(plan.design().piece(lying.piece()), Set.copyOf(lying.uncut())) : scene, View.ABOVE,
+                ? scene.before(plan.design().piece(lying.piece()), new HashSet<>(lying.uncut())) : scene, View.ABOVE,
                 point));
     }
 

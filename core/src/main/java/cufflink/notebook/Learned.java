@@ -11,11 +11,11 @@ import java.util.Map;
  *
  * @param took     how long a phase took, where that is known
  * @param wrong    what went wrong
- * @param measured what was measured of it
- * @param shots    its pictures
+ * @param measured what was measured of it, each once
+ * @param photos   its pictures
  * @param notes    may be empty
  */
-public record Learned(Map<Phase, Duration> took, List<StepNote> wrong, List<Measured> measured, List<Shot> shots,
+public record Learned(Map<Phase, Duration> took, List<StepNote> wrong, List<Measurement> measured, List<Photo> photos,
         String notes) {
     public static final Learned NOTHING = new Learned(Map.of(), List.of(), List.of(), List.of(), "");
 
@@ -23,11 +23,14 @@ public record Learned(Map<Phase, Duration> took, List<StepNote> wrong, List<Meas
         took = Ordered.map(took);
         wrong = List.copyOf(wrong);
         measured = List.copyOf(measured);
-        shots = List.copyOf(shots);
+        if (measured.stream().map(Measurement::what).distinct().count() < measured.size()) {
+            throw new IllegalArgumentException("something is measured twice: " + measured);
+        }
+        photos = List.copyOf(photos);
     }
 
     /** The same with other pictures. */
-    public Learned withShots(List<Shot> all) {
+    public Learned withPhotos(List<Photo> all) {
         return new Learned(took, wrong, measured, all, notes);
     }
 

@@ -81,7 +81,7 @@ public record Make(long id, Instant at, String name, String design, int copies, 
         return Stream.of(Stream.of(name, design, learned.notes(), at.toString()),
                 figures.stream().flatMap(figure -> Stream.of(figure.what(), figure.value())),
                 learned.wrong().stream().flatMap(note -> Stream.of(note.title(), note.text())),
-                learned.shots().stream().map(Shot::caption))
+                learned.photos().stream().map(Photo::caption))
                 .flatMap(texts -> texts);
     }
 

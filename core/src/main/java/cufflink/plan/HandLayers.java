@@ -65,7 +65,7 @@ final class HandLayers {
                 table.fault(HandWords.NOT_THERE.of("piece", layer.label(), "step", step.number()));
             }
             if (!layer.on().isWhole()) {
-                table.reach().reached(step, layer.on().on(), layer.on().face(), layer.outline());
+                table.reached(step, layer.on().on(), layer.on().face(), layer.outline());
             }
             under(mounted, layer).filter(under -> !shows(layer, under)).ifPresent(under -> elsewhere(mounted));
         });

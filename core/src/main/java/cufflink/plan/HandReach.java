@@ -11,8 +11,8 @@ import cufflink.fold.Assembly;
 import cufflink.fold.FlatFoldedState;
 import cufflink.fold.FoldedState;
 import cufflink.fold.Footprints;
-import cufflink.words.HandWords;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,25 +20,33 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.Polygon;
 
 /**
  * Whether hands can still get at a place with glue. What lies over it in the closed card must part from it: on a crease
  * over all layers that it crosses, on a joint along one edge only, which is lifted like a page, or by opening a whole
- * piece that no joints hold in a ring. A simpler road than {@link JointOrder}, which looks for the order.
+ * piece that no joints hold in a ring. An edge that both sides leave open is reached from outside, as the end of a tube
+ * is. A simpler road than {@link JointOrder}, which looks for the order.
  */
 final class HandReach {
     /** Square millimetres that two panels may share at an edge. */
     private static final double SPECK = 0.5;
+    /** Millimetres from an edge within which a finger reaches with glue. */
+    private static final double MOUTH = 1;
+    /** Shares of an edge at which it is looked at. */
+    private static final double[] ALONG = {0.2, 0.35, 0.5, 0.65, 0.8};
+    private static final GeometryFactory FACTORY = new GeometryFactory();
 
-    private final HandTable table;
     private final Workings plan;
     /** By assembly and the joints that are made: the ways in which the panels can be parted. */
     private final Map<List<Object>, List<Hanging>> known = new HashMap<>();
 
-    HandReach(HandTable table) {
-        this.table = table;
-        this.plan = table.plan();
+    HandReach(Workings plan) {
+        this.plan = plan;
     }
 
     /** Which panels hang together while something is opened. */
@@ -65,54 +73,64 @@ final class HandReach {
         }
     }
 
-    /** A fault if hands no longer get at a place on a face of a panel, in the piece's coordinates. */
-    void reached(RunStep step, PanelRef on, Face face, Polygon place) {
-        inTheWay(on, face, place).ifPresent(panel -> outOfReach(step, panel));
+    /**
+     * The first panel that keeps the hands from a place on a face of a panel, in the piece's coordinates.
+     *
+     * @param made the joints that are made by then
+     */
+    Optional<PanelRef> inTheWay(PanelRef on, Face face, Polygon place, List<Glue> made) {
+        return closed(on, on).flatMap(flat -> over(flat, on, face, place)
+                .filter(panel -> !opens(flat, on, panel, made)).findFirst());
     }
 
     /** The same of a joint. What is joined when the card stands is reached from within. */
-    void reached(RunStep step, Glue glue) {
+    Optional<PanelRef> inTheWay(Glue glue, List<Glue> made) {
         if (glue.way() == Way.LATER) {
-            return;
+            return Optional.empty();
         }
-        if (glue.at().isPresent()) {
-            Optional.ofNullable(plan.glued().get(glue.id())).flatMap(patch -> inTheWay(glue, patch.part()))
-                    .ifPresent(panel -> outOfReach(step, panel));
-        } else if (!opens(glue.part(), glue.onto())) {
-            outOfReach(step, glue.part());
-        }
+        return closed(glue.onto(), glue.part()).flatMap(flat -> glue.at().isPresent() ? brought(flat, glue, made)
+                : Optional.of(glue.part()).filter(part -> !opens(flat, part, glue.onto(), made)
+                        && !isAtTheMouth(flat, glue)));
     }
 
-    private void outOfReach(RunStep step, PanelRef behind) {
-        table.fault(HandWords.OUT_OF_REACH.of("step", step.number(), "what", step.title(), "panel",
-                plan.stacked().assembly(behind.piece()).panel(behind).label()));
-    }
-
-    /** The first panel that keeps the hands from a place on a face of a panel. */
-    private Optional<PanelRef> inTheWay(PanelRef on, Face face, Polygon place) {
-        return closed(on, on).flatMap(flat -> over(flat, on, face, place)
-                .filter(panel -> !opens(flat, on, panel)).findFirst());
-    }
-
-    /** The same for a part that comes there; what lies between the two is not in its way. */
-    private Optional<PanelRef> inTheWay(Glue glue, Polygon place) {
-        return closed(glue.onto(), glue.part()).flatMap(flat -> over(flat, glue.onto(), glue.face(), place)
-                .filter(panel -> !panel.equals(glue.part())
-                        && !flat.relation().above(panel, glue.part()).equals(
-                                flat.relation().above(glue.onto(), glue.part()))
-                        && !opens(flat, glue.onto(), panel))
-                .findFirst());
-    }
-
-    /** Whether two panels are apart still, or can be swung apart. */
-    private boolean opens(PanelRef one, PanelRef other) {
-        return closed(one, other).map(flat -> opens(flat, one, other)).orElse(true);
+    /** What is in the way of a part that comes to its place; what lies between the two is not. */
+    private Optional<PanelRef> brought(FlatFoldedState flat, Glue glue, List<Glue> made) {
+        return Optional.ofNullable(plan.glued().get(glue.id()))
+                .flatMap(patch -> over(flat, glue.onto(), glue.face(), patch.part())
+                        .filter(panel -> !panel.equals(glue.part())
+                                && !flat.relation().above(panel, glue.part()).equals(
+                                        flat.relation().above(glue.onto(), glue.part()))
+                                && !opens(flat, glue.onto(), panel, made))
+                        .findFirst());
     }
 
     /** The closed card that has two panels; absent while it does not close. */
     private Optional<FlatFoldedState> closed(PanelRef one, PanelRef other) {
         return plan.stacked().flat(one.piece())
                 .filter(flat -> flat.state().position().keySet().containsAll(List.of(one, other)));
+    }
+
+    /** Whether every edge that takes glue lies, as far as it meets the other panel, on an edge that both leave open. */
+    private static boolean isAtTheMouth(FlatFoldedState flat, Glue glue) {
+        FoldedState closed = flat.state();
+        Envelope bounds = closed.assembly().panel(glue.part()).bounds();
+        Polygon onto = closed.footprint(glue.onto());
+        List<LineSegment> folds = Stream.of(glue.part(), glue.onto()).flatMap(panel -> folds(closed, panel)).toList();
+        return glue.edges().glued().stream().allMatch(side -> {
+            LineSegment edge = Footprints.of(Footprints.side(bounds, side), closed.position().get(glue.part()));
+            List<Coordinate> meeting = Arrays.stream(ALONG).mapToObj(edge::pointAlong)
+                    .filter(at -> onto.distance(FACTORY.createPoint(at)) < MOUTH).toList();
+            return !meeting.isEmpty() && meeting.stream()
+                    .allMatch(at -> onto.getExteriorRing().distance(FACTORY.createPoint(at)) < MOUTH
+                            && folds.stream().allMatch(fold -> fold.distance(at) > MOUTH));
+        });
+    }
+
+    /** The creases at which a panel is folded, as they lie in the closed card. */
+    private static Stream<LineSegment> folds(FoldedState closed, PanelRef panel) {
+        return closed.assembly().pattern(panel.piece()).hinges().stream()
+                .filter(hinge -> hinge.folds() && hinge.joins(panel.panel()))
+                .map(hinge -> Footprints.of(hinge.side(panel.panel()), closed.position().get(panel)));
     }
 
     private static Stream<PanelRef> over(FlatFoldedState flat, PanelRef on, Face face, Polygon place) {
@@ -124,11 +142,12 @@ final class HandReach {
                         && RobustOverlay.intersection(closed.footprint(panel), covered).getArea() > SPECK);
     }
 
-    private boolean opens(FlatFoldedState flat, PanelRef one, PanelRef other) {
-        List<Glue> made = plan.design().glue().stream().filter(glue -> glue.way() != Way.SLIDE
-                && glue.way() != Way.TIED && table.isDone("glued " + glue.id())).toList();
+    /** Whether two panels are apart still, or can be swung apart. */
+    private boolean opens(FlatFoldedState flat, PanelRef one, PanelRef other, List<Glue> made) {
+        List<Glue> holding = made.stream()
+                .filter(glue -> glue.way() != Way.SLIDE && glue.way() != Way.TIED).toList();
         Assembly assembly = flat.state().assembly();
-        return known.computeIfAbsent(List.of(assembly.anchor(), made), key -> openings(assembly, made)).stream()
+        return known.computeIfAbsent(List.of(assembly.anchor(), holding), key -> openings(assembly, holding)).stream()
                 .anyMatch(hanging -> !hanging.together(one, other));
     }
 

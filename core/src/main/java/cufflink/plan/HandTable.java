@@ -1,5 +1,7 @@
 package cufflink.plan;
 
+import cufflink.design.Face;
+import cufflink.design.PanelRef;
 import cufflink.design.SizedDesign;
 import cufflink.measure.Length;
 import cufflink.words.HandWords;
@@ -12,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.locationtech.jts.geom.Polygon;
 
 /** What lies on the table while virtual hands work, what they have done, and what went wrong. Millimetres. */
 final class HandTable {
@@ -50,15 +53,31 @@ final class HandTable {
 
     HandTable(Workings plan) {
         this.plan = plan;
-        this.reach = new HandReach(this);
+        this.reach = new HandReach(plan);
     }
 
     Workings plan() {
         return plan;
     }
 
-    HandReach reach() {
-        return reach;
+    /** A fault if hands no longer get at a place on a face of a panel, in the piece's coordinates. */
+    void reached(RunStep step, PanelRef on, Face face, Polygon place) {
+        reach.inTheWay(on, face, place, glued()).ifPresent(panel -> outOfReach(step, panel));
+    }
+
+    /** The same of a joint. */
+    void reached(RunStep step, SizedDesign.Glue glue) {
+        reach.inTheWay(glue, glued()).ifPresent(panel -> outOfReach(step, panel));
+    }
+
+    private void outOfReach(RunStep step, PanelRef behind) {
+        fault(HandWords.OUT_OF_REACH.of("step", step.number(), "what", step.title(), "panel",
+                plan.stacked().assembly(behind.piece()).panel(behind).label()));
+    }
+
+    /** The joints that are made. */
+    private List<SizedDesign.Glue> glued() {
+        return plan.design().glue().stream().filter(glue -> isDone("glued " + glue.id())).toList();
     }
 
     List<Message> faults() {

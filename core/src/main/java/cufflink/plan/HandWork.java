@@ -207,7 +207,7 @@ final class HandWork implements StepSubject.Cases<Void> {
     @Override
     public Void glue(StepSubject.OfGlue subject) {
         SizedDesign.Glue glue = subject.glue();
-        table.reach().reached(step, glue);
+        table.reached(step, glue);
         table.once("glued " + glue.id(), glue.said().title());
         for (PanelRef panel : List.of(glue.part(), glue.onto())) {
             if (table.paper(panel.piece(), step).isPresent() && !isFolded(panel.piece())) {
@@ -268,7 +268,7 @@ final class HandWork implements StepSubject.Cases<Void> {
             CreasePattern pattern = plan.stacked().assembly(trim.panel().piece()).pattern(trim.panel().piece());
             marks.laid(lie, pattern);
             pattern.panel(trim.panel().panel())
-                    .ifPresent(panel -> table.reach().reached(step, trim.panel(), trim.face(),
+                    .ifPresent(panel -> table.reached(step, trim.panel(), trim.face(),
                             OrnamentOutlines.on(lie.ornament(), pattern, panel)));
         });
         return null;

@@ -1,9 +1,11 @@
 package cufflink.plan;
 
+import cufflink.crease.CreasePattern;
 import cufflink.design.Ornament;
 import cufflink.measure.Length;
 import cufflink.measure.Measured;
 import cufflink.stack.OrnamentLie;
+import cufflink.stack.OrnamentOutlines;
 import cufflink.words.Message;
 import cufflink.words.Numbered;
 import cufflink.words.StepWords;
@@ -14,7 +16,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Putting ornaments on, when all paper is joined: one step for each, in the order in which they lie on each other. */
+/**
+ * Putting ornaments on, when all paper is joined, or before where a joint would shut them in: one step for each, in the
+ * order in which they lie on each other.
+ */
 final class OrnamentSteps {
     private final RunSheet sheet;
     private final Workings plan;
@@ -24,9 +29,27 @@ final class OrnamentSteps {
         this.plan = sheet.plan();
     }
 
+    /** Those that nobody could get at any more when everything is joined; they go on before. */
+    static void first(RunSheet sheet) {
+        OrnamentSteps steps = new OrnamentSteps(sheet);
+        steps.lies(true).forEach(steps::put);
+    }
+
     static void write(RunSheet sheet) {
         OrnamentSteps steps = new OrnamentSteps(sheet);
-        steps.plan.posed().adornment().lies().forEach(steps::put);
+        steps.lies(false).forEach(steps::put);
+    }
+
+    private List<OrnamentLie> lies(boolean shutIn) {
+        HandReach reach = new HandReach(plan);
+        return plan.posed().adornment().lies().stream().filter(lie -> isShutIn(reach, lie.ornament()) == shutIn)
+                .toList();
+    }
+
+    private boolean isShutIn(HandReach reach, Ornament ornament) {
+        CreasePattern pattern = plan.stacked().assembly(ornament.on().piece()).pattern(ornament.on().piece());
+        return pattern.panel(ornament.on().panel()).flatMap(panel -> reach.inTheWay(ornament.on(), ornament.face(),
+                OrnamentOutlines.on(ornament, pattern, panel), plan.design().glue())).isPresent();
     }
 
     private void put(OrnamentLie lie) {

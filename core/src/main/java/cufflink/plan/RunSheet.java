@@ -70,6 +70,7 @@ final class RunSheet {
             case FOLD -> FoldingSteps.write(this);
             case GLUE -> {
                 LayerSteps.glue(this);
+                OrnamentSteps.first(this);
                 joining();
                 SoftSteps.fix(this);
                 LayerSteps.glueLast(this);

@@ -37,7 +37,6 @@ public record Tabletop(List<Lying> lying, List<String> joints) {
      * @param lines  that are pressed into it, seen on its face that lies up
      * @param slits  cut into it
      * @param uncut  the ids of its cut-outs that are still closed
-     * @param uncut  ids of cut-outs that are still to be cut
      * @param folded the last of its own folds that is made, from 0
      */
     public record Lying(String piece, String label, int layer, Geometry paper, List<Line> lines,

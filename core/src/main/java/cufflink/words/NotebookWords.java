@@ -34,6 +34,7 @@ public enum NotebookWords implements Code {
             + "measure ten sheets, divide by ten, and set the caliper in the stash."),
     MEASURED_AS("“{text}” is not what was measured.", "Write it as width=4 3/16, height=… or thickness=2.1mm."),
     NOT_TO_MEASURE("The plan has no {what} to measure against."),
+    TWICE("“{what}” is told twice.", "Say it once."),
     NO_PICTURE("“{file}” is no picture that can be read.", "Take a PNG or JPEG file."),
     PICTURE_TOO_LARGE("“{file}” is larger than {most}.", "Save it smaller."),
     PICTURE_GONE("The picture {file} of make {id} is missing beside the database.");

@@ -54,7 +54,7 @@ class MakeTest {
     @ParameterizedTest
     @CsvSource({"../evil, png", "ab, jpg"})
     void pictureOfAnotherName_isRefused(String hash, String kind) {
-        assertThrows(IllegalArgumentException.class, () -> new Shot(hash, kind, ""));
-        assertThrows(IllegalArgumentException.class, () -> new Shot("0".repeat(64), "gif", ""));
+        assertThrows(IllegalArgumentException.class, () -> new Photo(hash, kind, ""));
+        assertThrows(IllegalArgumentException.class, () -> new Photo("0".repeat(64), "gif", ""));
     }
 }

@@ -176,6 +176,9 @@ public final class CufflinkApp extends Application {
     private void open(StartUp.Things things) {
         owner = things.owner();
         owner.ifPresent(mine -> mine.answer(() -> Platform.runLater(this::comeForward)));
+        if (stage.getScene().getRoot() instanceof ShelfFace face) {
+            face.leave();
+        }
         screens = new Screens(stage, stage.getScene(), things, cards);
         if (!screens.recover()) {
             wish.filter(asked -> things.troubles().isEmpty())

@@ -6,6 +6,7 @@ import cufflink.desktop.control.NewestAnswer;
 import cufflink.desktop.store.Background;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ProjectStore.Kept;
+import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
@@ -66,6 +67,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final Scene scene;
     private final ProjectStore store;
     private final DesignLibrary library;
+    private final ShelfKeep shelves;
     private final ShelfWork shelfWork;
     private final ShelfCards cards;
     private final StashWork stash;
@@ -90,7 +92,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.cards = cards;
         this.store = things.store();
         this.library = things.library();
-        this.shelfWork = new ShelfWork(library, store.shelves(), Background.thread("shelf"), Platform::runLater);
+        this.shelves = store.shelves(things.program());
+        this.shelfWork = new ShelfWork(library, shelves, Background.thread("shelf"), Platform::runLater);
         this.stash = things.stash();
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
@@ -231,7 +234,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     /** Begins what was taken from the shelf before all was read, if it is as it was then. */
     void start(ShelfCard taken) {
-        if (store.shelves().isLast(ruler, shelfWork.lately())) {
+        if (shelves.isLast(ruler, shelfWork.lately())) {
             start(shelfWork.asShown(taken, ruler, shelfWork.lately()));
         } else {
             shelf("");

@@ -5,6 +5,7 @@ import cufflink.desktop.demo.DemoProjects;
 import cufflink.desktop.demo.DemoStash;
 import cufflink.files.FolderOwner;
 import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.work.Reports;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.FileTrouble;
@@ -36,10 +37,11 @@ final class StartUp {
      * @param owner    of the data folder; absent if the folder cannot be claimed at all, as on a disk that can only be
      *                 read
      * @param reports  keeps what the program does not expect
+     * @param program  which designs there are of which program, for the shelves that are kept
      * @param troubles what could not be read or opened, a sentence or two each
      */
     record Things(Optional<FolderOwner> owner, DesignLibrary library, ProjectStore store, StashWork stash,
-            Reports reports, List<String> troubles) {
+            Reports reports, String program, List<String> troubles) {
     }
 
     /** The folder belongs to another window. {@code answered}: that one has come to the front. */
@@ -71,6 +73,7 @@ final class StartUp {
             troubles.add("The data folder " + data + " cannot be written: " + FileTrouble.reason(fault)
                     + ". What you do now is not kept; save copies elsewhere.");
         }
+        String program = ShelfKeep.program(data);
         DesignLibrary library = attempt("reading the designs", () -> DesignLibrary.with(data.resolve("designs")),
                 DesignLibrary::builtIn);
         ProjectStore store = new ProjectStore(data, library, saveFailed);
@@ -84,7 +87,7 @@ final class StartUp {
         if (!stash.messageProperty().get().isEmpty()) {
             troubles.add(stash.messageProperty().get());
         }
-        return Optional.of(new Things(owner, library, store, stash, reports, List.copyOf(troubles)));
+        return Optional.of(new Things(owner, library, store, stash, reports, program, List.copyOf(troubles)));
     }
 
     /**

@@ -76,6 +76,18 @@ class ShelfWindowTest extends WindowDriver {
         assertEquals("belly-band", app.screens().work().plan().design().definition().id());
     }
 
+    /** With another ruler the shelf is another screen; it is set out as the first one was. */
+    @Test
+    void otherRuler_setsTheShelfOutAnew() throws TimeoutException {
+        robot.interact(() -> robot.lookup("#shelf-ruler").<ComboBox<RulerStep>>query().setValue(RulerStep.MILLIMETRE));
+        waitFor(() -> robot.lookup("#shelf-count").<Labeled>query().getText().endsWith(" designs"));
+        waitFor(() -> cards() == BuiltInDesigns.all().size());
+        robot.interact(() -> robot.lookup("#shelf-ruler").<ComboBox<RulerStep>>query()
+                .setValue(RulerStep.SIXTEENTH_INCH));
+        waitFor(() -> robot.lookup("#shelf-count").<Labeled>query().getText().endsWith(" designs"));
+        waitFor(() -> cards() == BuiltInDesigns.all().size());
+    }
+
     /** The ruler, the ticks and what it should hold are as they were left, at the next start too. */
     @Test
     void shelf_isAsItWasLeft() throws TimeoutException {

@@ -2,6 +2,7 @@ package cufflink.files;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.backup.DataBackup;
@@ -125,6 +126,38 @@ class DataBackupTest {
         assertEquals(later.papers().size(), 2);
         assertEquals(later, stash());
         assertEquals("{\"later\": true}", lying().get("projects/later.json"));
+    }
+
+    /** Whatever a maker called a file: what was kept comes back. */
+    @Test
+    void strangeButHonestNames_comeBack() throws Exception {
+        Files.writeString(data.resolve("projects/a..b.json"), "1");
+        Files.writeString(data.resolve("projects/... .json"), "2");
+        Files.writeString(data.resolve("designs/ナイト \\ é.yaml"), "3");
+        Map<String, String> before = lying();
+        Path file = folder.resolve("kept.zip");
+        assertEquals("7 files are kept in " + file + ".", said(backup.write(file)));
+        Files.delete(data.resolve("projects/a..b.json"));
+        said(backup.restore(file));
+        assertEquals(before, lying());
+    }
+
+    /** A folder that cannot be moved: all is where it was, and nothing is left lying about. */
+    @Test
+    void restoringThatFails_leavesAllAsItWas() throws Exception {
+        Path file = kept();
+        Files.writeString(data.resolve("projects/later.json"), "later");
+        Files.delete(data.resolve("designs/own.yaml"));
+        Files.delete(data.resolve("designs"));
+        // What is taken for the designs is a mount, or was made by another user; here a link that leads nowhere.
+        Files.createSymbolicLink(data.resolve("designs"), folder.resolve("nowhere"));
+        Map<String, String> before = lying();
+        assertThrows(IOException.class, () -> backup.restore(file));
+        assertEquals(before, lying());
+        assertEquals(1, stash().papers().size());
+        try (Stream<Path> all = Files.list(data)) {
+            assertTrue(all.noneMatch(one -> one.toString().contains("restoring")));
+        }
     }
 
     @Test

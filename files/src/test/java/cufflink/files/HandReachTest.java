@@ -3,8 +3,6 @@ package cufflink.files;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import cufflink.check.Check;
-import cufflink.check.Verdict;
 import cufflink.design.Face;
 import cufflink.design.PanelRef;
 import cufflink.measure.Length;
@@ -54,7 +52,7 @@ class HandReachTest {
     @ParameterizedTest
     @CsvSource({"pocket-fold, , 'Layers on: front, inside', pocket", "slot-concertina, , Bar's right tab, wing behind",
         "crossover, , Diagonal front layers on, back of the small card", "diamond-tree, , Square 5, square 6",
-        "criss-cross-pocket, , Right triangle, right triangle", "notch-sleeve, end=cover, Lower end shut, front",
+        "note-pocket, , 'Layers on: left triangle', left triangle",
         "nested-diagonal-pockets, , Small pocket along, small pocket"})
     void gluedTooLate_isOutOfReach(String design, String set, String title, String panel) {
         Plan plan = plan(design, set);
@@ -72,16 +70,25 @@ class HandReachTest {
         assertEquals(List.of(), faults);
     }
 
-    /** Ornaments come when all paper is joined; one that lies in a pocket is named with what to do. */
+    /** Ornaments come when all paper is joined, but for one that a joint shuts in: that comes before it. */
     @Test
-    void ornamentInAPocket_isOutOfReach() {
-        Plan plan = Plans.plan(Plans.project("pocket-fold").withOrnament(
-                Plans.strip("star", new PanelRef("base", "back"), Face.INSIDE, 10, 90, 20, 20)));
-        Check check = plan.checks().get(0);
-        assertEquals(Verdict.BAD, check.verdict(), check.message().sentence());
-        assertTrue(check.message().sentence().contains("pocket lies over it and no longer opens"),
-                check.message().sentence());
-        assertEquals("Glue it before the joint that closes the way to it.", check.message().remedy());
+    void ornamentInAPocket_comesBeforeThePocket() {
+        Plan plan = Plans.plan(Plans.project("pocket-fold")
+                .withOrnament(Plans.strip("moon", new PanelRef("base", "front"), Face.OUTSIDE, 10, 10, 20, 20))
+                .withOrnament(Plans.strip("star", new PanelRef("base", "back"), Face.INSIDE, 10, 90, 20, 20)));
+        int pocket = step(plan, "Pocket · Onto the panel");
+        assertTrue(step(plan, "star") < pocket && pocket < step(plan, "moon"), plan.run().toString());
+        assertEquals(List.of(), faults(plan, plan.run()));
+        List<String> faults = faults(plan, moved(plan, step(plan, "star"), last(plan, Phase.GLUE)));
+        assertTrue(faults.get(0).endsWith("the pocket lies over it and no longer opens."), faults.toString());
+    }
+
+    /** The end of a tube is glued from outside, before or after its seam. */
+    @Test
+    void endOfATube_isReachedAtItsMouth() {
+        Plan plan = plan("notch-sleeve", "end=cover");
+        assertEquals(List.of(),
+                faults(plan, moved(plan, step(plan, "Lower end shut"), step(plan, "Seam at the back"))));
     }
 
     /** Seen with its face up: on the back of a panel left and right change places. */

@@ -16,8 +16,8 @@ import cufflink.files.stash.StashDatabase;
 import cufflink.measure.Length;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measured;
-import cufflink.notebook.Shot;
+import cufflink.notebook.Measurement;
+import cufflink.notebook.Photo;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
@@ -73,14 +73,20 @@ class NotebookDatabaseTest {
         return Make.of(plan, ProjectWriter.text(plan.project()), at)
                 .with(new Learned(Map.of(Phase.CUT, Duration.ofSeconds(605)),
                         List.of(new StepNote(3, "Base at 4 1/4", "It cracked"), new StepNote(0, "", "Too thick")),
-                        List.of(new Measured(Measured.What.WIDTH, Length.ofInches(17, 4), Length.ofInches(67, 16)),
-                                new Measured(Measured.What.THICKNESS, Length.ofMicrometres(962),
+                        List.of(new Measurement(Measurement.What.WIDTH, Length.ofInches(17, 4),
+                                Length.ofInches(67, 16)),
+                                new Measurement(Measurement.What.THICKNESS, Length.ofMicrometres(962),
                                         Length.ofMicrometres(1500))),
                         List.of(), "Two lines,\nas typed"));
     }
 
-    private static Make with(Make make, Shot shot) {
-        return make.with(make.learned().withShots(List.of(shot)));
+    /** Everything that can be noted of a make. */
+    static Make whole() {
+        return with(make("half-fold", NOON), new Photo("0".repeat(64), "jpg", "the front"));
+    }
+
+    private static Make with(Make make, Photo photo) {
+        return make.with(make.learned().withPhotos(List.of(photo)));
     }
 
     private Path image(int width, int height, String kind) throws IOException {
@@ -95,8 +101,8 @@ class NotebookDatabaseTest {
 
     @Test
     void make_comesBackEqual_andItsProjectOpensAgain() throws Exception {
-        Shot shot = pictures.keep(image(900, 600, "png"), "the front").value().orElseThrow();
-        Make added = notebook.add(with(make("overlapping-gate", NOON), shot));
+        Photo photo = pictures.keep(image(900, 600, "png"), "the front").value().orElseThrow();
+        Make added = notebook.add(with(make("overlapping-gate", NOON), photo));
         assertEquals(added, notebook.find(added.id()).orElseThrow());
         assertEquals(Plans.project("overlapping-gate"),
                 ProjectReader.read("make", added.project(), DesignLibrary.builtIn()).orThrow());
@@ -141,7 +147,7 @@ class NotebookDatabaseTest {
 
     @Test
     void samePicture_isKeptOnce_withASmallPreview() throws Exception {
-        Shot png = pictures.keep(image(900, 600, "png"), "").value().orElseThrow();
+        Photo png = pictures.keep(image(900, 600, "png"), "").value().orElseThrow();
         assertEquals(png, pictures.keep(image(900, 600, "png"), "").value().orElseThrow());
         assertEquals("jpg", pictures.keep(image(3000, 10, "jpg"), "").value().orElseThrow().kind());
         BufferedImage preview = ImageIO.read(pictures.preview(png).toFile());
@@ -185,14 +191,14 @@ class NotebookDatabaseTest {
 
     @Test
     void exportedFolder_isReadAgain_withItsPictures() throws Exception {
-        Shot shot = pictures.keep(image(90, 60, "png"), "the *front*").value().orElseThrow();
-        Make made = notebook.add(with(make("waterfall", NOON), shot));
+        Photo photo = pictures.keep(image(90, 60, "png"), "the *front*").value().orElseThrow();
+        Make made = notebook.add(with(make("waterfall", NOON), photo));
         NotebookExport export = new NotebookExport(pictures, ZoneOffset.UTC);
         Path out = folder.resolve("out");
         assertEquals("1 make is written to " + out + ".", export.write(List.of(made), out).orThrow().sentence());
         String page = Files.readString(out.resolve("2026-11-27-" + made.id() + "-waterfall.md"));
         assertTrue(page.startsWith("# Waterfall\n") && page.contains("- Step 3, Base at 4 1/4: It cracked\n")
-                && page.contains("![the \\*front\\*](pictures/" + shot.file() + ")"), page);
+                && page.contains("![the \\*front\\*](pictures/" + photo.file() + ")"), page);
         assertTrue(page.contains("- Closed width: 4 3/16 in, 1/16 in less than the 4 1/4 in that were planned: more"),
                 page);
         assertTrue(page.contains("It is 1.56 times as thick as planned"), page);
@@ -203,8 +209,8 @@ class NotebookDatabaseTest {
                 List.of(read.figures(), read.learned(), read.at()));
         Path other = Files.createDirectories(folder.resolve("other"));
         NotebookExport elsewhere = new NotebookExport(new PictureFolder(other), ZoneOffset.UTC);
-        assertEquals(List.of(shot), elsewhere.bringPictures(read, out.resolve("notebook.json")).orThrow());
-        assertTrue(Files.exists(new PictureFolder(other).file(shot)));
+        assertEquals(List.of(photo), elsewhere.bringPictures(read, out.resolve("notebook.json")).orThrow());
+        assertTrue(Files.exists(new PictureFolder(other).file(photo)));
         assertTrue(said(export.write(List.of(made), out)).contains("not empty"));
     }
 
@@ -213,6 +219,19 @@ class NotebookDatabaseTest {
         Path file = folder.resolve("notebook.json");
         Files.writeString(file, "{\"cufflinkNotebook\": 1, \"makes\": [{\"at\": \"yesterday\"}]}");
         assertTrue(NotebookJson.read(file).value().isEmpty());
+        String whole = NotebookJson.of(List.of(whole())).toString();
+        Files.writeString(file, whole);
+        assertEquals(List.of(whole()), NotebookJson.read(file).orThrow().stream()
+                .map(make -> new Make(0, make.at(), make.name(), make.design(), make.copies(), whole().project(),
+                        make.figures(), make.learned()))
+                .toList());
+        for (String wrong : List.of("\"cut\":605|\"cut\":\"long\"", "\"cut\":605|\"nap\":605", "\"cut\":605|\"cut\":-1",
+                "\"thickness\"|\"width\"", "\"jpg\"|\"exe\"", "\"copies\":1|\"copies\":0")) {
+            String[] change = wrong.split("\\|");
+            assertTrue(whole.contains(change[0]), change[0]);
+            Files.writeString(file, whole.replace(change[0], change[1]));
+            assertTrue(NotebookJson.read(file).value().isEmpty(), wrong);
+        }
         Files.writeString(file, "{\"cufflinkNotebook\": 9, \"makes\": []}");
         assertTrue(said(NotebookJson.read(file)).contains("newer"), said(NotebookJson.read(file)));
         Files.writeString(file, "[");

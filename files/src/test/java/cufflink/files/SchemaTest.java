@@ -12,6 +12,7 @@ import com.networknt.schema.SpecVersion;
 import com.networknt.schema.ValidationMessage;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.BuiltInDesigns;
+import cufflink.files.notebook.NotebookJson;
 import cufflink.files.plan.PlanJson;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.ProjectWriter;
@@ -68,6 +69,15 @@ class SchemaTest {
     @Test
     void jobs() throws IOException {
         assertEquals(List.of(), faults(schema("job"), MAPPER.readTree(JobFile.text(JobFileTest.halfCut()))));
+    }
+
+    @Test
+    void notebooks() throws IOException {
+        JsonNode written = MAPPER
+                .readTree(NotebookJson.of(List.of(NotebookDatabaseTest.whole().numbered(3))).toString());
+        assertEquals(List.of(), faults(schema("notebook"), written));
+        ((ObjectNode) written.path("makes").path(0)).putObject("took").put("nap", 3);
+        assertFalse(faults(schema("notebook"), written).isEmpty());
     }
 
     /** The validator looks: another kind of value, or a field that nobody documented, is found. */

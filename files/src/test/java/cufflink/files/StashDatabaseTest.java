@@ -51,7 +51,7 @@ class StashDatabaseTest {
             Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), false, 12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
     /** As the file was before version 7. */
-    private static final String[] NO_NOTEBOOK = {"drop table make_shot", "drop table make_measured",
+    private static final String[] NO_NOTEBOOK = {"drop table make_photo", "drop table make_measured",
         "drop table make_wrong",
         "drop table make_took", "drop table make_figure", "drop table make"};
     private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");

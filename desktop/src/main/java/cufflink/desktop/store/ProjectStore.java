@@ -85,9 +85,13 @@ public final class ProjectStore implements AutoCloseable {
         return new ShelfMemory(folder, saver);
     }
 
-    /** The shelves that were set out lately, kept beside the projects and written by the same thread. */
-    public ShelfKeep shelves() {
-        return new ShelfKeep(folder, saver);
+    /**
+     * The shelves that were set out lately, kept beside the projects and written by the same thread.
+     *
+     * @param program {@link ShelfKeep#program} before the designs were read
+     */
+    public ShelfKeep shelves(String program) {
+        return new ShelfKeep(folder, saver, program);
     }
 
     /** Writes now; for "save as" and the demo. */

@@ -4,6 +4,7 @@ import cufflink.desktop.work.ShelfWork.Keep;
 import cufflink.desktop.work.ShelfWork.Shelf;
 import cufflink.desktop.work.ShelfWork.Wanted;
 import cufflink.files.AtomicFile;
+import cufflink.files.Sha256;
 import cufflink.files.design.DesignLibrary;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Stock;
@@ -17,10 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.security.CodeSource;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -32,14 +30,19 @@ import java.util.stream.Stream;
  */
 public final class ShelfKeep implements Keep {
     private static final int MOST = 12;
+    /** Of a hash in a file's name. */
+    private static final int LETTERS = 32;
     private static final String KIND = ".shelf";
 
     private final Path data;
     private final SaveQueue saver;
+    private final String program;
 
-    ShelfKeep(Path data, SaveQueue saver) {
+    /** {@code program} is that of the designs that are set out: as it was before they were read. */
+    ShelfKeep(Path data, SaveQueue saver, String program) {
         this.data = data;
         this.saver = saver;
+        this.program = program;
     }
 
     /** What stood on the shelf last, if it would stand there now. */
@@ -55,9 +58,8 @@ public final class ShelfKeep implements Keep {
 
     /** Whether it is this that stood on the shelf last. */
     public boolean isLast(RulerStep ruler, Wanted wanted) {
-        String program = program(data);
         try {
-            return Files.readString(pointer(data)).equals(program + " " + name(program, ruler, wanted));
+            return Files.readString(pointer(data)).equals(program + " " + name(ruler, wanted));
         } catch (IOException none) {
             return false;
         }
@@ -73,10 +75,9 @@ public final class ShelfKeep implements Keep {
 
     @Override
     public Optional<Shelf> read(RulerStep ruler, Wanted wanted) {
-        String program = program(data);
-        String name = name(program, ruler, wanted);
+        String name = name(ruler, wanted);
         Optional<Shelf> found = read(folder(data).resolve(name + KIND));
-        found.ifPresent(shelf -> point(program, name));
+        found.ifPresent(shelf -> point(name));
         return found;
     }
 
@@ -97,17 +98,16 @@ public final class ShelfKeep implements Keep {
             saver.soon(pointer(data), () -> Files.deleteIfExists(pointer(data)), fault -> {});
             return;
         }
-        String program = program(data);
-        String name = name(program, ruler, wanted);
+        String name = name(ruler, wanted);
         Path file = folder(data).resolve(name + KIND);
         saver.soon(file, () -> {
             AtomicFile.write(file, ShelfBytes.of(shelf));
             prune();
         }, fault -> {});
-        point(program, name);
+        point(name);
     }
 
-    private void point(String program, String name) {
+    private void point(String name) {
         saver.soon(pointer(data),
                 () -> AtomicFile.write(pointer(data), (program + " " + name).getBytes(StandardCharsets.UTF_8)),
                 fault -> {});
@@ -131,12 +131,12 @@ public final class ShelfKeep implements Keep {
         }
     }
 
-    private static String name(String program, RulerStep ruler, Wanted wanted) {
+    private String name(RulerStep ruler, Wanted wanted) {
         return hash(program + ruler + wanted);
     }
 
     /** Another for every build of the program, and for every change of the maker's own designs. */
-    private static String program(Path data) {
+    public static String program(Path data) {
         StringBuilder all = new StringBuilder();
         Stream.of(Planner.class, DesignLibrary.class, ShelfKeep.class).map(ShelfKeep::code).forEach(all::append);
         all.append(state(data.resolve("designs")));
@@ -167,11 +167,6 @@ public final class ShelfKeep implements Keep {
     }
 
     private static String hash(String text) {
-        try {
-            return HexFormat.of().formatHex(
-                    MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)), 0, 16);
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
+        return Sha256.of(text.getBytes(StandardCharsets.UTF_8)).substring(0, LETTERS);
     }
 }

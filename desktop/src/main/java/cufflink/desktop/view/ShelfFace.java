@@ -15,6 +15,8 @@ import javafx.scene.layout.VBox;
  * another place. Nothing moves when the whole shelf comes in its stead.
  */
 public final class ShelfFace extends BorderPane {
+    private final ShelfSections sections;
+
     /**
      * The shelf for now.
      *
@@ -34,13 +36,18 @@ public final class ShelfFace extends BorderPane {
             setCenter(opening(card.head().title()));
             chosen.accept(card);
         });
-        ShelfSections sections = new ShelfSections(cards);
+        sections = new ShelfSections(cards);
         sections.show(last, List.of());
         HBox heading = new HBox(ShelfScreen.title());
         heading.getStyleClass().add("shelf-heading");
         VBox middle = new VBox(heading, sections);
         middle.getStyleClass().add("shelf-middle");
         setCenter(middle);
+    }
+
+    /** Lets go of the designs, which the whole shelf shows from now on. */
+    public void leave() {
+        sections.empty();
     }
 
     private static StackPane opening(String what) {

@@ -70,6 +70,7 @@ public final class ShelfScreen extends ListeningScreen {
     private final Label count = new Label();
     private Shelf shown = Shelf.EMPTY;
     private Wanted shownFor = Wanted.ANYTHING;
+    private int look;
     private final RulerStep ruler;
 
     /**
@@ -93,7 +94,7 @@ public final class ShelfScreen extends ListeningScreen {
         count.getStyleClass().add("shelf-count");
         count.setId("shelf-count");
         setCenter(MessageBar.over(middle(sections, new HBox(title(), count, searching())), message));
-        listening.atEnd(work::leave);
+        listening.atEnd(() -> work.leave(look));
         listening.atEnd(() -> {
             cards.release(chosen);
             sections.empty();
@@ -129,7 +130,7 @@ public final class ShelfScreen extends ListeningScreen {
         count.setText("Setting out …");
         Wanted wanted = new Wanted(ticked(uses), ticked(sheets), holds.getValue(), into.getValue(),
                 new ShelfWork.Dress(card.getValue(), layers.getValue()));
-        work.look(ruler, wanted, projects, new ShelfWork.Listener() {
+        look = work.look(ruler, wanted, projects, new ShelfWork.Listener() {
             @Override
             public void shown(Shelf shelf) {
                 shownFor = wanted;

@@ -69,6 +69,7 @@ final class ShelfSections extends VBox {
     /** Lets go of the designs, which another screen may show. */
     void empty() {
         more.stop();
+        shelf = Shelf.EMPTY;
         getChildren().stream().filter(FlowPane.class::isInstance).map(FlowPane.class::cast)
                 .forEach(flow -> flow.getChildren().clear());
     }

@@ -206,8 +206,9 @@ public final class ShelfWork {
      * Looks at the shelf; the listener is told at least once, at last of all of it.
      *
      * @param projects the latest first: their designs stand first in their sections
+     * @return by which it is left again
      */
-    public void look(RulerStep ruler, Wanted wanted, List<Project> projects, Listener listener) {
+    public int look(RulerStep ruler, Wanted wanted, List<Project> projects, Listener listener) {
         lately = wanted;
         told.accept(ruler, wanted);
         int own = current.incrementAndGet();
@@ -225,11 +226,12 @@ public final class ShelfWork {
                 }
             });
         });
+        return own;
     }
 
-    /** Nobody looks any more. */
-    public void leave() {
-        current.incrementAndGet();
+    /** Nobody looks any more; nothing changes if somebody looks anew already, as the next screen does. */
+    public void leave(int look) {
+        current.compareAndSet(look, look + 1);
     }
 
     /** Does something on the window's thread when all that was asked for so far has been looked at. */

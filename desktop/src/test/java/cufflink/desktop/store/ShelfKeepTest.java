@@ -47,7 +47,7 @@ class ShelfKeepTest {
 
     @BeforeEach
     void emptyFolder() {
-        keep = new ShelfKeep(data, saver);
+        keep = asStarted();
     }
 
     @AfterEach
@@ -71,6 +71,10 @@ class ShelfKeepTest {
                     }
                 });
         return shown.get(shown.size() - 1);
+    }
+
+    private ShelfKeep asStarted() {
+        return new ShelfKeep(data, saver, ShelfKeep.program(data));
     }
 
     private void kept(Wanted wanted) {
@@ -151,7 +155,11 @@ class ShelfKeepTest {
         assertEquals(Optional.empty(), keep.read(RulerStep.MILLIMETRE, Wanted.ANYTHING));
         Files.createDirectories(data.resolve("designs"));
         Files.writeString(data.resolve("designs/own.yaml"), "id: own");
-        assertEquals(Optional.empty(), keep.read(RULER, Wanted.ANYTHING));
+        assertEquals(Optional.empty(), asStarted().read(RULER, Wanted.ANYTHING));
+        assertEquals(Optional.empty(), ShelfKeep.last(data));
+        // What is set out later by a program that has not read that design is none of its shelf.
+        kept(FROM_LETTER);
+        assertEquals(Optional.empty(), asStarted().read(RULER, FROM_LETTER));
         assertEquals(Optional.empty(), ShelfKeep.last(data));
     }
 

@@ -191,10 +191,22 @@ class ShelfWorkTest {
 
     @Test
     void lookThatWasLeft_isHeardNoMore() {
-        work.look(RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, List.of(), listener);
-        work.leave();
+        int look = work.look(RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, List.of(), listener);
+        work.leave(look);
         background.remove().run();
         assertTrue(shown.isEmpty());
+    }
+
+    /** The next screen looks before the one before it is left. */
+    @Test
+    void leavingAnEarlierLook_endsNoLaterOne() {
+        int earlier = work.look(RulerStep.SIXTEENTH_INCH, Wanted.ANYTHING, List.of(), listener);
+        work.look(RulerStep.MILLIMETRE, Wanted.ANYTHING, List.of(), listener);
+        work.leave(earlier);
+        background.remove().run();
+        assertTrue(shown.isEmpty());
+        background.remove().run();
+        assertTrue(shown.get(shown.size() - 1).complete());
     }
 
     @Test

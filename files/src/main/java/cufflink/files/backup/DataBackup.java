@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.FolderOwner;
+import cufflink.files.Sha256;
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.database.MakersDatabase;
 import cufflink.problem.Outcome;
@@ -16,22 +17,20 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
 import java.util.Comparator;
-import java.util.HexFormat;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -49,9 +48,8 @@ public final class DataBackup {
     private static final String DATABASE = "stash.db";
     private static final List<String> FOLDERS = List.of("projects", "jobs", "designs", "pictures");
     private static final List<String> FILES = List.of("shelf.properties");
-    /** Names of files: of one of the folders, or one of those beside them; no way out of the folder. */
-    private static final Pattern NAME = Pattern
-            .compile("(?:projects|jobs|designs|pictures)/[^/\\\\]+|stash\\.db|shelf\\.properties");
+    /** What belongs to the state that is replaced, and to no other. */
+    private static final List<String> BESIDE = List.of("stash.db-wal", "stash.db-shm", "open-project");
     private static final long MOST_BYTES = 2_000_000_000L;
     private static final int BUFFER = 1 << 16;
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -142,7 +140,7 @@ public final class DataBackup {
 
     /** Copies at most so many bytes and answers their SHA-256. */
     private static String copy(InputStream from, OutputStream to, long most) throws IOException {
-        DigestInputStream in = new DigestInputStream(from, digest());
+        DigestInputStream in = new DigestInputStream(from, Sha256.digest());
         byte[] buffer = new byte[BUFFER];
         long copied = 0;
         for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
@@ -152,15 +150,7 @@ public final class DataBackup {
             }
             to.write(buffer, 0, read);
         }
-        return HexFormat.of().formatHex(in.getMessageDigest().digest());
-    }
-
-    private static MessageDigest digest() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
+        return Sha256.text(in.getMessageDigest().digest());
     }
 
     /**
@@ -214,16 +204,16 @@ public final class DataBackup {
             long left = MOST_BYTES;
             for (Map.Entry<String, JsonNode> file : list.path("files").properties()) {
                 String name = file.getKey();
-                if (!NAME.matcher(name).matches() || name.contains("..")) {
+                Optional<Path> place = place(to, name);
+                if (place.isEmpty()) {
                     return refused(from, BackupWords.STRANGE_NAME.of("name", name));
                 }
                 ZipEntry packed = zip.getEntry(name);
-                Path place = to.resolve(name);
-                Files.createDirectories(place.getParent());
-                if (packed == null || !file.getValue().asText().equals(unpack(zip, packed, place, left))) {
+                Files.createDirectories(place.get().getParent());
+                if (packed == null || !file.getValue().asText().equals(unpack(zip, packed, place.get(), left))) {
                     return refused(from, BackupWords.MISSING.of("name", name));
                 }
-                left -= Files.size(place);
+                left -= Files.size(place.get());
             }
             if (Files.exists(to.resolve(DATABASE))) {
                 MakersDatabase.inspect(to.resolve(DATABASE));
@@ -233,6 +223,20 @@ public final class DataBackup {
             return refused(from, BackupWords.TOO_LARGE.of("most", MOST_BYTES / 1_000_000_000 + " GB"));
         } catch (ZipException | JacksonException damaged) {
             return refused(from, BackupWords.NOT_AN_ARCHIVE.of());
+        }
+    }
+
+    /** Where a file of a backup goes: into one of the folders, or beside them; no name leads out of there. */
+    private static Optional<Path> place(Path to, String name) {
+        try {
+            Path place = to.resolve(name).normalize();
+            String folder = name.contains("/") ? name.substring(0, name.indexOf('/')) : "";
+            boolean known = folder.isEmpty() ? name.equals(DATABASE) || FILES.contains(name)
+                    : FOLDERS.contains(folder);
+            return Optional.of(place).filter(path -> known && path.getParent().equals(to.resolve(folder).normalize())
+                    && !path.equals(to));
+        } catch (InvalidPathException nameless) {
+            return Optional.empty();
         }
     }
 
@@ -247,7 +251,10 @@ public final class DataBackup {
                 Problem.error(file.toString(), BackupWords.NOT_A_BACKUP.of("file", file, "reason", reason)));
     }
 
-    /** What was there goes into a backup, then its place is taken; answers where it is kept, if there was anything. */
+    /**
+     * What was there goes into a backup, then its place is taken; answers where it is kept, if there was anything. If
+     * something cannot be moved, all goes back to where it was.
+     */
     private Optional<Path> replace(Path unpacked) throws IOException, DatabaseUnusable {
         Path kept = data.resolve("backups").resolve("before-restoring-"
                 + LocalDateTime.now(clock).format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss")) + ".zip");
@@ -256,24 +263,31 @@ public final class DataBackup {
         if (before == 0) {
             Files.delete(kept);
         }
-        for (String name : FOLDERS) {
-            delete(data.resolve(name));
-            if (Files.exists(unpacked.resolve(name))) {
-                Files.move(unpacked.resolve(name), data.resolve(name));
+        Path aside = Files.createDirectory(unpacked.resolve("aside"));
+        Deque<Move> moved = new ArrayDeque<>();
+        try {
+            for (String name : Stream.of(FOLDERS, FILES, List.of(DATABASE), BESIDE).flatMap(List::stream).toList()) {
+                move(data.resolve(name), aside.resolve(name), moved);
+                move(unpacked.resolve(name), data.resolve(name), moved);
             }
-        }
-        for (String beside : List.of("-wal", "-shm")) {
-            Files.deleteIfExists(data.resolve(DATABASE + beside));
-        }
-        for (String name : Stream.concat(Stream.of(DATABASE), FILES.stream()).toList()) {
-            if (Files.exists(unpacked.resolve(name))) {
-                Files.move(unpacked.resolve(name), data.resolve(name), StandardCopyOption.REPLACE_EXISTING);
-            } else {
-                Files.deleteIfExists(data.resolve(name));
+        } catch (IOException fault) {
+            while (!moved.isEmpty()) {
+                Move last = moved.pop();
+                Files.move(last.to(), last.from());
             }
+            throw fault;
         }
-        Files.deleteIfExists(data.resolve("open-project"));
         return before == 0 ? Optional.empty() : Optional.of(kept);
+    }
+
+    private record Move(Path from, Path to) {
+    }
+
+    private static void move(Path from, Path to, Deque<Move> moved) throws IOException {
+        if (Files.exists(from)) {
+            Files.move(from, to);
+            moved.push(new Move(from, to));
+        }
     }
 
     private static void delete(Path top) throws IOException {

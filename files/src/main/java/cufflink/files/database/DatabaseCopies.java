@@ -87,7 +87,6 @@ final class DatabaseCopies {
         Path copy = folder().resolve(name + KIND);
         Files.deleteIfExists(copy);
         Files.move(unfinished, copy);
-        // Of one day, the copy made before a new version stays longer.
         List<Path> newestFirst = copies().stream()
                 .sorted(Comparator.comparing(Path::getFileName).reversed()).toList();
         for (Path old : newestFirst.subList(Math.min(MOST, newestFirst.size()), newestFirst.size())) {

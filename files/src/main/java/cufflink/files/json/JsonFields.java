@@ -143,6 +143,13 @@ public final class JsonFields {
         return value.asInt();
     }
 
+    /** Its fields, each a count of 0 to so many, in the order of the file. */
+    public Map<String, Integer> counts(int high) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        node.properties().forEach(entry -> counts.put(entry.getKey(), count(entry.getKey(), 0, high)));
+        return counts;
+    }
+
     /** A whole number of 1 or more, or none where the field is not there. */
     public OptionalLong optionalId(String name) {
         if (!has(name)) {

@@ -6,8 +6,8 @@ import cufflink.measure.Length;
 import cufflink.notebook.Figure;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measured;
-import cufflink.notebook.Shot;
+import cufflink.notebook.Measurement;
+import cufflink.notebook.Photo;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
 import cufflink.problem.Outcome;
@@ -137,17 +137,17 @@ public final class NotebookDatabase implements AutoCloseable {
                 Phase.valueOf(row.getString(1).toUpperCase(Locale.ROOT)), Duration.ofSeconds(row.getLong(2))), id);
         List<StepNote> wrong = read("select step, title, said from make_wrong where make = ? order by place",
                 row -> new StepNote(row.getInt(1), row.getString(2), row.getString(3)), id);
-        List<Measured> measured = read(
+        List<Measurement> measured = read(
                 "select what, planned, measured from make_measured where make = ? order by rowid",
-                row -> new Measured(Measured.What.valueOf(row.getString(1).toUpperCase(Locale.ROOT)),
+                row -> new Measurement(Measurement.What.valueOf(row.getString(1).toUpperCase(Locale.ROOT)),
                         Length.ofNanometres(row.getLong(2)), Length.ofNanometres(row.getLong(3))),
                 id);
-        List<Shot> shots = read("select hash, kind, caption from make_shot where make = ? order by place",
-                row -> new Shot(row.getString(1), row.getString(2), row.getString(3)), id);
+        List<Photo> photos = read("select hash, kind, caption from make_photo where make = ? order by place",
+                row -> new Photo(row.getString(1), row.getString(2), row.getString(3)), id);
         return read("select at, name, design, copies, project, notes from make where id = ?",
                 row -> new Make(id, Instant.parse(row.getString(1)), row.getString(2), row.getString(3),
                         row.getInt(4), row.getString(5), figures,
-                        new Learned(took, wrong, measured, shots, row.getString(6))),
+                        new Learned(took, wrong, measured, photos, row.getString(6))),
                 id).get(0);
     }
 
@@ -174,15 +174,15 @@ public final class NotebookDatabase implements AutoCloseable {
             update("insert into make_wrong (make, place, step, title, said) values (?, ?, ?, ?, ?)", id, i,
                     note.step(), note.title(), note.text());
         }
-        for (Measured one : make.learned().measured()) {
+        for (Measurement one : make.learned().measured()) {
             update("insert into make_measured (make, what, planned, measured) values (?, ?, ?, ?)", id,
                     one.what().name().toLowerCase(Locale.ROOT), one.planned().nanometres(),
                     one.measured().nanometres());
         }
-        for (int i = 0; i < make.learned().shots().size(); i++) {
-            Shot shot = make.learned().shots().get(i);
-            update("insert into make_shot (make, place, hash, kind, caption) values (?, ?, ?, ?, ?)", id, i,
-                    shot.hash(), shot.kind(), shot.caption());
+        for (int i = 0; i < make.learned().photos().size(); i++) {
+            Photo photo = make.learned().photos().get(i);
+            update("insert into make_photo (make, place, hash, kind, caption) values (?, ?, ?, ?, ?)", id, i,
+                    photo.hash(), photo.kind(), photo.caption());
         }
         return make.numbered(id);
     }

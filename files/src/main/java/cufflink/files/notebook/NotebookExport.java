@@ -5,8 +5,8 @@ import cufflink.files.AtomicFile;
 import cufflink.measure.LengthFormat;
 import cufflink.notebook.Difference;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measured;
-import cufflink.notebook.Shot;
+import cufflink.notebook.Measurement;
+import cufflink.notebook.Photo;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.Message;
@@ -54,8 +54,8 @@ public final class NotebookExport {
         List<Problem> missing = new ArrayList<>();
         for (Make make : makes) {
             AtomicFile.write(folder.resolve(page(make)), markdown(make).getBytes(StandardCharsets.UTF_8));
-            for (Shot shot : make.learned().shots()) {
-                copy(make, shot, folder, missing);
+            for (Photo photo : make.learned().photos()) {
+                copy(make, photo, folder, missing);
             }
         }
         AtomicFile.write(folder.resolve(FILE),
@@ -63,12 +63,12 @@ public final class NotebookExport {
         return Outcome.of(NotebookWords.EXPORTED.of("count", makes.size(), "folder", folder), missing);
     }
 
-    private void copy(Make make, Shot shot, Path folder, List<Problem> missing) throws IOException {
-        if (Files.isRegularFile(pictures.file(shot))) {
-            AtomicFile.write(folder.resolve(PICTURES).resolve(shot.file()), Files.readAllBytes(pictures.file(shot)));
+    private void copy(Make make, Photo photo, Path folder, List<Problem> missing) throws IOException {
+        if (Files.isRegularFile(pictures.file(photo))) {
+            AtomicFile.write(folder.resolve(PICTURES).resolve(photo.file()), Files.readAllBytes(pictures.file(photo)));
         } else {
             missing.add(Problem.notice("",
-                    NotebookWords.PICTURE_GONE.of("file", shot.file(), "id", make.id())));
+                    NotebookWords.PICTURE_GONE.of("file", photo.file(), "id", make.id())));
         }
     }
 
@@ -88,9 +88,9 @@ public final class NotebookExport {
         page.append("# ").append(line(make.name())).append("\n\n").append(day(make)).append(", ")
                 .append(line(make.design())).append(", ").append(make.copies())
                 .append(make.copies() == 1 ? " copy" : " copies").append("\n\n");
-        make.learned().shots()
-                .forEach(shot -> page.append("![").append(line(shot.caption())).append("](").append(PICTURES)
-                        .append('/').append(shot.file()).append(")\n\n"));
+        make.learned().photos()
+                .forEach(photo -> page.append("![").append(line(photo.caption())).append("](").append(PICTURES)
+                        .append('/').append(photo.file()).append(")\n\n"));
         if (!make.learned().notes().isBlank()) {
             page.append(make.learned().notes().strip()).append("\n\n");
         }
@@ -109,10 +109,10 @@ public final class NotebookExport {
         }
         if (!make.learned().measured().isEmpty()) {
             LengthFormat format = LengthFormat.of(make.unit());
-            page.append("## Measured\n\n");
+            page.append("## Measurement\n\n");
             make.learned().measured()
                     .forEach(one -> page.append("- ").append(one.said(format).sentence()).append('\n'));
-            Measured.reasons(make.learned().measured(), format)
+            Measurement.reasons(make.learned().measured(), format)
                     .forEach(reason -> page.append("- ").append(reason.sentence()).append('\n'));
             page.append('\n');
         }
@@ -128,14 +128,14 @@ public final class NotebookExport {
     }
 
     /** The pictures of a folder that was exported, beside its {@code notebook.json}. */
-    public Outcome<List<Shot>> bringPictures(Make make, Path file) throws IOException {
+    public Outcome<List<Photo>> bringPictures(Make make, Path file) throws IOException {
         List<Problem> problems = new ArrayList<>();
-        List<Shot> shots = new ArrayList<>();
-        for (Shot shot : make.learned().shots()) {
-            Outcome<Shot> kept = pictures.keep(file.resolveSibling(PICTURES).resolve(shot.file()), shot.caption());
-            kept.value().ifPresent(shots::add);
+        List<Photo> photos = new ArrayList<>();
+        for (Photo photo : make.learned().photos()) {
+            Outcome<Photo> kept = pictures.keep(file.resolveSibling(PICTURES).resolve(photo.file()), photo.caption());
+            kept.value().ifPresent(photos::add);
             problems.addAll(kept.problems());
         }
-        return problems.isEmpty() ? Outcome.of(List.copyOf(shots)) : Outcome.failed(problems);
+        return problems.isEmpty() ? Outcome.of(List.copyOf(photos)) : Outcome.failed(problems);
     }
 }

@@ -11,10 +11,11 @@ import cufflink.notebook.Difference;
 import cufflink.notebook.Figure;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measured;
-import cufflink.notebook.Shot;
+import cufflink.notebook.Measurement;
+import cufflink.notebook.Photo;
 import cufflink.notebook.StepNote;
 import cufflink.plan.Phase;
+import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.NotebookWords;
@@ -32,6 +33,8 @@ import java.util.Optional;
 /** Makes as JSON, written and read; see docs/notebook.md. */
 public final class NotebookJson {
     private static final int VERSION = 1;
+    /** A week. */
+    private static final int MOST_SECONDS = 604_800;
     private static final int MOST_BYTES = 100_000_000;
     private static final ObjectMapper MAPPER = new ObjectMapper();
     private static final JsonDocument DOCUMENT = new JsonDocument("notebook", "cufflinkNotebook", VERSION, MOST_BYTES);
@@ -64,8 +67,8 @@ public final class NotebookJson {
         make.learned().measured().forEach(one -> node.withArray("measured").addObject()
                 .put("what", one.what().name().toLowerCase(Locale.ROOT)).put("planned", ExactText.of(one.planned()))
                 .put("measured", ExactText.of(one.measured())));
-        make.learned().shots().forEach(shot -> node.withArray("pictures").addObject().put("hash", shot.hash())
-                .put("kind", shot.kind()).put("caption", shot.caption()));
+        make.learned().photos().forEach(photo -> node.withArray("pictures").addObject().put("hash", photo.hash())
+                .put("kind", photo.kind()).put("caption", photo.caption()));
         return node;
     }
 
@@ -107,22 +110,24 @@ public final class NotebookJson {
             List<StepNote> wrong = new ArrayList<>();
             each(fields, "wrong").forEach(one -> wrong
                     .add(new StepNote(one.count("step", 0, 10_000), one.text("title"), one.text("text"))));
-            List<Measured> measured = new ArrayList<>();
+            List<Measurement> measured = new ArrayList<>();
             each(fields, "measured").forEach(one -> measured
-                    .add(new Measured(one.word("what", Measured.What.class, JsonFields.lower()), one.size("planned"),
+                    .add(new Measurement(one.word("what", Measurement.What.class, JsonFields.lower()),
+                            one.size("planned"),
                             one.size("measured"))));
-            List<Shot> shots = new ArrayList<>();
+            List<Photo> photos = new ArrayList<>();
             each(fields, "pictures")
-                    .forEach(one -> shots.add(new Shot(one.text("hash"), one.text("kind"), one.text("caption"))));
+                    .forEach(one -> photos.add(new Photo(one.text("hash"), one.text("kind"), one.text("caption"))));
             Map<Phase, Duration> took = new EnumMap<>(Phase.class);
             JsonNode node = root.path("makes").path(index);
-            node.path("took").properties().forEach(time -> took.put(
-                    Phase.valueOf(time.getKey().toUpperCase(Locale.ROOT)),
-                    Duration.ofSeconds(Math.max(0, time.getValue().asLong()))));
+            if (fields.has("took")) {
+                fields.in("took").counts(MOST_SECONDS).forEach((phase, seconds) -> took
+                        .put(Phase.valueOf(phase.toUpperCase(Locale.ROOT)), Duration.ofSeconds(seconds)));
+            }
             String project = MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node.path("project"));
             return Optional.of(new Make(0, Instant.parse(fields.text("at")), fields.text("name"),
-                    fields.text("design"), fields.count("copies", 1, 999), project, figures,
-                    new Learned(took, wrong, measured, shots, fields.text("notes"))));
+                    fields.text("design"), fields.count("copies", 1, Project.MOST_COPIES), project, figures,
+                    new Learned(took, wrong, measured, photos, fields.text("notes"))));
         } catch (IllegalArgumentException | DateTimeException | JsonProcessingException wrong) {
             problems.add(Problem.error("", NotebookWords.ENTRY_LEFT_OUT.of("id", index + 1, "reason",
                     wrong.getMessage())));

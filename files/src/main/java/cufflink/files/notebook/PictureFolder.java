@@ -2,7 +2,8 @@ package cufflink.files.notebook;
 
 import cufflink.files.AtomicFile;
 import cufflink.files.ImageFile;
-import cufflink.notebook.Shot;
+import cufflink.files.Sha256;
+import cufflink.notebook.Photo;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.NotebookWords;
@@ -10,9 +11,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
 import javax.imageio.IIOException;
@@ -38,7 +36,7 @@ public final class PictureFolder {
     }
 
     /** Keeps a picture of a file; a PNG or JPEG, looked at before it is decoded. */
-    public Outcome<Shot> keep(Path file, String caption) throws IOException {
+    public Outcome<Photo> keep(Path file, String caption) throws IOException {
         if (!Files.isRegularFile(file)) {
             return refused(file, NotebookWords.NO_PICTURE);
         } else if (Files.size(file) > MOST_BYTES) {
@@ -46,7 +44,7 @@ public final class PictureFolder {
         }
         byte[] bytes = Files.readAllBytes(file);
         try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Optional<Outcome<Shot>> kept = ImageFile.decoded(stream, reader -> {
+            Optional<Outcome<Photo>> kept = ImageFile.decoded(stream, reader -> {
                 String kind = reader.getFormatName().toLowerCase(Locale.ROOT).replace("jpeg", "jpg");
                 if (!kind.matches("png|jpg")) {
                     return refused(file, NotebookWords.NO_PICTURE);
@@ -54,10 +52,10 @@ public final class PictureFolder {
                     return tooLarge(file, ImageFile.MOST_PIXELS / 1_000_000 + " million pixels");
                 }
                 byte[] preview = preview(reader);
-                Shot shot = new Shot(hash(bytes), kind, caption);
-                AtomicFile.keep(file(shot), bytes);
-                AtomicFile.write(preview(shot), preview);
-                return Outcome.of(shot);
+                Photo photo = new Photo(Sha256.of(bytes), kind, caption);
+                AtomicFile.keep(file(photo), bytes);
+                AtomicFile.write(preview(photo), preview);
+                return Outcome.of(photo);
             });
             return kept.orElseGet(() -> refused(file, NotebookWords.NO_PICTURE));
         } catch (IllegalArgumentException | IndexOutOfBoundsException | IIOException broken) {
@@ -73,30 +71,22 @@ public final class PictureFolder {
         return ImageFile.small(reader.read(0, few), PREVIEW);
     }
 
-    private static Outcome<Shot> refused(Path file, NotebookWords why) {
+    private static Outcome<Photo> refused(Path file, NotebookWords why) {
         return Outcome.failed(Problem.error(file.toString(), why.of("file", file.getFileName())));
     }
 
-    private static Outcome<Shot> tooLarge(Path file, String most) {
+    private static Outcome<Photo> tooLarge(Path file, String most) {
         return Outcome.failed(Problem.error(file.toString(),
                 NotebookWords.PICTURE_TOO_LARGE.of("file", file.getFileName(), "most", most)));
     }
 
-    private static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
-    }
-
     /** Where a picture lies. */
-    public Path file(Shot shot) {
-        return folder.resolve(shot.file());
+    public Path file(Photo photo) {
+        return folder.resolve(photo.file());
     }
 
     /** Where its preview lies. */
-    public Path preview(Shot shot) {
-        return folder.resolve(shot.hash() + ".preview.jpg");
+    public Path preview(Photo photo) {
+        return folder.resolve(photo.hash() + ".preview.jpg");
     }
 }

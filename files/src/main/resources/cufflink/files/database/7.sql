@@ -41,7 +41,7 @@ create table make_measured (
     primary key (make, what)
 );
 -- Pictures lie beside the database, each called by the SHA-256 of its bytes.
-create table make_shot (
+create table make_photo (
     make integer not null references make (id),
     place integer not null,
     hash text not null,

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.notebook.Measured.What;
+import cufflink.notebook.Measurement.What;
 import cufflink.words.Code;
 import cufflink.words.Message;
 import cufflink.words.NotebookWords;
@@ -16,16 +16,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Measured against planned, and what would explain the difference. Millimetres. */
-class MeasuredTest {
+/** Measurement against planned, and what would explain the difference. Millimetres. */
+class MeasurementTest {
     private static final LengthFormat FORMAT = LengthFormat.of(LengthUnit.MILLIMETRE);
 
-    private static Measured measured(What what, double planned, double measured) {
-        return new Measured(what, Length.nearestToMillimetres(planned), Length.nearestToMillimetres(measured));
+    private static Measurement measured(What what, double planned, double measured) {
+        return new Measurement(what, Length.nearestToMillimetres(planned), Length.nearestToMillimetres(measured));
     }
 
     private static List<Code> reasons(double width, double height, double thickness) {
-        return Measured.reasons(List.of(measured(What.WIDTH, 100, width), measured(What.HEIGHT, 150, height),
+        return Measurement.reasons(List.of(measured(What.WIDTH, 100, width), measured(What.HEIGHT, 150, height),
                 measured(What.THICKNESS, 2, thickness)), FORMAT).stream().map(Message::code).toList();
     }
 
@@ -40,7 +40,7 @@ class MeasuredTest {
     void sameAmountOnBothSides_isTheTrimmer() {
         assertEquals(List.of(NotebookWords.CUT_SHORT), reasons(98.5, 148.6, 2));
         assertEquals(List.of(NotebookWords.CUT_LONG), reasons(101.5, 151.4, 2));
-        Message said = Measured.reasons(
+        Message said = Measurement.reasons(
                 List.of(measured(What.WIDTH, 100, 98.5), measured(What.HEIGHT, 150, 148.5)), FORMAT).get(0);
         assertTrue(said.sentence().startsWith("Both sides are 1.5 mm short"), said.sentence());
     }
@@ -60,13 +60,13 @@ class MeasuredTest {
     void nothingIsExplained_thatChanceExplains() {
         assertEquals(List.of(), reasons(100.3, 149.8, 2.1));
         assertEquals(List.of(), reasons(98, 150.5, 2));
-        assertEquals(List.of(), Measured.reasons(List.of(measured(What.WIDTH, 100, 90)), FORMAT));
+        assertEquals(List.of(), Measurement.reasons(List.of(measured(What.WIDTH, 100, 90)), FORMAT));
     }
 
     /** On a square card the two cannot be told apart: both are said. */
     @Test
     void squareCard_hasBothReasons() {
-        List<Code> both = Measured.reasons(List.of(measured(What.WIDTH, 120, 118), measured(What.HEIGHT, 120, 118)),
+        List<Code> both = Measurement.reasons(List.of(measured(What.WIDTH, 120, 118), measured(What.HEIGHT, 120, 118)),
                 FORMAT).stream().map(Message::code).toList();
         assertEquals(List.of(NotebookWords.CUT_SHORT, NotebookWords.PRINTED_AT), both);
     }

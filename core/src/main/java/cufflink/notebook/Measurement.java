@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param planned  positive
  * @param measured positive
  */
-public record Measured(What what, Length planned, Length measured) {
+public record Measurement(What what, Length planned, Length measured) {
     /** One cut and one score may be off by half a millimetre each (common practice, no source). */
     private static final Length SIDE = Length.ofMillimetres(1);
     /**
@@ -46,7 +46,7 @@ public record Measured(What what, Length planned, Length measured) {
         }
     }
 
-    public Measured {
+    public Measurement {
         if (!planned.isPositive() || !measured.isPositive()) {
             throw new IllegalArgumentException("a card measures more than 0: " + planned + ", " + measured);
         }
@@ -79,10 +79,10 @@ public record Measured(What what, Length planned, Length measured) {
     }
 
     /** What would explain it: each with what to do. */
-    public static List<Message> reasons(List<Measured> all, LengthFormat format) {
+    public static List<Message> reasons(List<Measurement> all, LengthFormat format) {
         List<Message> reasons = new ArrayList<>();
-        Optional<Measured> width = find(all, What.WIDTH);
-        Optional<Measured> height = find(all, What.HEIGHT);
+        Optional<Measurement> width = find(all, What.WIDTH);
+        Optional<Measurement> height = find(all, What.HEIGHT);
         if (width.isPresent() && height.isPresent()) {
             sides(width.get(), height.get(), format, reasons);
         }
@@ -91,7 +91,7 @@ public record Measured(What what, Length planned, Length measured) {
         return reasons;
     }
 
-    private static void sides(Measured width, Measured height, LengthFormat format, List<Message> reasons) {
+    private static void sides(Measurement width, Measurement height, LengthFormat format, List<Message> reasons) {
         double across = width.off().toMillimetres();
         double down = height.off().toMillimetres();
         if (Math.abs(across - down) <= ALIKE && Math.abs(across) >= WORTH && Math.abs(down) >= WORTH) {
@@ -105,7 +105,7 @@ public record Measured(What what, Length planned, Length measured) {
         }
     }
 
-    private static Optional<Measured> find(List<Measured> all, What what) {
+    private static Optional<Measurement> find(List<Measurement> all, What what) {
         return all.stream().filter(one -> one.what() == what).findFirst();
     }
 

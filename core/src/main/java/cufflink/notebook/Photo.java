@@ -7,8 +7,8 @@ package cufflink.notebook;
  * @param kind    {@code png} or {@code jpg}
  * @param caption may be empty
  */
-public record Shot(String hash, String kind, String caption) {
-    public Shot {
+public record Photo(String hash, String kind, String caption) {
+    public Photo {
         if (!hash.matches("[0-9a-f]{64}") || !kind.matches("png|jpg")) {
             throw new IllegalArgumentException("no picture is called " + hash + "." + kind);
         }
