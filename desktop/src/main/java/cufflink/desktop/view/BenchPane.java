@@ -13,6 +13,7 @@ import cufflink.plan.StepSubject;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.StringProperty;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -21,6 +22,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The bench: the paper in the state of the current step; folds and the finished card have panes of their own. */
@@ -29,6 +31,7 @@ final class BenchPane extends BorderPane {
     private final PicturePane picture = new PicturePane(36, 4.2, 1.2);
     private final FoldPane fold;
     private final CardPane card;
+    private final StackPane held = new StackPane();
     private Optional<PartDefinition> lit = Optional.empty();
 
     /**
@@ -57,7 +60,11 @@ final class BenchPane extends BorderPane {
         rehearse.selectedProperty().addListener((property, was, is) -> onTable.setSelected(onTable.isSelected() || is));
         HBox below = new HBox(rehearse, onTable, legend);
         below.getStyleClass().add("bench-foot");
-        setBottom(new VBox(table, below));
+        setBottom(below);
+        // Where there is not room for both, the table gives way.
+        VBox.setVgrow(held, Priority.ALWAYS);
+        VBox.setVgrow(table, Priority.SOMETIMES);
+        setCenter(new VBox(held, table));
         picture.setId("bench-picture");
         picture.setOnMouseClicked(click -> {
             if (click.isStillSincePress()) {
@@ -75,21 +82,27 @@ final class BenchPane extends BorderPane {
     private void enterStep() {
         StepSubject subject = work.currentStep().subject();
         if (subject instanceof StepSubject.OfFold step) {
-            setCenter(fold);
+            hold(fold);
             fold.show(step);
         } else if (subject instanceof StepSubject.OfCard && work.plan().stack().isPresent()) {
-            setCenter(card);
+            hold(card);
             card.show();
         } else {
-            setCenter(picture);
+            hold(picture);
             RunStep step = work.currentStep();
             picture.describe("Step " + step.number() + ": " + step.title() + ". " + step.text());
             picture.repaint();
         }
     }
 
+    private void hold(Node node) {
+        if (!held.getChildren().contains(node)) {
+            held.getChildren().setAll(node);
+        }
+    }
+
     private MotionPane motion() {
-        return getCenter() == card ? card.motion() : fold.motion();
+        return held.getChildren().contains(card) ? card.motion() : fold.motion();
     }
 
     /** Plays the motion from the start. */

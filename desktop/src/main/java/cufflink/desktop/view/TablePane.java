@@ -22,6 +22,7 @@ import javafx.scene.layout.BorderPane;
  */
 final class TablePane extends BorderPane {
     private static final double HEIGHT = 170;
+    private static final double LEAST = 60;
 
     private final Workspace work;
     private final NewestAnswer answer;
@@ -41,7 +42,8 @@ final class TablePane extends BorderPane {
         setTop(title);
         setCenter(picture);
         setPrefHeight(HEIGHT);
-        setMinHeight(HEIGHT);
+        setMaxHeight(HEIGHT);
+        setMinHeight(LEAST);
         managedProperty().bind(visibleProperty());
         picture.show(point -> now().flatMap(table -> TableDrawing.draw(work.plan(), table,
                 Math.max(1, picture.getWidth() / Math.max(1, picture.getHeight())), point)));
