@@ -9,13 +9,18 @@ import cufflink.files.notebook.NotebookJson;
 import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
+import cufflink.files.stash.StashDatabase;
+import cufflink.notebook.Correction;
 import cufflink.notebook.Difference;
+import cufflink.notebook.Effect;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
 import cufflink.notebook.Photo;
+import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stash.StashPaper;
 import cufflink.words.Message;
 import cufflink.words.NotebookWords;
 import java.io.IOException;
@@ -91,12 +96,22 @@ final class NotebookCommand implements Runnable {
             return failed(planned.problems());
         }
         Plan plan = planned.value().get();
-        Outcome<Learned> learned = noted.read(plan, pictures());
+        Outcome<Learned> learned = noted.read(plan, pictures(), clock.instant(), this::paper);
         return learned.value().isEmpty() ? failed(learned.problems()) : open(notebook -> {
             Make added = notebook.add(Make.of(plan, ProjectWriter.text(plan.project()), clock.instant())
                     .with(learned.value().get()));
             return done(NotebookWords.ADDED.of("id", added.id(), "name", added.name()));
         });
+    }
+
+    /** A paper of the stash by its name, whatever its case. */
+    private Optional<Stock> paper(String name) {
+        try (StashDatabase stash = StashDatabase.open(data.resolve("stash.db"), clock)) {
+            return stash.stash().papers().stream().filter(paper -> paper.name().equalsIgnoreCase(name)).findFirst()
+                    .map(StashPaper::stock);
+        } catch (DatabaseUnusable fault) {
+            return Optional.empty();
+        }
     }
 
     @Command(name = "list", description = "The makes, the newest first; those in which all words are found.",
@@ -166,6 +181,93 @@ final class NotebookCommand implements Runnable {
 
     private static String shown(String value) {
         return value.isEmpty() ? "–" : value;
+    }
+
+    @Command(name = "next", description = "What is to be different next time, of all designs or of one.",
+            mixinStandardHelpOptions = true)
+    int next(@Parameters(paramLabel = "DESIGN", arity = "0..1") String design) throws IOException {
+        return open(notebook -> {
+            List<Make> makes = notebook.makes().value().orElseThrow();
+            List<String> lines = new ArrayList<>();
+            for (Make make : makes) {
+                for (int i = 0; i < make.learned().next().size(); i++) {
+                    Correction one = make.learned().next().get(i);
+                    if (design == null || one.design().equals(design)) {
+                        lines.add(make.id() + "." + (i + 1) + "  " + one.design() + "  "
+                                + one.standing().name().toLowerCase(Locale.ROOT) + "  " + one.said());
+                    }
+                }
+            }
+            if (format == Answers.Format.JSON) {
+                spec.commandLine().getOut().println(Answers.json(NotebookJson.next(makes, design)));
+            } else if (lines.isEmpty()) {
+                spec.commandLine().getErr().println(NotebookWords.NO_CORRECTIONS.of().sentence());
+            } else {
+                lines.forEach(spec.commandLine().getOut()::println);
+            }
+            return lines.isEmpty() ? Main.BAD_CHECK : Main.GOOD;
+        });
+    }
+
+    /** What is done with a correction that is there. */
+    private interface Decided {
+        int with(NotebookDatabase notebook, Correction correction) throws DatabaseUnusable, IOException;
+    }
+
+    /** {@code 3.1} is the first correction of make 3. */
+    private int correction(String number, Decided decided) throws IOException {
+        return open(notebook -> {
+            Optional<Correction> found = number.matches("\\d{1,9}\\.\\d{1,4}")
+                    ? notebook.find(Long.parseLong(number.substring(0, number.indexOf('.'))))
+                            .flatMap(make -> make.learned().next().stream()
+                                    .skip(Math.max(0, Long.parseLong(number.substring(number.indexOf('.') + 1)) - 1))
+                                    .findFirst())
+                    : Optional.empty();
+            return found.isPresent() ? decided.with(notebook, found.get())
+                    : failed(List.of(Problem.error("", NotebookWords.NO_CORRECTION.of("key", number))));
+        });
+    }
+
+    @Command(name = "decide",
+            description = "Makes a correction your own default (own), offers it (offered), or drops it (dropped).",
+            mixinStandardHelpOptions = true)
+    int decide(@Parameters(paramLabel = "MAKE.N") String number,
+            @Parameters(paramLabel = "own|offered|dropped") Correction.Standing standing) throws IOException {
+        return correction(number, (notebook, correction) -> {
+            notebook.decide(correction.key(), standing);
+            return done(NotebookWords.DECIDED.of("text", correction.text(), "standing",
+                    standing.name().toLowerCase(Locale.ROOT)));
+        });
+    }
+
+    @Command(name = "apply", description = "Applies a correction to a project, with what it changes.",
+            mixinStandardHelpOptions = true)
+    int apply(@Parameters(paramLabel = "MAKE.N") String number, @Parameters(paramLabel = "PROJECT.json") Path project,
+            @Option(names = "--save", required = true, paramLabel = "FILE") Path save,
+            @Option(names = "--remind", description = "Keeps it as a reminder at its step instead.") boolean remind)
+            throws IOException {
+        Outcome<Plan> planned = Answers.planned(
+                ProjectReader.read(project, DesignLibrary.with(data.resolve("designs"))), spec.commandLine());
+        if (planned.value().isEmpty()) {
+            return failed(planned.problems());
+        }
+        Plan plan = planned.value().get();
+        return correction(number, (notebook, correction) -> {
+            if (!correction.design().equals(plan.design().definition().id())) {
+                return failed(List.of(Problem.error("", NotebookWords.OTHER_DESIGN.of("design", correction.design()))));
+            }
+            Outcome<Effect> effect = remind ? Effect.of(plan, correction.kept(plan)) : Effect.of(plan, correction);
+            if (effect.value().isEmpty()) {
+                return failed(effect.problems());
+            }
+            ProjectWriter.write(effect.value().get().plan().project(), save);
+            if (format == Answers.Format.JSON) {
+                spec.commandLine().getOut().println(Answers.json(NotebookJson.of(effect.value().get())));
+            } else {
+                effect.value().get().lines().forEach(spec.commandLine().getOut()::println);
+            }
+            return Main.GOOD;
+        });
     }
 
     @Command(name = "remove", description = "Takes a make out; it can be brought back.",

@@ -259,8 +259,7 @@ final class PlanOptions {
         LengthReading<Length> read = LengthParser.read(grooves, reading);
         BenchTools tools = project.tools();
         return read.value().filter(Length::isPositive)
-                .map(step -> project.withTools(new BenchTools(tools.trimmerLength(), tools.boardWidth(),
-                        tools.boardHeight(), step, tools.grain(), true)))
+                .map(step -> project.withTools(tools.withGrooveStep(step).withOnGrooves(true)))
                 .orElseGet(() -> problem("--grooves",
                         read.trouble().orElseGet(CommandWords.GROOVES_OF_NOTHING::of), project));
     }

@@ -102,7 +102,8 @@ class DocumentedCommandsTest {
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "jpg",
                 folder.resolve("front.jpg").toFile());
         for (int i = 0; i < 2; i++) {
-            run(List.of("notebook", "add", inFolder("project.json"), "--note", "13 × 18, too tight", "--data", data),
+            run(List.of("notebook", "add", inFolder("project.json"), "--note", "13 × 18, too tight",
+                    "--next", "step 1: cut the longest first", "--data", data),
                     new StringWriter());
         }
         if (command.contains("bring-back")) {

@@ -121,7 +121,39 @@ class NotebookCommandTest {
         String page = out.toString();
         assertTrue(page.contains("Closed width: 4 1/8 in, 1/8 in less than the 4 1/4 in"), page);
         assertTrue(page.contains("Thickness: 1 mm, 0.038 mm more than the 0.962 mm"), page);
-        assertTrue(page.contains("Both sides are 1/8 in short"), page);
+        assertTrue(page.contains("All sides are 1/8 in short"), page);
         assertFalse(page.contains("templates"), page);
+        assertEquals(0, run("next", "half-fold"));
+        assertEquals("1.1  half-fold  offered  The trimmer cuts 1/8 in short", out.toString().strip());
+    }
+
+    @Test
+    void correction_isAppliedToAProject_orKeptInMind_orDropped() throws IOException {
+        assertEquals(0, run("add", card(), "--next", "width -1/8 in: it stuck in the envelope", "--next",
+                "step 3: score it twice"));
+        assertEquals(0, run("next"));
+        assertEquals(List.of("1.1  half-fold  offered  Width, 1/8 in less: it stuck in the envelope",
+                "1.2  half-fold  offered  " + "Base at 4 1/4: score it twice"), out.toString().lines().toList());
+        String saved = folder.resolve("next.json").toString();
+        assertEquals(0, run("apply", "1.1", card(), "--save", saved));
+        assertTrue(out.toString().contains("Width: 4 1/4 in → 4 1/8 in"), out.toString());
+        assertEquals(0, run("apply", "1.2", saved, "--remind", "--save", saved, "--format", "json"));
+        String kept = Files.readString(Path.of(saved));
+        assertTrue(kept.contains("\"width\" : \"4 1/8 in\"") && kept.contains("score it twice"), kept);
+        assertEquals(2, run("apply", "1.3", card(), "--save", saved));
+        assertEquals(0, run("decide", "1.1", "dropped"));
+        assertEquals(0, run("next", "--format", "json"));
+        assertEquals("dropped", new ObjectMapper().readTree(out.toString()).path("next").path(0).path("standing")
+                .asText());
+        assertEquals(1, run("next", "waterfall"));
+        assertEquals(2, run("decide", "one", "own"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"width -1/8 in, is not what is to be different", "'moon +1 mm: x', to tie a correction to",
+        "'paper card = None such: x', There is no paper", "'step 99: x', There is no step 99"})
+    void correctionThatIsTiedToNothing_isRefused(String typed, String said) {
+        assertEquals(2, run("add", card(), "--next", typed));
+        assertTrue(err.toString().contains(said), err.toString());
     }
 }

@@ -15,22 +15,45 @@ import java.util.Set;
  * @param two  in the second
  */
 public record Difference(String what, String one, String two) {
+    /** In a line: {@code Width: 4 1/4 in → 4 in}; what one has not is a dash. */
+    public String said() {
+        return what + ": " + shown(one) + " → " + shown(two);
+    }
+
+    private static String shown(String value) {
+        return value.isEmpty() ? "–" : value;
+    }
+
     /** All figures, copies and times that are not the same, in the order of the first make. */
     public static List<Difference> of(Make one, Make two) {
         List<Difference> differences = new ArrayList<>();
         add("Design", one.design(), two.design(), differences);
         add("Copies", String.valueOf(one.copies()), String.valueOf(two.copies()), differences);
-        Map<String, String> first = figures(one);
-        Map<String, String> second = figures(two);
-        Set<String> all = new LinkedHashSet<>(first.keySet());
-        all.addAll(second.keySet());
-        all.forEach(what -> add(what, first.getOrDefault(what, ""), second.getOrDefault(what, ""), differences));
+        add(figures(one), figures(two), differences);
         return differences;
     }
 
-    private static Map<String, String> figures(Make make) {
+    /** All figures that are not the same, in the order of the first. */
+    static List<Difference> of(List<Figure> one, List<Figure> two) {
+        List<Difference> differences = new ArrayList<>();
+        add(byName(one), byName(two), differences);
+        return differences;
+    }
+
+    private static void add(Map<String, String> first, Map<String, String> second, List<Difference> differences) {
+        Set<String> all = new LinkedHashSet<>(first.keySet());
+        all.addAll(second.keySet());
+        all.forEach(what -> add(what, first.getOrDefault(what, ""), second.getOrDefault(what, ""), differences));
+    }
+
+    private static Map<String, String> byName(List<Figure> all) {
         Map<String, String> figures = new LinkedHashMap<>();
-        make.figures().forEach(figure -> figures.put(figure.what(), figure.value()));
+        all.forEach(figure -> figures.put(figure.what(), figure.value()));
+        return figures;
+    }
+
+    private static Map<String, String> figures(Make make) {
+        Map<String, String> figures = byName(make.figures());
         make.learned().took()
                 .forEach((phase, time) -> figures.put("Time, " + phase.title(), minutes(time.toSeconds())));
         return figures;

@@ -40,7 +40,7 @@ public record Make(long id, Instant at, String name, String design, int copies, 
                 project, figures(plan), Learned.NOTHING);
     }
 
-    private static List<Figure> figures(Plan plan) {
+    static List<Figure> figures(Plan plan) {
         List<Figure> figures = new ArrayList<>();
         plan.size().ifPresent(size -> figures.add(new Figure("Size", size.sentence())));
         plan.workings().closedSize().ifPresent(size -> figures.add(new Figure("Thickness",
@@ -50,7 +50,8 @@ public record Make(long id, Instant at, String name, String design, int copies, 
         }
         Project project = plan.project();
         project.papers().chosen().forEach((role, stock) -> figures.add(new Figure("Paper, " + role, stock.name() + ", "
-                + plan.format().size(stock.width(), stock.height()))));
+                + plan.format().size(stock.width(), stock.height()) + stock.measuredCaliper()
+                        .map(caliper -> ", " + LengthFormat.of(LengthUnit.MILLIMETRE).text(caliper)).orElse(""))));
         project.envelope().ifPresent(envelope -> figures.add(new Figure("Envelope", envelope.name() + ", "
                 + plan.format().size(envelope.width(), envelope.height()))));
         return figures;
@@ -81,6 +82,7 @@ public record Make(long id, Instant at, String name, String design, int copies, 
         return Stream.of(Stream.of(name, design, learned.notes(), at.toString()),
                 figures.stream().flatMap(figure -> Stream.of(figure.what(), figure.value())),
                 learned.wrong().stream().flatMap(note -> Stream.of(note.title(), note.text())),
+                learned.next().stream().flatMap(one -> Stream.of(one.text(), one.target().said())),
                 learned.photos().stream().map(Photo::caption))
                 .flatMap(texts -> texts);
     }

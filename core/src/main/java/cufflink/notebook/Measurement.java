@@ -3,21 +3,25 @@ package cufflink.notebook;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.plan.Plan;
 import cufflink.words.Message;
 import cufflink.words.NotebookWords;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a maker measured of a finished card, against what was planned.
  *
+ * @param label    as shown; of a measure its own
  * @param planned  positive
  * @param measured positive
  */
-public record Measurement(What what, Length planned, Length measured) {
+public record Measurement(What what, String label, Length planned, Length measured) {
     /** One cut and one score may be off by half a millimetre each (common practice, no source). */
     private static final Length SIDE = Length.ofMillimetres(1);
     /**
@@ -33,7 +37,9 @@ public record Measurement(What what, Length planned, Length measured) {
 
     /** What can be measured of it. */
     public enum What {
-        WIDTH("Closed width"), HEIGHT("Closed height"), THICKNESS("Thickness");
+        WIDTH("Closed width"), HEIGHT("Closed height"), THICKNESS("Thickness"),
+        /** A measure of the design, such as the width of a panel. */
+        MEASURE("");
 
         private final String label;
 
@@ -47,9 +53,35 @@ public record Measurement(What what, Length planned, Length measured) {
     }
 
     public Measurement {
+        if (what == What.MEASURE ? label.isBlank() : !label.equals(what.label)) {
+            throw new IllegalArgumentException("“" + label + "” is not what is measured as " + what);
+        }
         if (!planned.isPositive() || !measured.isPositive()) {
             throw new IllegalArgumentException("a card measures more than 0: " + planned + ", " + measured);
         }
+    }
+
+    /** Of the closed card. */
+    public static Measurement of(What what, Length planned, Length measured) {
+        return new Measurement(what, what.label(), planned, measured);
+    }
+
+    /**
+     * Of a plan: {@code width}, {@code height} or {@code thickness} of the closed card, or the name of a measure that
+     * is a length; none if the plan has no such thing.
+     */
+    public static Optional<Measurement> of(Plan plan, String what, Length measured) {
+        for (What one : List.of(What.WIDTH, What.HEIGHT, What.THICKNESS)) {
+            if (what.equalsIgnoreCase(one.name())) {
+                return plan.workings().closedSize().map(size -> of(one, switch (one) {
+                    case WIDTH -> size.width();
+                    case HEIGHT -> size.height();
+                    default -> size.thickness();
+                }, measured));
+            }
+        }
+        return plan.measures().get(what).filter(sized -> sized.isLength() && sized.length().isPositive())
+                .map(sized -> new Measurement(What.MEASURE, sized.definition().label(), sized.length(), measured));
     }
 
     /** Whether it is off by no more than trimming and scoring usually give. */
@@ -73,40 +105,42 @@ public record Measurement(What what, Length planned, Length measured) {
                 : off().isNegative() ? isUsual() ? NotebookWords.LESS : NotebookWords.LESS_THAN_USUAL
                 : isUsual() ? NotebookWords.MORE : NotebookWords.MORE_THAN_USUAL;
         return off().equals(Length.ZERO)
-                ? words.of("what", what.label(), "measured", shown.text(measured))
-                : words.of("what", what.label(), "measured", shown.text(measured), "planned", shown.text(planned), "by",
+                ? words.of("what", label, "measured", shown.text(measured))
+                : words.of("what", label, "measured", shown.text(measured), "planned", shown.text(planned), "by",
                         shown.text(off().abs()));
     }
 
     /** What would explain it: each with what to do. */
     public static List<Message> reasons(List<Measurement> all, LengthFormat format) {
         List<Message> reasons = new ArrayList<>();
-        Optional<Measurement> width = find(all, What.WIDTH);
-        Optional<Measurement> height = find(all, What.HEIGHT);
-        if (width.isPresent() && height.isPresent()) {
-            sides(width.get(), height.get(), format, reasons);
+        offAlike(all).ifPresent(by -> reasons.add((by.isNegative() ? NotebookWords.CUT_SHORT : NotebookWords.CUT_LONG)
+                .of("by", format.text(by.abs()))));
+        DoubleSummaryStatistics shares = sides(all).mapToDouble(Measurement::share).summaryStatistics();
+        if (shares.getCount() > 1 && shares.getMax() - shares.getMin() <= ALIKE_SHARE
+                && Math.abs(shares.getAverage() - 1) >= WORTH_SHARE) {
+            reasons.add(NotebookWords.PRINTED_AT.of("percent", rounded(100 * shares.getAverage(), 1)));
         }
-        find(all, What.THICKNESS).filter(thick -> !thick.isUsual()).ifPresent(thick -> reasons
-                .add(NotebookWords.CALIPER.of("share", rounded(thick.share(), 2))));
+        thicker(all).ifPresent(share -> reasons.add(NotebookWords.CALIPER.of("share", rounded(share, 2))));
         return reasons;
     }
 
-    private static void sides(Measurement width, Measurement height, LengthFormat format, List<Message> reasons) {
-        double across = width.off().toMillimetres();
-        double down = height.off().toMillimetres();
-        if (Math.abs(across - down) <= ALIKE && Math.abs(across) >= WORTH && Math.abs(down) >= WORTH) {
-            Length by = Length.ofNanometres((width.off().nanometres() + height.off().nanometres()) / 2);
-            reasons.add((by.isNegative() ? NotebookWords.CUT_SHORT : NotebookWords.CUT_LONG).of("by",
-                    format.text(by.abs())));
-        }
-        double share = (width.share() + height.share()) / 2;
-        if (Math.abs(width.share() - height.share()) <= ALIKE_SHARE && Math.abs(share - 1) >= WORTH_SHARE) {
-            reasons.add(NotebookWords.PRINTED_AT.of("percent", rounded(100 * share, 1)));
-        }
+    /** By how much all sides are off alike, two or more; none if they are not, or by next to nothing. */
+    public static Optional<Length> offAlike(List<Measurement> all) {
+        DoubleSummaryStatistics off = sides(all).mapToDouble(one -> one.off().toMillimetres()).summaryStatistics();
+        return Optional.of(off)
+                .filter(found -> found.getCount() > 1 && found.getMax() - found.getMin() <= ALIKE
+                        && Math.abs(found.getAverage()) >= WORTH)
+                .map(found -> Length.nearestToMillimetres(found.getAverage()));
     }
 
-    private static Optional<Measurement> find(List<Measurement> all, What what) {
-        return all.stream().filter(one -> one.what() == what).findFirst();
+    /** How many times as thick as planned it is, where that is more than usual. */
+    public static Optional<Double> thicker(List<Measurement> all) {
+        return all.stream().filter(one -> one.what() == What.THICKNESS && !one.isUsual()).findFirst()
+                .map(Measurement::share);
+    }
+
+    private static Stream<Measurement> sides(List<Measurement> all) {
+        return all.stream().filter(one -> one.what() != What.THICKNESS);
     }
 
     private static String rounded(double number, int places) {

@@ -12,9 +12,12 @@ import cufflink.measure.LengthUnit;
  * @param grooveStep    the distance between two grooves
  * @param grain         how far the grain binds where pieces are laid out
  * @param onGrooves     whether measures that place scores are put on grooves
+ * @param cutsShort     by how much pieces come off the trimmer shorter than its stop says; negative if longer
  */
 public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep,
-        GrainRule grain, boolean onGrooves) {
+        GrainRule grain, boolean onGrooves, Length cutsShort) {
+    /** Further off than that, a trimmer is read wrongly. */
+    public static final Length MOST_OFF = Length.ofMillimetres(10);
     /** A 12 in trimmer and a 12 × 12 in board with grooves every 1/8 in. */
     public static final BenchTools USUAL_INCH = new BenchTools(Length.ofInches(12), Length.ofInches(12),
             Length.ofInches(12), Length.ofInches(1, 8), GrainRule.PREFER);
@@ -23,13 +26,21 @@ public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHe
             Length.ofMillimetres(300),
             Length.ofMillimetres(5), GrainRule.PREFER);
 
-    /** With scores wherever the measures place them. */
+    /** With scores wherever the measures place them, and a trimmer that cuts true. */
     public BenchTools(Length trimmerLength, Length boardWidth, Length boardHeight, Length grooveStep, GrainRule grain) {
-        this(trimmerLength, boardWidth, boardHeight, grooveStep, grain, false);
+        this(trimmerLength, boardWidth, boardHeight, grooveStep, grain, false, Length.ZERO);
     }
 
     public BenchTools withOnGrooves(boolean value) {
-        return new BenchTools(trimmerLength, boardWidth, boardHeight, grooveStep, grain, value);
+        return new BenchTools(trimmerLength, boardWidth, boardHeight, grooveStep, grain, value, cutsShort);
+    }
+
+    public BenchTools withCutsShort(Length value) {
+        return new BenchTools(trimmerLength, boardWidth, boardHeight, grooveStep, grain, onGrooves, value);
+    }
+
+    public BenchTools withGrooveStep(Length value) {
+        return new BenchTools(trimmerLength, boardWidth, boardHeight, value, grain, onGrooves, cutsShort);
     }
 
     /** The usual tools of a unit. */
@@ -41,6 +52,9 @@ public record BenchTools(Length trimmerLength, Length boardWidth, Length boardHe
         if (!trimmerLength.isPositive() || !boardWidth.isPositive() || !boardHeight.isPositive()
                 || !grooveStep.isPositive()) {
             throw new IllegalArgumentException("tool sizes must be positive");
+        }
+        if (cutsShort.abs().isLongerThan(MOST_OFF)) {
+            throw new IllegalArgumentException("a trimmer is no further off than " + MOST_OFF + ": " + cutsShort);
         }
     }
 }

@@ -54,6 +54,11 @@ public record Stock(String name, Length width, Length height, Weight weight, Opt
         return measuredCaliper.isPresent();
     }
 
+    /** The same paper, its thickness measured. */
+    public Stock withCaliper(Length measured) {
+        return new Stock(name, width, height, weight, Optional.of(measured), face, back, directional, grain, print);
+    }
+
     /** The same paper with its faces exchanged. */
     public Stock turnedOver() {
         return new Stock(name, width, height, weight, measuredCaliper, back, face, directional, grain,

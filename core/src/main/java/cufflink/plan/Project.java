@@ -28,9 +28,10 @@ import java.util.Optional;
  * @param papers one for every material of the design, and for layers
  * @param mats   the layers on its panels
  * @param copies 1 to 999
+ * @param noted  notes, and what is told at a step
  */
 public record Project(String name, Wanted wanted, Bench bench, Papers papers, MatSettings mats, int copies,
-        String notes) {
+        Noted noted) {
     public static final int MOST_COPIES = 999;
 
     public Project {
@@ -47,7 +48,7 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
         return new Project(design.title(),
                 Wanted.of(design, List.of(), new Wish.AsDesigned(), Map.of(), Optional.empty()),
                 new Bench(step, BenchTools.usual(step.unit()), ScoringStyle.ONE_FACE), papers,
-                MatSettings.usual(step.unit()), 1, "");
+                MatSettings.usual(step.unit()), 1, Noted.NOTHING);
     }
 
     /** What a material without a paper is made of: plain card in the usual sheet of the ruler's unit. */
@@ -120,7 +121,7 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
     }
 
     public Project withName(String value) {
-        return new Project(value, wanted, bench, papers, mats, copies, notes);
+        return new Project(value, wanted, bench, papers, mats, copies, noted);
     }
 
     public Project withWish(Wish value) {
@@ -190,7 +191,7 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
     }
 
     private Project with(Wanted value) {
-        return new Project(name, value, bench, papers, mats, copies, notes);
+        return new Project(name, value, bench, papers, mats, copies, noted);
     }
 
     /** On another ruler; where its unit is another, what was never set becomes what is usual there. */
@@ -211,7 +212,7 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
     }
 
     private Project with(Bench value) {
-        return new Project(name, wanted, value, papers, mats, copies, notes);
+        return new Project(name, wanted, value, papers, mats, copies, noted);
     }
 
     public Project withPaper(PaperRole role, Stock stock) {
@@ -219,18 +220,27 @@ public record Project(String name, Wanted wanted, Bench bench, Papers papers, Ma
     }
 
     Project withPapers(Papers value) {
-        return new Project(name, wanted, bench, value, mats, copies, notes);
+        return new Project(name, wanted, bench, value, mats, copies, noted);
     }
 
     public Project withMats(MatSettings value) {
-        return new Project(name, wanted, bench, papers, value, copies, notes);
+        return new Project(name, wanted, bench, papers, value, copies, noted);
     }
 
     public Project withCopies(int value) {
-        return new Project(name, wanted, bench, papers, mats, value, notes);
+        return new Project(name, wanted, bench, papers, mats, value, noted);
+    }
+
+    /** The maker's notes; may be empty. */
+    public String notes() {
+        return noted.text();
     }
 
     public Project withNotes(String value) {
+        return with(noted.withText(value));
+    }
+
+    public Project with(Noted value) {
         return new Project(name, wanted, bench, papers, mats, copies, value);
     }
 }

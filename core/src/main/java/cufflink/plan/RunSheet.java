@@ -51,7 +51,18 @@ final class RunSheet {
             sheet.write();
             all.addAll(AlikeSteps.together(plan.design(), sheet.steps));
         }
-        return IntStream.range(0, all.size()).mapToObj(i -> all.get(i).numbered(i + 1)).toList();
+        return reminded(plan.project(),
+                IntStream.range(0, all.size()).mapToObj(i -> all.get(i).numbered(i + 1)).toList());
+    }
+
+    /** With what the maker wants to be told. */
+    private static List<RunStep> reminded(Project project, List<RunStep> run) {
+        List<RunStep> all = new ArrayList<>(run);
+        for (Reminder reminder : project.noted().reminders()) {
+            int index = StepMark.find(run, reminder.step()) - 1;
+            all.set(index, all.get(index).reminding(StepWords.REMEMBER.of("text", reminder.text())));
+        }
+        return List.copyOf(all);
     }
 
     private void write() {
@@ -150,6 +161,11 @@ final class RunSheet {
                         : StepWords.FENCE.of("settings", layout.settings()));
             }
             told.addAll(LayoutMessages.diagonals(layout));
+            Length off = plan.project().tools().cutsShort();
+            if (!off.equals(Length.ZERO) && !layout.cuts().isEmpty()) {
+                told.add((off.isNegative() ? StepWords.TRIMMER_LONG : StepWords.TRIMMER_SHORT).of("by",
+                        format.text(off.abs())));
+            }
             addOnce(count > 1 ? StepWords.SHEETS.of("count", count, "stock", name) : StepWords.NAMED.of("what", name),
                     told, Optional.of(StepWords.TRIMMER.of()), new StepSubject.OfSheet(layout, count), readings);
         });

@@ -1,6 +1,7 @@
 package cufflink.plan;
 
 import cufflink.words.Message;
+import cufflink.words.StepWords;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -32,6 +33,17 @@ public record RunStep(int number, Phase phase, Message called, List<Message> tol
     /** The same done to others, too. */
     RunStep with(List<StepSubject> others) {
         return new RunStep(number, phase, called, told, warned, subject, readings, others);
+    }
+
+    /** The same with something that the maker wants to be told there. */
+    RunStep reminding(Message reminder) {
+        return new RunStep(number, phase, called, Stream.concat(told.stream(), Stream.of(reminder)).toList(), warned,
+                subject, readings, alike);
+    }
+
+    /** What the maker wants to be told there; a part of what is told. */
+    public List<Message> reminders() {
+        return told.stream().filter(message -> message.code() == StepWords.REMEMBER).toList();
     }
 
     /** All that it is about. */

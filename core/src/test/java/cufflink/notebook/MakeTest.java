@@ -19,7 +19,7 @@ class MakeTest {
             24, "{}", List.of(new Figure("Width", "4 1/4 in"), new Figure("Envelope", "C6, 114 × 162 mm"),
                     new Figure("Paper, card", "Moonlight 240")),
             new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12)),
-                    List.of(new StepNote(3, "Base at 2 1/2", "The score cracked")), List.of(), List.of(),
+                    List.of(new StepNote(3, "Base at 2 1/2", "The score cracked")), List.of(), List.of(), List.of(),
                     "Sleeve shorter next time"));
 
     @ParameterizedTest
@@ -36,7 +36,7 @@ class MakeTest {
                 List.of(new Figure("Width", "4 in"), new Figure("Paper, card", "Moonlight 240"),
                         new Figure("Ease", "1/8 in")),
                 new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.GLUE, Duration.ofSeconds(40)), List.of(),
-                        List.of(), List.of(), ""));
+                        List.of(), List.of(), List.of(), ""));
         assertEquals(List.of(new Difference("Copies", "24", "12"), new Difference("Width", "4 1/4 in", "4 in"),
                 new Difference("Envelope", "C6, 114 × 162 mm", ""), new Difference("Ease", "", "1/8 in"),
                 new Difference("Time, Glue", "", "40 s")), Difference.of(CARD, other));
@@ -47,7 +47,7 @@ class MakeTest {
     void timeInAll_isTheSumOfThePhases() {
         assertEquals(Duration.ofMinutes(15),
                 new Learned(Map.of(Phase.CUT, Duration.ofMinutes(12), Phase.FOLD, Duration.ofMinutes(3)), List.of(),
-                        List.of(), List.of(), "").tookInAll());
+                        List.of(), List.of(), List.of(), "").tookInAll());
     }
 
     /** A name that could lead out of the folder is none. */

@@ -21,7 +21,7 @@ class MeasurementTest {
     private static final LengthFormat FORMAT = LengthFormat.of(LengthUnit.MILLIMETRE);
 
     private static Measurement measured(What what, double planned, double measured) {
-        return new Measurement(what, Length.nearestToMillimetres(planned), Length.nearestToMillimetres(measured));
+        return Measurement.of(what, Length.nearestToMillimetres(planned), Length.nearestToMillimetres(measured));
     }
 
     private static List<Code> reasons(double width, double height, double thickness) {
@@ -42,7 +42,7 @@ class MeasurementTest {
         assertEquals(List.of(NotebookWords.CUT_LONG), reasons(101.5, 151.4, 2));
         Message said = Measurement.reasons(
                 List.of(measured(What.WIDTH, 100, 98.5), measured(What.HEIGHT, 150, 148.5)), FORMAT).get(0);
-        assertTrue(said.sentence().startsWith("Both sides are 1.5 mm short"), said.sentence());
+        assertTrue(said.sentence().startsWith("All sides are 1.5 mm short"), said.sentence());
     }
 
     @Test

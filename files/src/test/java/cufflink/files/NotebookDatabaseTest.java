@@ -14,11 +14,20 @@ import cufflink.files.project.ProjectReader;
 import cufflink.files.project.ProjectWriter;
 import cufflink.files.stash.StashDatabase;
 import cufflink.measure.Length;
+import cufflink.notebook.Correction;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
 import cufflink.notebook.Measurement;
+import cufflink.notebook.NextTime;
+import cufflink.notebook.OfBorder;
+import cufflink.notebook.OfMeasure;
+import cufflink.notebook.OfPaper;
+import cufflink.notebook.OfPart;
+import cufflink.notebook.OfStep;
+import cufflink.notebook.OfTrimmer;
 import cufflink.notebook.Photo;
 import cufflink.notebook.StepNote;
+import cufflink.paper.PaperRole;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
@@ -40,6 +49,7 @@ import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
@@ -73,11 +83,26 @@ class NotebookDatabaseTest {
         return Make.of(plan, ProjectWriter.text(plan.project()), at)
                 .with(new Learned(Map.of(Phase.CUT, Duration.ofSeconds(605)),
                         List.of(new StepNote(3, "Base at 4 1/4", "It cracked"), new StepNote(0, "", "Too thick")),
-                        List.of(new Measurement(Measurement.What.WIDTH, Length.ofInches(17, 4),
+                        List.of(Measurement.of(Measurement.What.WIDTH, Length.ofInches(17, 4),
                                 Length.ofInches(67, 16)),
-                                new Measurement(Measurement.What.THICKNESS, Length.ofMicrometres(962),
-                                        Length.ofMicrometres(1500))),
-                        List.of(), "Two lines,\nas typed"));
+                                Measurement.of(Measurement.What.THICKNESS, Length.ofMicrometres(962),
+                                        Length.ofMicrometres(1500)),
+                                new Measurement(Measurement.What.MEASURE, "Flap", Length.ofInches(2),
+                                        Length.ofInches(33, 16))),
+                        List.of(), corrections(), "Two lines,\nas typed"));
+    }
+
+    /** One of each kind. */
+    private static List<Correction> corrections() {
+        NextTime next = new NextTime("half-fold", NOON);
+        next.add(OfMeasure.by("width", "Width", Length.ofMicrometres(-1500)), "A little narrower");
+        next.add(new OfBorder(Length.ofMillimetres(1)), "More border");
+        next.add(new OfPart("sleeve", "Sleeve", true), "Without it");
+        next.add(new OfStep("fold base 1", "Fold the front over"), "Score it twice");
+        next.add(new OfPaper(PaperRole.layer(2), Optional.of(StashDatabaseTest.MOONLIGHT)), "The plain pad");
+        next.add(new OfPaper(PaperRole.material("card"), Optional.empty()), "It cracked");
+        next.add(new OfTrimmer(Length.ofMicrometres(-400)), "It cuts long");
+        return next.corrections();
     }
 
     /** Everything that can be noted of a make. */
@@ -120,6 +145,37 @@ class NotebookDatabaseTest {
         assertTrue(notebook.bringBack(second));
         assertFalse(notebook.bringBack(second));
         assertEquals(2, notebook.makes().orThrow().size());
+    }
+
+    @Test
+    void whatIsNotedWhileMaking_isAMakeOnlyWhenItIsMade() throws Exception {
+        Make begun = notebook.keep("comet.json", make("half-fold", NOON));
+        Make more = begun.with(begun.learned().with(new StepNote(4, "Glue", "Too wet"))
+                .with(Phase.CUT, Duration.ofSeconds(5)));
+        notebook.keep("comet.json", more);
+        assertEquals(List.of(), notebook.makes().orThrow());
+        assertEquals(Optional.empty(), notebook.making("other.json"));
+        Make kept = notebook.making("comet.json").orElseThrow();
+        assertEquals(more, kept);
+        assertEquals(Duration.ofSeconds(610), kept.learned().took().get(Phase.CUT));
+        assertEquals(kept, notebook.finish(kept));
+        assertEquals(List.of(kept), notebook.makes().orThrow());
+        assertEquals(Optional.empty(), notebook.making("comet.json"));
+    }
+
+    @Test
+    void corrections_areThoseOfTheDesign_thatWereNotDropped() throws Exception {
+        Make added = notebook.add(make("half-fold", NOON));
+        assertEquals(corrections(), notebook.corrections("half-fold"));
+        assertEquals(List.of(), notebook.corrections("waterfall"));
+        String key = corrections().get(0).key();
+        assertTrue(notebook.decide(key, Correction.Standing.OWN));
+        assertEquals(corrections().get(0).with(Correction.Standing.OWN), notebook.corrections("half-fold").get(0));
+        assertTrue(notebook.decide(key, Correction.Standing.DROPPED));
+        assertEquals(corrections().subList(1, corrections().size()), notebook.corrections("half-fold"));
+        assertFalse(notebook.decide("nothing", Correction.Standing.OWN));
+        notebook.remove(added.id());
+        assertEquals(List.of(), notebook.corrections("half-fold"));
     }
 
     /** Stash and notebook lie in one file, and neither is in the other's way. */
@@ -226,7 +282,9 @@ class NotebookDatabaseTest {
                         make.figures(), make.learned()))
                 .toList());
         for (String wrong : List.of("\"cut\":605|\"cut\":\"long\"", "\"cut\":605|\"nap\":605", "\"cut\":605|\"cut\":-1",
-                "\"thickness\"|\"width\"", "\"jpg\"|\"exe\"", "\"copies\":1|\"copies\":0")) {
+                "\"thickness\"|\"width\"", "\"jpg\"|\"exe\"", "\"copies\":1|\"copies\":0",
+                "\"of\":\"border\"|\"of\":\"moon\"", "\"standing\":\"offered\"|\"standing\":\"asleep\"",
+                "\"change\":\"-1.5 mm\"|\"change\":\"-much\"", "\"by\":\"1 mm\"|\"by\":\"1 ell\"")) {
             String[] change = wrong.split("\\|");
             assertTrue(whole.contains(change[0]), change[0]);
             Files.writeString(file, whole.replace(change[0], change[1]));

@@ -59,7 +59,7 @@ class NotebookKillTest {
                 "{}", IntStream.range(0, many).mapToObj(i -> new Figure("Measure " + i, i + " in")).toList(),
                 new Learned(Map.of(Phase.CUT, Duration.ofSeconds(many)),
                         IntStream.range(0, many).mapToObj(i -> new StepNote(i, "Step", "Wrong " + i)).toList(),
-                        List.of(), List.of(), "Notes ".repeat(many)));
+                        List.of(), List.of(), List.of(), "Notes ".repeat(many)));
     }
 
     private static void isWhole(Make make) {

@@ -4,9 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import cufflink.files.notebook.NotebookDatabase;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.Length;
+import cufflink.notebook.Measurement;
 import cufflink.paper.BenchTools;
 import cufflink.paper.FacePicture;
 import cufflink.paper.Print;
@@ -51,7 +53,8 @@ class StashDatabaseTest {
             Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), false, 12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
     /** As the file was before version 7. */
-    private static final String[] NO_NOTEBOOK = {"drop table make_photo", "drop table make_measured",
+    private static final String[] NO_NOTEBOOK = {"alter table tools drop column cuts_short", "drop table make_next",
+        "drop table make_photo", "drop table make_measured",
         "drop table make_wrong",
         "drop table make_took", "drop table make_figure", "drop table make"};
     private static final Instant NOON = Instant.parse("2031-05-04T12:00:00Z");
@@ -195,7 +198,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 7");
+        raw("pragma user_version = 8");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -220,6 +223,28 @@ class StashDatabaseTest {
                 "pragma user_version = 1");
         database = opened();
         assertEquals(kept, database.stash());
+    }
+
+    /** What the seventh version had measured has its label now. */
+    @Test
+    void measuredOfTheSeventhVersion_isKept() throws Exception {
+        database.close();
+        raw("alter table tools drop column cuts_short", "drop table make_next", "drop index make_open",
+                "alter table make drop column open", "drop table make_measured",
+                "create table make_measured (make integer not null references make (id), what text not null, "
+                        + "planned integer not null, measured integer not null, primary key (make, what))",
+                "insert into make values (1, '2026-11-26T10:00:00Z', 'Comet', 'Half fold', 1, '{}', '', null)",
+                "insert into make_measured values (1, 'thickness', 900000, 1000000)",
+                "insert into make_measured values (1, 'width', 100000000, 99000000)", "pragma user_version = 7");
+        try (NotebookDatabase notebook = NotebookDatabase.open(file(), Clock.systemUTC())) {
+            assertEquals(
+                    List.of(Measurement.of(Measurement.What.THICKNESS, Length.ofMicrometres(900),
+                            Length.ofMillimetres(1)),
+                            Measurement.of(Measurement.What.WIDTH, Length.ofMillimetres(100),
+                                    Length.ofMillimetres(99))),
+                    notebook.makes().orThrow().get(0).learned().measured());
+        }
+        database = opened();
     }
 
     private List<String> copies() throws Exception {

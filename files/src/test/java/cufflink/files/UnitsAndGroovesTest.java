@@ -110,7 +110,7 @@ class UnitsAndGroovesTest {
         expect(fold.withSet("fold", "top").withTools(fold.tools().withOnGrooves(true))).measures("width", "4 3/16 in")
                 .measures("height", "5 3/8 in");
         BenchTools far = new BenchTools(Length.ofInches(12), Length.ofInches(12), Length.ofInches(12),
-                Length.ofInches(13), fold.tools().grain(), true);
+                Length.ofInches(13), fold.tools().grain()).withOnGrooves(true);
         expect(fold.withTools(far)).measures("width", "4 3/16 in").judges("grooves", Verdict.WATCH);
     }
 

@@ -1,7 +1,10 @@
 package cufflink.desktop.view;
 
+import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
 import cufflink.paper.GrainRule;
@@ -9,11 +12,13 @@ import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 
 /** Edits the maker's trimmer and scoring board. */
 public final class ToolsDialog extends FormDialog<BenchTools> {
     private final LengthUnit unit;
     private final TextField trimmer = new TextField();
+    private final TextField cutsShort = new TextField();
     private final TextField width = new TextField();
     private final TextField height = new TextField();
     private final TextField grooves = new TextField();
@@ -29,6 +34,10 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         height.setText(format.text(tools.boardHeight()));
         grooves.setText(format.text(tools.grooveStep()));
         row("Longest cut of the trimmer", trimmer);
+        cutsShort.setId("cuts-short");
+        cutsShort.setText(ExactText.of(tools.cutsShort()));
+        cutsShort.setTooltip(new Tooltip("Less than 0 if it cuts long"));
+        row("It cuts short by", cutsShort);
         row("Board, from the left fence", width);
         row("Board, from the top fence", height);
         row("A groove every", grooves);
@@ -52,7 +61,17 @@ public final class ToolsDialog extends FormDialog<BenchTools> {
         Optional<Length> across = cut.isEmpty() ? cut : size("Board", width, unit);
         Optional<Length> down = across.isEmpty() ? across : size("Board", height, unit);
         Optional<Length> step = down.isEmpty() ? down : size("Grooves", grooves, unit);
-        return step.map(groove -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(), groove,
-                grain.getValue(), onGrooves.isSelected()));
+        Optional<Length> off = step.isEmpty() ? step : off();
+        return off.map(by -> new BenchTools(cut.orElseThrow(), across.orElseThrow(), down.orElseThrow(),
+                step.orElseThrow(), grain.getValue(), onGrooves.isSelected(), by));
+    }
+
+    private Optional<Length> off() {
+        LengthReading<Length> read = LengthParser.read(cutsShort.getText().isBlank() ? "0" : cutsShort.getText(), unit);
+        return read.value().isEmpty() ? fail("Trimmer cuts short by: " + read.message())
+                : read.value().get().abs().isLongerThan(BenchTools.MOST_OFF)
+                        ? fail("Trimmer cuts short by: at most "
+                                + LengthFormat.of(unit).text(BenchTools.MOST_OFF) + " either way.")
+                : read.value();
     }
 }

@@ -27,6 +27,7 @@ import cufflink.score.Slant;
 import cufflink.stack.SoftWay;
 import cufflink.words.Message;
 import cufflink.words.Numbered;
+import cufflink.words.StepWords;
 import cufflink.words.Vocabulary;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -127,6 +128,9 @@ final class HandOutLists {
         for (String line : fence) {
             beside += text * 0.3 + flow.height(line, text, indent, false);
         }
+        for (Message more : told(step)) {
+            beside += flow.height(more.sentence(), text, indent, false);
+        }
         flow.ensure(Math.max(height * scale, beside) + 12);
         flow.skip(6);
         double top = flow.y();
@@ -141,7 +145,16 @@ final class HandOutLists {
         for (Message more : LayoutMessages.diagonals(sheet.layout())) {
             flow.text(more.sentence(), text, indent, false);
         }
+        for (Message more : told(step)) {
+            flow.text(more.sentence(), text, indent, false);
+        }
         flow.skip(Math.max(0, height * scale + 6 - (top - flow.y())));
+    }
+
+    /** What of a cutting step does not show in the picture. */
+    private static List<Message> told(RunStep step) {
+        return step.told().stream().filter(message -> message.code() == StepWords.TRIMMER_SHORT
+                || message.code() == StepWords.TRIMMER_LONG || message.code() == StepWords.REMEMBER).toList();
     }
 
     /** How far to the right the numbers of the cuts reach, millimetres. */

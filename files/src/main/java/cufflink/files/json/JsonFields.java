@@ -72,16 +72,21 @@ public final class JsonFields {
     /** The lists of texts of an object that must be there, by name in the order of the file. */
     public Map<String, List<String>> lists(String name) {
         Map<String, List<String>> lists = new LinkedHashMap<>();
-        object(name).forEach((key, value) -> {
-            List<String> texts = new ArrayList<>();
-            value.forEach(text -> texts.add(text.asText()));
-            if (value.isArray() && stream(value).allMatch(JsonNode::isTextual)) {
-                lists.put(key, List.copyOf(texts));
-            } else {
-                problem(name + " › " + key, ProjectWords.TEXTS_EXPECTED.of());
-            }
-        });
+        object(name).forEach((key, value) -> list(name + " › " + key, value).ifPresent(texts -> lists.put(key, texts)));
         return lists;
+    }
+
+    /** A list of texts. */
+    public List<String> list(String name) {
+        return list(name, node.path(name)).orElse(List.of());
+    }
+
+    private Optional<List<String>> list(String name, JsonNode value) {
+        if (!value.isArray() || !stream(value).allMatch(JsonNode::isTextual)) {
+            problem(name, ProjectWords.TEXTS_EXPECTED.of());
+            return Optional.empty();
+        }
+        return Optional.of(stream(value).map(JsonNode::asText).toList());
     }
 
     private static Stream<JsonNode> stream(JsonNode list) {
@@ -187,6 +192,13 @@ public final class JsonFields {
         if (read.value().filter(found -> !found.isNegative()).isEmpty()) {
             problem(name, read.trouble().orElseGet(ProjectWords.NOT_LESS_THAN_NOTHING::of));
         }
+        return read.value().orElse(Length.ZERO);
+    }
+
+    /** A length that may be negative. */
+    public Length signedLength(String name) {
+        LengthReading<Length> read = LengthParser.read(text(name), LengthUnit.MILLIMETRE);
+        read.trouble().ifPresent(why -> problem(name, why));
         return read.value().orElse(Length.ZERO);
     }
 

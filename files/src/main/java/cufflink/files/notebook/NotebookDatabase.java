@@ -2,40 +2,29 @@ package cufflink.files.notebook;
 
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.database.MakersDatabase;
-import cufflink.measure.Length;
-import cufflink.notebook.Figure;
-import cufflink.notebook.Learned;
+import cufflink.notebook.Correction;
 import cufflink.notebook.Make;
-import cufflink.notebook.Measurement;
-import cufflink.notebook.Photo;
-import cufflink.notebook.StepNote;
-import cufflink.plan.Phase;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.NotebookWords;
 import java.nio.file.Path;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Clock;
 import java.time.DateTimeException;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 
 /** The makes in the database. Each change is one transaction; what is taken out can be brought back. */
 public final class NotebookDatabase implements AutoCloseable {
     private final MakersDatabase database;
+    private final MakeRows rows;
     private final Clock clock;
 
     private NotebookDatabase(MakersDatabase database, Clock clock) {
         this.database = database;
+        this.rows = new MakeRows(database);
         this.clock = clock;
     }
 
@@ -51,7 +40,7 @@ public final class NotebookDatabase implements AutoCloseable {
             List<Problem> notices = new ArrayList<>();
             for (long id : ids()) {
                 try {
-                    makes.add(make(id));
+                    makes.add(rows.make(id));
                 } catch (IllegalArgumentException | DateTimeException unreadable) {
                     notices.add(Problem.notice("", NotebookWords.ENTRY_LEFT_OUT.of("id", id, "reason",
                             unreadable.getMessage())));
@@ -68,7 +57,7 @@ public final class NotebookDatabase implements AutoCloseable {
 
     /** Puts a make into the notebook; answers it with its number. */
     public Make add(Make make) throws DatabaseUnusable {
-        return database.transaction(() -> insert(make));
+        return database.transaction(() -> rows.insert(make));
     }
 
     /** Puts several in, or none. */
@@ -76,10 +65,63 @@ public final class NotebookDatabase implements AutoCloseable {
         return database.transaction(() -> {
             List<Make> added = new ArrayList<>();
             for (Make make : makes) {
-                added.add(insert(make));
+                added.add(rows.insert(make));
             }
             return added;
         });
+    }
+
+    /** Puts a make in the place of the one with its number; {@link IllegalArgumentException} if it is not there. */
+    public void change(Make make) throws DatabaseUnusable {
+        database.transaction(() -> {
+            rows.replace(make);
+            return make;
+        });
+    }
+
+    /** What is noted already of a project that is being made, by its file. */
+    public Optional<Make> making(String file) throws DatabaseUnusable {
+        return database.transaction(() -> {
+            List<Long> open = rows.read("select id from make where open = ?", row -> row.getLong(1), file);
+            return open.isEmpty() ? Optional.empty() : Optional.of(rows.make(open.get(0)));
+        });
+    }
+
+    /** Keeps what is noted of a project while it is being made; answers it with its number. */
+    public Make keep(String file, Make make) throws DatabaseUnusable {
+        return database.transaction(() -> {
+            if (make.id() > 0) {
+                rows.replace(make);
+                return make;
+            }
+            Make added = rows.insert(make);
+            rows.update("update make set open = ? where id = ?", file, added.id());
+            return added;
+        });
+    }
+
+    /** It is made: what was noted while it was being made is a make like every other. */
+    public Make finish(Make make) throws DatabaseUnusable {
+        return database.transaction(() -> {
+            if (make.id() == 0) {
+                return rows.insert(make);
+            }
+            rows.replace(make);
+            rows.update("update make set open = null where id = ?", make.id());
+            return make;
+        });
+    }
+
+    /** What is to be different next time a design is made, the newest make first; what was dropped is not among it. */
+    public List<Correction> corrections(String design) throws DatabaseUnusable {
+        return makes().value().orElseThrow().stream().flatMap(make -> make.learned().next().stream())
+                .filter(one -> one.design().equals(design) && one.standing() != Correction.Standing.DROPPED).toList();
+    }
+
+    /** Notes what the maker decided of a correction; false if there is none of this key. */
+    public boolean decide(String key, Correction.Standing standing) throws DatabaseUnusable {
+        return database.transaction(() -> rows.update("update make_next set standing = ? where key = ?",
+                standing.name().toLowerCase(Locale.ROOT), key) > 0);
     }
 
     /** Takes a make out; false if it is not there. */
@@ -94,97 +136,12 @@ public final class NotebookDatabase implements AutoCloseable {
     }
 
     private boolean removed(long id, String command, Optional<String> when) throws DatabaseUnusable {
-        return database.transaction(() -> update(command, when.orElse(null), id) > 0);
+        return database.transaction(() -> rows.update(command, when.orElse(null), id) > 0);
     }
 
     private List<Long> ids() throws SQLException {
-        return read("select id from make where removed is null order by at desc, id desc", row -> row.getLong(1));
-    }
-
-    private interface Reading<T> {
-        T read(ResultSet row) throws SQLException;
-    }
-
-    private <T> List<T> read(String query, Reading<T> reading, Object... values) throws SQLException {
-        try (PreparedStatement statement = prepared(query, values); ResultSet rows = statement.executeQuery()) {
-            List<T> all = new ArrayList<>();
-            while (rows.next()) {
-                all.add(reading.read(rows));
-            }
-            return all;
-        }
-    }
-
-    private int update(String command, Object... values) throws SQLException {
-        try (PreparedStatement statement = prepared(command, values)) {
-            return statement.executeUpdate();
-        }
-    }
-
-    private PreparedStatement prepared(String command, Object... values) throws SQLException {
-        PreparedStatement statement = database.connection().prepareStatement(command);
-        for (int i = 0; i < values.length; i++) {
-            statement.setObject(i + 1, values[i]);
-        }
-        return statement;
-    }
-
-    private Make make(long id) throws SQLException {
-        List<Figure> figures = read("select what, value from make_figure where make = ? order by place",
-                row -> new Figure(row.getString(1), row.getString(2)), id);
-        Map<Phase, Duration> took = new EnumMap<>(Phase.class);
-        read("select phase, seconds from make_took where make = ?", row -> took.put(
-                Phase.valueOf(row.getString(1).toUpperCase(Locale.ROOT)), Duration.ofSeconds(row.getLong(2))), id);
-        List<StepNote> wrong = read("select step, title, said from make_wrong where make = ? order by place",
-                row -> new StepNote(row.getInt(1), row.getString(2), row.getString(3)), id);
-        List<Measurement> measured = read(
-                "select what, planned, measured from make_measured where make = ? order by rowid",
-                row -> new Measurement(Measurement.What.valueOf(row.getString(1).toUpperCase(Locale.ROOT)),
-                        Length.ofNanometres(row.getLong(2)), Length.ofNanometres(row.getLong(3))),
-                id);
-        List<Photo> photos = read("select hash, kind, caption from make_photo where make = ? order by place",
-                row -> new Photo(row.getString(1), row.getString(2), row.getString(3)), id);
-        return read("select at, name, design, copies, project, notes from make where id = ?",
-                row -> new Make(id, Instant.parse(row.getString(1)), row.getString(2), row.getString(3),
-                        row.getInt(4), row.getString(5), figures,
-                        new Learned(took, wrong, measured, photos, row.getString(6))),
-                id).get(0);
-    }
-
-    private Make insert(Make make) throws SQLException {
-        update("insert into make (at, name, design, copies, project, notes) values (?, ?, ?, ?, ?, ?)",
-                make.at().toString(), make.name(), make.design(), make.copies(), make.project(),
-                make.learned().notes());
-        long id;
-        try (Statement statement = database.connection().createStatement();
-                ResultSet given = statement.executeQuery("select last_insert_rowid()")) {
-            id = given.getLong(1);
-        }
-        for (int i = 0; i < make.figures().size(); i++) {
-            Figure figure = make.figures().get(i);
-            update("insert into make_figure (make, place, what, value) values (?, ?, ?, ?)", id, i, figure.what(),
-                    figure.value());
-        }
-        for (Map.Entry<Phase, Duration> time : make.learned().took().entrySet()) {
-            update("insert into make_took (make, phase, seconds) values (?, ?, ?)", id,
-                    time.getKey().name().toLowerCase(Locale.ROOT), time.getValue().toSeconds());
-        }
-        for (int i = 0; i < make.learned().wrong().size(); i++) {
-            StepNote note = make.learned().wrong().get(i);
-            update("insert into make_wrong (make, place, step, title, said) values (?, ?, ?, ?, ?)", id, i,
-                    note.step(), note.title(), note.text());
-        }
-        for (Measurement one : make.learned().measured()) {
-            update("insert into make_measured (make, what, planned, measured) values (?, ?, ?, ?)", id,
-                    one.what().name().toLowerCase(Locale.ROOT), one.planned().nanometres(),
-                    one.measured().nanometres());
-        }
-        for (int i = 0; i < make.learned().photos().size(); i++) {
-            Photo photo = make.learned().photos().get(i);
-            update("insert into make_photo (make, place, hash, kind, caption) values (?, ?, ?, ?, ?)", id, i,
-                    photo.hash(), photo.kind(), photo.caption());
-        }
-        return make.numbered(id);
+        return rows.read("select id from make where removed is null and open is null order by at desc, id desc",
+                row -> row.getLong(1));
     }
 
     @Override

@@ -101,6 +101,16 @@ public final class NotebookExport {
                     .append(line(note.text())).append('\n'));
             page.append('\n');
         }
+        if (!make.learned().next().isEmpty()) {
+            page.append("## Next time\n\n");
+            make.learned().next().forEach(one -> page.append("- ").append(line(one.said())).append(switch (one
+                    .standing()) {
+                case OFFERED -> "";
+                case OWN -> " (my default)";
+                case DROPPED -> " (dropped)";
+            }).append('\n'));
+            page.append('\n');
+        }
         if (!make.learned().took().isEmpty()) {
             page.append("## Time\n\n");
             make.learned().took().forEach((phase, time) -> page.append("- ").append(phase.title()).append(": ")

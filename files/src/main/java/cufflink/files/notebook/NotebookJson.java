@@ -3,11 +3,14 @@ package cufflink.files.notebook;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.json.JsonDocument;
 import cufflink.files.json.JsonFields;
 import cufflink.measure.ExactText;
+import cufflink.notebook.Correction;
 import cufflink.notebook.Difference;
+import cufflink.notebook.Effect;
 import cufflink.notebook.Figure;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
@@ -65,8 +68,10 @@ public final class NotebookJson {
         make.learned().wrong().forEach(note -> node.withArray("wrong").addObject().put("step", note.step())
                 .put("title", note.title()).put("text", note.text()));
         make.learned().measured().forEach(one -> node.withArray("measured").addObject()
-                .put("what", one.what().name().toLowerCase(Locale.ROOT)).put("planned", ExactText.of(one.planned()))
+                .put("what", one.what().name().toLowerCase(Locale.ROOT)).put("label", one.label())
+                .put("planned", ExactText.of(one.planned()))
                 .put("measured", ExactText.of(one.measured())));
+        make.learned().next().forEach(one -> node.withArray("next").add(CorrectionJson.of(one)));
         make.learned().photos().forEach(photo -> node.withArray("pictures").addObject().put("hash", photo.hash())
                 .put("kind", photo.kind()).put("caption", photo.caption()));
         return node;
@@ -88,6 +93,33 @@ public final class NotebookJson {
         differences.forEach(difference -> root.withArray("differences").addObject().put("what", difference.what())
                 .put("one", difference.one()).put("two", difference.two()));
         return root;
+    }
+
+    /** What is to be different next time; of one design, or of all where it is null. */
+    public static ObjectNode next(List<Make> makes, String design) {
+        ObjectNode root = MAPPER.createObjectNode();
+        ArrayNode all = root.putArray("next");
+        for (Make make : makes) {
+            for (int i = 0; i < make.learned().next().size(); i++) {
+                Correction one = make.learned().next().get(i);
+                if (design == null || one.design().equals(design)) {
+                    all.add(CorrectionJson.of(one).put("number", make.id() + "." + (i + 1)));
+                }
+            }
+        }
+        return root;
+    }
+
+    /** What a correction changes. */
+    public static ObjectNode of(Effect effect) {
+        ObjectNode root = MAPPER.createObjectNode();
+        ArrayNode figures = root.putArray("figures");
+        effect.figures().forEach(figure -> figures.addObject().put("what", figure.what()).put("now", figure.one())
+                .put("then", figure.two()));
+        ArrayNode checks = root.putArray("checks");
+        effect.checks()
+                .forEach(check -> checks.addObject().put("verdict", check.verdict().word()).put("text", check.text()));
+        return root.put("same", effect.same());
     }
 
     /** The makes of a file that {@code notebook export} has written; all of them, or why not. */
@@ -112,12 +144,11 @@ public final class NotebookJson {
                     .add(new StepNote(one.count("step", 0, 10_000), one.text("title"), one.text("text"))));
             List<Measurement> measured = new ArrayList<>();
             each(fields, "measured").forEach(one -> measured
-                    .add(new Measurement(one.word("what", Measurement.What.class, JsonFields.lower()),
-                            one.size("planned"),
-                            one.size("measured"))));
+                    .add(measurement(one)));
             List<Photo> photos = new ArrayList<>();
             each(fields, "pictures")
                     .forEach(one -> photos.add(new Photo(one.text("hash"), one.text("kind"), one.text("caption"))));
+            List<Correction> next = each(fields, "next").stream().map(CorrectionJson::read).toList();
             Map<Phase, Duration> took = new EnumMap<>(Phase.class);
             JsonNode node = root.path("makes").path(index);
             if (fields.has("took")) {
@@ -127,12 +158,19 @@ public final class NotebookJson {
             String project = MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(node.path("project"));
             return Optional.of(new Make(0, Instant.parse(fields.text("at")), fields.text("name"),
                     fields.text("design"), fields.count("copies", 1, Project.MOST_COPIES), project, figures,
-                    new Learned(took, wrong, measured, photos, fields.text("notes"))));
+                    new Learned(took, wrong, measured, photos, next, fields.text("notes"))));
         } catch (IllegalArgumentException | DateTimeException | JsonProcessingException wrong) {
             problems.add(Problem.error("", NotebookWords.ENTRY_LEFT_OUT.of("id", index + 1, "reason",
                     wrong.getMessage())));
             return Optional.empty();
         }
+    }
+
+    /** Files of the first version have no label. */
+    private static Measurement measurement(JsonFields fields) {
+        Measurement.What what = fields.word("what", Measurement.What.class, JsonFields.lower());
+        return new Measurement(what, fields.has("label") ? fields.text("label") : what.label(),
+                fields.size("planned"), fields.size("measured"));
     }
 
     private static List<JsonFields> each(JsonFields fields, String name) {

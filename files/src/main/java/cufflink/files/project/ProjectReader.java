@@ -25,7 +25,9 @@ import cufflink.paper.Papers;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Bench;
+import cufflink.plan.Noted;
 import cufflink.plan.Project;
+import cufflink.plan.Reminder;
 import cufflink.plan.Wanted;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -36,9 +38,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Reads projects; a file that is wrong anywhere is not opened, every mistake is named, and the file stays as it is. */
 public final class ProjectReader {
@@ -86,7 +90,7 @@ public final class ProjectReader {
         Map<PaperRole, Stock> chosen = papers(fields);
         Papers papers = Papers.completed(chosen, wanted.design().materials(), Project.plainCard(ruler));
         Project project = new Project(fields.text("name"), wanted, bench, papers, mats(fields.in("mats")),
-                fields.count("copies", 1, Project.MOST_COPIES), fields.text("notes"));
+                fields.count("copies", 1, Project.MOST_COPIES), noted(fields));
         return problems.isEmpty() ? Outcome.of(project, notices(project, chosen, file)) : Outcome.failed(problems);
     }
 
@@ -200,10 +204,22 @@ public final class ProjectReader {
         return papers;
     }
 
+    /** The first projects had only notes. */
+    private static Noted noted(JsonFields fields) {
+        List<Reminder> reminders = new ArrayList<>();
+        if (fields.has("reminders")) {
+            fields.each("reminders")
+                    .forEach(one -> reminders.add(new Reminder(one.text("step"), one.filledText("text"))));
+        }
+        return new Noted(fields.text("notes"), reminders,
+                fields.has("answered") ? new LinkedHashSet<>(fields.list("answered")) : Set.of());
+    }
+
     private static BenchTools tools(JsonFields fields) {
         Length trimmer = fields.size("trimmer");
         return new BenchTools(trimmer, fields.size("boardWidth"), fields.size("boardHeight"), fields.size("grooves"),
                 fields.has("grain") ? fields.word("grain", GrainRule.class, GrainRule::word) : GrainRule.PREFER,
-                fields.has("onGrooves") && fields.yes("onGrooves"));
+                fields.has("onGrooves") && fields.yes("onGrooves"),
+                fields.has("cutsShort") ? fields.signedLength("cutsShort") : Length.ZERO);
     }
 }

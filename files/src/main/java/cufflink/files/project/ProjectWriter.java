@@ -8,6 +8,7 @@ import cufflink.design.PartPlace;
 import cufflink.files.AtomicFile;
 import cufflink.mat.MatSettings;
 import cufflink.measure.ExactText;
+import cufflink.measure.Length;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Stock;
 import cufflink.plan.Project;
@@ -63,6 +64,9 @@ public final class ProjectWriter {
         tools(root.putObject("tools"), project.tools());
         root.put("copies", project.copies());
         root.put("notes", project.notes());
+        project.noted().reminders().forEach(reminder -> root.withArray("reminders").addObject()
+                .put("step", reminder.step()).put("text", reminder.text()));
+        project.noted().answered().forEach(key -> root.withArray("answered").add(key));
         try {
             return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root) + "\n";
         } catch (JsonProcessingException impossible) {
@@ -86,5 +90,8 @@ public final class ProjectWriter {
         node.put("trimmer", ExactText.of(tools.trimmerLength())).put("boardWidth", ExactText.of(tools.boardWidth()))
                 .put("boardHeight", ExactText.of(tools.boardHeight())).put("grooves", ExactText.of(tools.grooveStep()))
                 .put("grain", tools.grain().word()).put("onGrooves", tools.onGrooves());
+        if (!tools.cutsShort().equals(Length.ZERO)) {
+            node.put("cutsShort", ExactText.of(tools.cutsShort()));
+        }
     }
 }

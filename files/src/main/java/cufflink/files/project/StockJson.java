@@ -15,11 +15,12 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** A paper as a JSON object. */
-final class StockJson {
+public final class StockJson {
     private StockJson() {
     }
 
-    static void write(ObjectNode node, Stock stock) {
+    /** Fills an object. */
+    public static void write(ObjectNode node, Stock stock) {
         node.put("name", stock.name()).put("width", ExactText.of(stock.width())).put("height",
                 ExactText.of(stock.height()));
         node.put("weight", stock.weight().amount()).put("basis", stock.weight().basis().label());
@@ -62,7 +63,8 @@ final class StockJson {
         return Optional.empty();
     }
 
-    static Stock read(JsonFields fields) {
+    /** The paper of an object; what is wrong with it is a problem there. */
+    public static Stock read(JsonFields fields) {
         return new Stock(fields.text("name"), fields.size("width"), fields.size("height"),
                 new Weight(fields.number("weight", 0, 10_000),
                         fields.word("basis", Weight.Basis.class, Weight.Basis::label)),

@@ -96,14 +96,16 @@ enum ItemTable {
             BenchTools tools = ((StashTools) item).tools();
             return new Row.Builder().put("trimmer", tools.trimmerLength()).put("board_width", tools.boardWidth())
                     .put("board_height", tools.boardHeight()).put("groove", tools.grooveStep())
-                    .put("grain", tools.grain().name()).put("on_grooves", tools.onGrooves()).done();
+                    .put("grain", tools.grain().name()).put("on_grooves", tools.onGrooves())
+                    .put("cuts_short", tools.cutsShort()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
             return new StashTools(
                     new BenchTools(row.length("trimmer"), row.length("board_width"), row.length("board_height"),
-                            row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false)));
+                            row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false),
+                            row.signedLength("cuts_short")));
         }
     };
 

@@ -117,6 +117,11 @@ record Row(Map<String, Object> cells) {
                         () -> new UnreadableCell(column, word, "one of " + Arrays.toString(type.getEnumConstants())));
     }
 
+    /** Whole nanometres, up to ten metres either way; 0 where the column is not there. */
+    Length signedLength(String column) {
+        return !has(column) ? Length.ZERO : whole(column) < 0 ? Length.ofNanometres(whole(column)) : length(column);
+    }
+
     /** Whole nanometres, up to ten metres. */
     Length length(String column) {
         long nanometres = whole(column);
