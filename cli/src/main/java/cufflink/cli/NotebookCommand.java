@@ -5,6 +5,7 @@ import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.notebook.NotebookDatabase;
 import cufflink.files.notebook.NotebookExport;
+import cufflink.files.notebook.NotebookImport;
 import cufflink.files.notebook.NotebookJson;
 import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.ProjectReader;
@@ -15,7 +16,6 @@ import cufflink.notebook.Difference;
 import cufflink.notebook.Effect;
 import cufflink.notebook.Learned;
 import cufflink.notebook.Make;
-import cufflink.notebook.Photo;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
@@ -313,32 +313,7 @@ final class NotebookCommand implements Runnable {
     @Command(name = "import", description = "Reads makes that were exported; those it has already are left out.",
             mixinStandardHelpOptions = true)
     int read(@Parameters(paramLabel = "notebook.json") Path file) throws IOException {
-        Outcome<List<Make>> read = NotebookJson.read(file);
-        if (read.value().isEmpty()) {
-            return failed(read.problems());
-        }
-        List<Make> makes = read.value().get();
-        return open(notebook -> {
-            List<Make> known = notebook.makes().value().orElseThrow();
-            List<Make> fresh = new ArrayList<>();
-            List<Problem> problems = new ArrayList<>();
-            for (Make make : makes) {
-                if (known.stream().noneMatch(one -> isSame(one, make))) {
-                    Outcome<List<Photo>> photos = export().bringPictures(make, file);
-                    problems.addAll(photos.problems());
-                    photos.value().map(found -> make.with(make.learned().withPhotos(found))).ifPresent(fresh::add);
-                }
-            }
-            if (!problems.isEmpty()) {
-                return failed(problems);
-            }
-            notebook.addAll(fresh);
-            return done(NotebookWords.IMPORTED.of("count", fresh.size(), "known", makes.size() - fresh.size()));
-        });
-    }
-
-    private static boolean isSame(Make one, Make other) {
-        return one.at().equals(other.at()) && one.name().equals(other.name())
-                && one.learned().notes().equals(other.learned().notes());
+        return open(notebook -> Answers.done(NotebookImport.read(file, notebook, export()), format,
+                spec.commandLine()));
     }
 }

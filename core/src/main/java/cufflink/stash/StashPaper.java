@@ -64,6 +64,11 @@ public record StashPaper(long id, Stock stock, Optional<SheetSize> measured, boo
         return withStock(stock.withPrint(Print.of(value, bothSides)));
     }
 
+    /** The same, its thickness measured. */
+    public StashPaper withCaliper(Length caliper) {
+        return withStock(stock.withCaliper(caliper));
+    }
+
     private StashPaper withStock(Stock value) {
         return new StashPaper(id, value, measured, offcut, count, price, notes);
     }

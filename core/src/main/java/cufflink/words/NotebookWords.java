@@ -48,6 +48,7 @@ public enum NotebookWords implements Code {
     OTHER_DESIGN("That was learned of another design, {design}."),
     CHECKS_SAME("{count:other check stays|other checks stay} as {count?it is|they are}."),
     NOTHING_ELSE("No check changes."),
+    OWN_DEFAULT("Begun with your own: {text}."),
     NO_CORRECTIONS("Nothing is to be different next time."),
     NO_TARGET("“{text}” is nothing that a correction can be tied to."),
     NO_MEASURE("The design has no measure {label} any more.", "Keep it as a reminder, or drop it."),

@@ -11,6 +11,8 @@ import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
+import cufflink.desktop.view.NextTimePane;
+import cufflink.desktop.view.NotebookScreen;
 import cufflink.desktop.view.OpeningScreen;
 import cufflink.desktop.view.PaperDialog;
 import cufflink.desktop.view.Places;
@@ -22,6 +24,7 @@ import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.TableScreen;
 import cufflink.desktop.view.TableSource;
 import cufflink.desktop.view.ToolsDialog;
+import cufflink.desktop.work.NotebookWork;
 import cufflink.desktop.work.Reports;
 import cufflink.desktop.work.ShelfCard;
 import cufflink.desktop.work.ShelfWork;
@@ -33,6 +36,9 @@ import cufflink.files.design.DesignLibrary;
 import cufflink.files.design.SvgDrawing;
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.measure.RulerStep;
+import cufflink.notebook.Correction;
+import cufflink.notebook.OwnDefaults;
+import cufflink.notebook.StepNote;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
@@ -49,10 +55,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.FileChooser;
@@ -73,6 +83,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final StashWork stash;
     private final Reports reports;
     private final StashPlace stashPlace;
+    private final NotebookWork notebook;
+    private final NotebookPlace notebookPlace;
     private final JobPlace jobPlace;
     private StashScreen stashScreen;
     private Screen shown;
@@ -97,6 +109,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.stash = things.stash();
         this.reports = things.reports();
         this.stashPlace = new StashPlace(this, stash);
+        this.notebook = things.notebook();
+        this.notebookPlace = new NotebookPlace(this, notebook, stash, library, planning);
         this.jobPlace = new JobPlace(this, store, stash);
         ShelfMemory memory = store.shelf();
         ShelfMemory.Left left = memory.read(papers());
@@ -185,6 +199,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             case SHELF -> shelf("");
             case STASH -> stash();
             case JOBS -> jobPlace.show();
+            case NOTEBOOK -> notebookPlace.show(NotebookScreen.Wanted.ALL);
         }
     }
 
@@ -211,7 +226,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     /** The maker's papers, each once, in the order of the stash. */
-    private List<Stock> papers() {
+    List<Stock> papers() {
         Map<String, Stock> papers = new LinkedHashMap<>();
         stash.stash().papers().stream().filter(paper -> !paper.offcut())
                 .forEach(paper -> papers.putIfAbsent(paper.name(),
@@ -227,6 +242,19 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     @Override
     public void start(Project usual) {
         Project project = stash.stash().tools().map(usual::withTools).orElse(usual);
+        Path fresh = store.newFile(project.name());
+        begin(project, fresh);
+        store.saveSoon(project, fresh);
+    }
+
+    /** Begins with what the maker always does with this design. */
+    private void begin(Project project, Path at) {
+        List<Correction> learned = notebook.corrections(project.design().id());
+        open(project, () -> OwnDefaults.begin(project, learned), at, "");
+    }
+
+    /** Opens a project as one of its own. */
+    void openFresh(Project project) {
         Path fresh = store.newFile(project.name());
         open(project, fresh, "");
         store.saveSoon(project, fresh);
@@ -257,10 +285,14 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     /** Shows at once what it is, and the bench as soon as it is planned. */
     private void open(Project project, Path at, String message) {
+        open(project, () -> Planner.plan(project), at, message);
+    }
+
+    private void open(Project project, Supplier<Outcome<Plan>> planned, Path at, String message) {
         leaveProject();
         stage.setTitle(project.name() + ", Cufflink");
         show(new OpeningScreen(project, this::shelf));
-        opening.ask(() -> Planner.plan(project), plan -> opened(project, plan, at, message));
+        opening.ask(planned, plan -> opened(project, plan, at, message));
     }
 
     private void opened(Project project, Outcome<Plan> plan, Path at, String message) {
@@ -281,24 +313,69 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         });
         bench = new BenchScreen(work, this);
         show(bench);
-        if (!message.isEmpty()) {
-            work.say(message);
+        String told = Stream.concat(Stream.of(message), plan.problems().stream()
+                .filter(notice -> !work.plan().notices().contains(notice)).map(Problem::text))
+                .filter(text -> !text.isEmpty()).collect(Collectors.joining(" "));
+        if (!told.isEmpty()) {
+            work.say((told + " " + work.messageProperty().get()).strip());
         }
     }
 
     /** What the keys of the table view do, and the screen that it lies over. */
-    private record TableKeys(Runnable next, Runnable previous, Screen over) {
+    private record TableKeys(Runnable next, Runnable previous, Screen over, TableScreen screen,
+            Optional<PhaseClock> clock) {
     }
 
     @Override
     public void table() {
-        table(new ProjectTable(work), work::next, work::previous);
+        String called = file.getFileName().toString();
+        Workspace now = work;
+        table(new ProjectTable(now, note -> noted(called, now, note)), now::next, now::previous,
+                Optional.of(new PhaseClock(notebook, now, called)));
+    }
+
+    private boolean noted(String called, Workspace now, StepNote note) {
+        boolean kept = notebook.note(called, now.plan(), note);
+        if (!kept) {
+            now.say(notebook.messageProperty().get());
+        }
+        return kept;
+    }
+
+    @Override
+    public void made() {
+        work.finish();
+        Path at = file;
+        notebookPlace.made(at, work.plan(), back(at));
+        leaveProject();
+    }
+
+    @Override
+    public void madeBefore() {
+        work.finish();
+        Path at = file;
+        notebookPlace.show(new NotebookScreen.Wanted(work.project().name(), 0, Optional.of(back(at))));
+        leaveProject();
+    }
+
+    private NotebookScreen.Wanted.Back back(Path at) {
+        return new NotebookScreen.Wanted.Back(work.project().name(), () -> open(at));
+    }
+
+    @Override
+    public NextTimePane.Notebook learned() {
+        return notebookPlace;
     }
 
     /** Fills the window with what is to be done now. */
     void table(TableSource source, Runnable next, Runnable previous) {
-        table = Optional.of(new TableKeys(next, previous, shown));
-        show(new TableScreen(source));
+        table(source, next, previous, Optional.empty());
+    }
+
+    private void table(TableSource source, Runnable next, Runnable previous, Optional<PhaseClock> clock) {
+        TableScreen screen = new TableScreen(source);
+        table = Optional.of(new TableKeys(next, previous, shown, screen, clock));
+        show(screen);
     }
 
     @Override
@@ -333,9 +410,10 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     }
 
     private void onTableKey(KeyEvent key) {
-        if (table.isEmpty()) {
+        if (table.isEmpty() || key.getTarget() instanceof TextInputControl) {
             return;
         }
+        table.get().clock().ifPresent(PhaseClock::touch);
         KeyCode code = key.getCode();
         if (code == KeyCode.SPACE || code == KeyCode.RIGHT) {
             table.get().next().run();
@@ -343,8 +421,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             table.get().previous().run();
         } else if (code == KeyCode.ESCAPE) {
             Screen over = table.get().over();
+            table.get().clock().ifPresent(PhaseClock::stop);
             table = Optional.empty();
             show(over);
+        } else if (code == KeyCode.N) {
+            table.get().screen().startNote();
         } else if (code == KeyCode.F11 || code == KeyCode.F) {
             stage.setFullScreen(!stage.isFullScreen());
         } else {
@@ -434,6 +515,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             work.say(text);
         } else if (shown instanceof StashScreen) {
             stash.say(text);
+        } else if (shown instanceof NotebookScreen) {
+            notebook.say(text);
         } else if (jobPlace.work().isPresent()) {
             jobPlace.work().get().say(text);
         } else {
@@ -444,11 +527,14 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     /** A good end: the open project is saved and no longer marked as open. */
     void end() {
         Optional.ofNullable(work).ifPresent(Workspace::finish);
+        table.flatMap(TableKeys::clock).ifPresent(PhaseClock::stop);
+        shown.leave();
         jobPlace.end();
         store.markClosed();
         store.close();
         try {
             stash.close();
+            notebook.close();
         } catch (DatabaseUnusable late) {
             System.err.println(late.getMessage());
         }
@@ -461,6 +547,14 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     StashWork stashWork() {
         return stash;
+    }
+
+    NotebookPlace notebookPlace() {
+        return notebookPlace;
+    }
+
+    NotebookWork notebookWork() {
+        return notebook;
     }
 
     JobPlace jobPlace() {

@@ -1,15 +1,19 @@
 package cufflink.desktop;
 
 import cufflink.desktop.demo.DemoJobs;
+import cufflink.desktop.demo.DemoNotebook;
 import cufflink.desktop.demo.DemoProjects;
 import cufflink.desktop.demo.DemoStash;
 import cufflink.files.FolderOwner;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.store.ShelfKeep;
+import cufflink.desktop.work.NotebookWork;
 import cufflink.desktop.work.Reports;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
+import cufflink.files.notebook.NotebookDatabase;
+import cufflink.files.notebook.PictureFolder;
 import cufflink.files.project.KeptJob;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.database.DatabaseUnusable;
@@ -41,7 +45,7 @@ final class StartUp {
      * @param troubles what could not be read or opened, a sentence or two each
      */
     record Things(Optional<FolderOwner> owner, DesignLibrary library, ProjectStore store, StashWork stash,
-            Reports reports, String program, List<String> troubles) {
+            NotebookWork notebook, Reports reports, String program, List<String> troubles) {
     }
 
     /** The folder belongs to another window. {@code answered}: that one has come to the front. */
@@ -79,15 +83,19 @@ final class StartUp {
         ProjectStore store = new ProjectStore(data, library, saveFailed);
         StashWork stash = attempt("opening the stash", this::stash, () -> StashWork
                 .unusable("The stash in " + data.resolve("stash.db") + " cannot be opened. The file was not changed."));
+        NotebookWork notebook = attempt("opening the notebook", this::notebook,
+                () -> NotebookWork.unusable("The notebook in " + data.resolve("stash.db")
+                        + " cannot be opened. The file was not changed.", new PictureFolder(data)));
         if (demo) {
             fill(store);
             stash.change(DemoStash.filled());
             stash.say("");
+            DemoNotebook.fill(notebook);
         }
         if (!stash.messageProperty().get().isEmpty()) {
             troubles.add(stash.messageProperty().get());
         }
-        return Optional.of(new Things(owner, library, store, stash, reports, program, List.copyOf(troubles)));
+        return Optional.of(new Things(owner, library, store, stash, notebook, reports, program, List.copyOf(troubles)));
     }
 
     /**
@@ -109,6 +117,16 @@ final class StartUp {
             return StashWork.of(StashDatabase.open(data.resolve("stash.db"), Clock.systemUTC()));
         } catch (DatabaseUnusable refused) {
             return StashWork.unusable(refused.getMessage());
+        }
+    }
+
+    private NotebookWork notebook() {
+        PictureFolder pictures = new PictureFolder(data);
+        try {
+            Clock clock = Clock.systemDefaultZone();
+            return NotebookWork.of(NotebookDatabase.open(data.resolve("stash.db"), clock), pictures, clock);
+        } catch (DatabaseUnusable refused) {
+            return NotebookWork.unusable(refused.getMessage(), pictures);
         }
     }
 

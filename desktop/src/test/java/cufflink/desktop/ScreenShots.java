@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.desktop.store.ProjectStore;
+import cufflink.desktop.view.Places;
 import cufflink.desktop.view.StashKind;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.Workspace;
@@ -27,9 +28,11 @@ import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.io.TempDir;
@@ -51,7 +54,9 @@ class ScreenShots {
             "pose", "collapse", "wrong-way", "table", "failing", "parts", "ornaments", "metric", "large-text", "stash",
             "offcuts",
             "ribbons",
-            "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table");
+            "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table", "notebook", "notebook-metric",
+            "made", "next-time", "table-note", "notebook-large-text",
+            "made-large-text");
 
     /** A design in a pose, from the front or from behind. */
     private static final String POSE = "pose:";
@@ -191,6 +196,30 @@ class ScreenShots {
             case "offcuts" -> robot.interact(() -> stash(StashKind.OFFCUT, "Midnight"));
             case "punches" -> robot.interact(() -> stash(StashKind.PUNCH, "Comet"));
             case "ribbons" -> robot.interact(() -> stash(StashKind.RIBBON, "Dusk"));
+            case "notebook", "notebook-metric", "notebook-large-text" -> robot.interact(() -> {
+                screens.goTo(Places.NOTEBOOK);
+                screens.notebookPlace().screen().pick(view.equals("notebook-metric") ? "Night" : "Speakers");
+                screens.scaleText(view.endsWith("large-text") ? 1.25 : 1);
+            });
+            case "made", "made-large-text" -> {
+                card("Comet");
+                robot.interact(screens::made);
+                robot.interact(() -> {
+                    scene.getRoot().applyCss();
+                    scene.getRoot().layout();
+                    robot.lookup("#measured-width").<TextField>query().setText("4 7/16");
+                    robot.lookup("#measured-height").<TextField>query().setText("6 3/16");
+                    robot.lookup("#measured-thickness").<TextField>query().setText("3 mm");
+                    screens.scaleText(view.endsWith("large-text") ? 1.25 : 1);
+                });
+            }
+            case "next-time" -> card("Night");
+            case "table-note" -> {
+                resume("Comet");
+                phase(Phase.SCORE);
+                robot.interact(() -> screens.table());
+                robot.push(KeyCode.N);
+            }
             case "failing" -> resume("Visitors");
             case "parts" -> {
                 resume("Night");

@@ -158,6 +158,12 @@ class NotebookDatabaseTest {
         Make kept = notebook.making("comet.json").orElseThrow();
         assertEquals(more, kept);
         assertEquals(Duration.ofSeconds(610), kept.learned().took().get(Phase.CUT));
+        assertTrue(notebook.spent("comet.json", Phase.CUT, Duration.ofSeconds(2)));
+        assertTrue(notebook.spent("comet.json", Phase.GLUE, Duration.ofSeconds(3)));
+        assertFalse(notebook.spent("other.json", Phase.GLUE, Duration.ofSeconds(3)));
+        kept = notebook.making("comet.json").orElseThrow();
+        assertEquals(Map.of(Phase.CUT, Duration.ofSeconds(612), Phase.GLUE, Duration.ofSeconds(3)),
+                kept.learned().took());
         assertEquals(kept, notebook.finish(kept));
         assertEquals(List.of(kept), notebook.makes().orThrow());
         assertEquals(Optional.empty(), notebook.making("comet.json"));

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** One project: size on the left, the bench in the middle, the read-out on the right, the run strip below. */
 public final class BenchScreen extends ListeningScreen {
@@ -32,6 +33,9 @@ public final class BenchScreen extends ListeningScreen {
         void export();
 
         void saveCopy();
+
+        /** What was learned of designs. */
+        NextTimePane.Notebook learned();
 
         void open();
     }
@@ -53,7 +57,8 @@ public final class BenchScreen extends ListeningScreen {
         this.actions = actions;
         getStyleClass().add("bench-screen");
         SizePane[] pane = new SizePane[1];
-        readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure));
+        readOut = new ReadOutPane(work, listening, measure -> pane[0].focusMeasure(measure),
+                actions::made);
         RunStripPane strip = new RunStripPane(work, listening);
         StringProperty laid = new SimpleStringProperty("");
         size = new SizePane(work, listening, readOut::explain, part -> {
@@ -69,7 +74,7 @@ public final class BenchScreen extends ListeningScreen {
         setTop(topBar());
         setLeft(Rows.scroll(size, "left-scroll"));
         setCenter(MessageBar.over(bench, work.messageProperty(), listening, () -> work.say("")));
-        setRight(Rows.scroll(readOut, "right-scroll"));
+        setRight(Rows.scroll(new VBox(new NextTimePane(work, listening, actions.learned()), readOut), "right-scroll"));
         setBottom(strip);
         listening.to(work.planProperty(), is -> show(is));
         WorkKeys.install(this, listening, work::next);
@@ -257,6 +262,7 @@ public final class BenchScreen extends ListeningScreen {
             case R -> bench.play();
             case P -> addPart();
             case O -> layOrnament();
+            case M -> actions.made();
             case W -> bench.turnBy(8, 0);
             case S -> bench.turnBy(-8, 0);
             case A -> bench.turnBy(0, 8);

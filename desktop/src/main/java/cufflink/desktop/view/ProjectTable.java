@@ -5,17 +5,32 @@ import cufflink.desktop.work.Workspace;
 import cufflink.drawing.Picture;
 import cufflink.drawing.StepDrawing;
 import cufflink.drawing.View;
+import cufflink.notebook.StepNote;
 import cufflink.plan.Plan;
 import cufflink.plan.Reading;
 import cufflink.plan.RunStep;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** The steps of a project in table view. */
 public final class ProjectTable implements TableSource {
     private final Workspace work;
+    private final Predicate<StepNote> notes;
 
-    public ProjectTable(Workspace work) {
+    /** {@code notes} keeps what went wrong at a step. */
+    public ProjectTable(Workspace work, Predicate<StepNote> notes) {
         this.work = work;
+        this.notes = notes;
+    }
+
+    @Override
+    public boolean takesNotes() {
+        return true;
+    }
+
+    @Override
+    public boolean note(String text) {
+        return notes.test(new StepNote(work.currentStep().number(), work.currentStep().title(), text));
     }
 
     @Override

@@ -35,6 +35,7 @@ final class ReadOutPane extends VBox {
 
     private final Workspace work;
     private final Consumer<String> focusMeasure;
+    private final Runnable made;
     private final VBox step = new VBox();
     private final VBox checks = new VBox();
     private final ShowsPane shows;
@@ -44,10 +45,16 @@ final class ReadOutPane extends VBox {
     private List<Object> told = List.of();
     private final Fractions why = new Fractions("", "why");
 
-    /** {@code focusMeasure} brings the keyboard to a measure. */
-    ReadOutPane(Workspace work, Listening listening, Consumer<String> focusMeasure) {
+    /**
+     * As the work stands.
+     *
+     * @param focusMeasure brings the keyboard to a measure
+     * @param made         puts what was made into the notebook
+     */
+    ReadOutPane(Workspace work, Listening listening, Consumer<String> focusMeasure, Runnable made) {
         this.work = work;
         this.focusMeasure = focusMeasure;
+        this.made = made;
         getStyleClass().add("read-out");
         why.setId("why");
         ExecutorService background = Background.thread("read-out");
@@ -100,6 +107,13 @@ final class ReadOutPane extends VBox {
         step.getChildren().setAll(phase, title, numbers, text);
         if (!now.caution().isEmpty()) {
             step.getChildren().add(new Fractions("▲ " + now.caution(), "caution"));
+        }
+        if (now.number() == work.plan().run().size()) {
+            Hyperlink into = new Hyperlink("Made it: into the notebook …");
+            into.setId("made-it");
+            into.getStyleClass().add("more");
+            into.setOnAction(click -> made.run());
+            step.getChildren().add(into);
         }
         showWhatShows();
         explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());

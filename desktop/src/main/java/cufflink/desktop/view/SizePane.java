@@ -39,6 +39,12 @@ public final class SizePane extends VBox {
 
         /** Lays all copies out on what the stash holds. */
         void cutFromStash();
+
+        /** Puts what was made into the notebook. */
+        void made();
+
+        /** Shows what was made of this project before. */
+        void madeBefore();
     }
 
     private final Dialogs dialogs;
@@ -136,6 +142,8 @@ public final class SizePane extends VBox {
         add(MakingRows.more("Trimmer and scoring board", "tools", dialogs::editTools));
         add(Rows.heading("Notes"));
         add(making.notes());
+        add(MakingRows.more("Made it: into the notebook", "made", dialogs::made));
+        add(MakingRows.more("What was made before", "made-before", dialogs::madeBefore));
     }
 
     private void add(Node row) {

@@ -31,6 +31,12 @@ public interface TableSource {
     /** Drawn for a point of so many millimetres. */
     Picture picture(double point);
 
+    /** Whether something can be noted of what is being done. */
+    boolean takesNotes();
+
+    /** Notes what went wrong at what is being done; false if that cannot be kept, which is said elsewhere. */
+    boolean note(String text);
+
     /** Asks to be told of every change until the listening ends. */
     void onChange(Listening listening, Runnable listener);
 }

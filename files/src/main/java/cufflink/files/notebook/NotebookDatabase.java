@@ -4,6 +4,7 @@ import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.database.MakersDatabase;
 import cufflink.notebook.Correction;
 import cufflink.notebook.Make;
+import cufflink.plan.Phase;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import cufflink.words.NotebookWords;
@@ -11,6 +12,7 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -98,6 +100,14 @@ public final class NotebookDatabase implements AutoCloseable {
             rows.update("update make set open = ? where id = ?", file, added.id());
             return added;
         });
+    }
+
+    /** Adds time to a phase of what is being made; false if nothing is noted of it yet. */
+    public boolean spent(String file, Phase phase, Duration time) throws DatabaseUnusable {
+        return database.transaction(() -> rows.update("insert into make_took (make, phase, seconds) "
+                + "select id, ?, ? from make where open = ? "
+                + "on conflict (make, phase) do update set seconds = seconds + excluded.seconds",
+                phase.name().toLowerCase(Locale.ROOT), time.toSeconds(), file) > 0);
     }
 
     /** It is made: what was noted while it was being made is a make like every other. */

@@ -1,0 +1,75 @@
+package cufflink.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import cufflink.desktop.demo.DemoNotebook;
+import cufflink.desktop.demo.DemoProjects;
+import cufflink.desktop.view.Places;
+import cufflink.plan.Project;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Scene;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The notebook's screens with text at 100 and 125 % in a small window: no text is cut off or hidden. */
+class NotebookLayoutTest extends WindowDriver {
+    private final List<String> faults = new ArrayList<>();
+
+    @Test
+    void nothingIsCutOff_hidden_orOverOneAnother() {
+        robot.interact(() -> DemoNotebook.fill(app.screens().notebookWork()));
+        Scene scene = robot.listWindows().get(0).getScene();
+        robot.interact(() -> {
+            Stage stage = (Stage) scene.getWindow();
+            stage.setWidth(1280);
+            stage.setHeight(800);
+        });
+        for (double text : new double[] {1, 1.25}) {
+            robot.interact(() -> app.screens().scaleText(text));
+            all(scene, "text " + text);
+        }
+        assertEquals("", String.join("\n", faults));
+    }
+
+    private void all(Scene scene, String way) {
+        for (String make : List.of("Comet", "Speakers", "Night")) {
+            robot.interact(() -> {
+                app.screens().goTo(Places.NOTEBOOK);
+                app.screens().notebookPlace().screen().pick(make);
+            });
+            look(scene, "notebook, " + make + ", " + way);
+        }
+        for (Project project : List.of(DemoProjects.wallet(), DemoProjects.guides())) {
+            robot.interact(() -> app.screens().openFresh(project));
+            look(scene, "offered, " + project.name() + ", " + way);
+            robot.interact(() -> app.screens().table());
+            press(KeyCode.N);
+            look(scene, "noting, " + project.name() + ", " + way);
+            press(KeyCode.ESCAPE);
+            press(KeyCode.ESCAPE);
+            robot.interact(app.screens()::made);
+            robot.interact(() -> {
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
+                for (String field : List.of("width", "height", "thickness")) {
+                    TextField measured = robot.lookup("#measured-" + field).query();
+                    measured.setText(measured.getPromptText().replaceFirst("^\\S+", "1"));
+                }
+            });
+            look(scene, "made, " + project.name() + ", " + way);
+        }
+    }
+
+    private void look(Scene scene, String where) {
+        WaitForAsyncUtils.waitFor(WaitForAsyncUtils.asyncFx(() -> {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+            scene.getRoot().layout();
+            LayoutAudit.of(scene).forEach(fault -> faults.add(where + ": " + fault));
+        }));
+    }
+}
