@@ -9,12 +9,17 @@ import cufflink.design.DesignDefinition;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.handout.HandOutOptions;
 import cufflink.files.handout.HandOutWriter;
+import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
+import cufflink.plan.Noted;
 import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
+import cufflink.plan.Reminder;
 import cufflink.plan.RunStep;
+import cufflink.plan.StepMark;
 import java.io.IOException;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -24,6 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The printed hand-out. */
 class HandOutTest {
@@ -94,5 +100,23 @@ class HandOutTest {
         assertFalse(text(plain).contains("true to size"));
         byte[] templates = HandOutWriter.write(Plans.plan(project), new HandOutOptions(usual.page(), false, true));
         assertEquals(pages(plain) + 1, pages(templates));
+    }
+
+    /** What the maker wants to be told stands at every kind of step, and once. */
+    @ParameterizedTest
+    @ValueSource(strings = {"overlapping-gate", "crossover", "ribbon-wallet", "waterfall"})
+    void reminders_arePrinted_whateverTheStep(String design) throws IOException {
+        Project project = Plans.project(design);
+        List<String> marks = StepMark.of(Plans.plan(project).run());
+        Noted noted = Noted.NOTHING;
+        for (int i = 0; i < marks.size(); i++) {
+            noted = noted.with(new Reminder(marks.get(i), "mind" + i + "x"));
+        }
+        project = project.with(noted).withTools(project.tools().withCutsShort(Length.ofMillimetres(1)));
+        String text = text(HandOutWriter.write(Plans.plan(project), HandOutOptions.on("A4")));
+        for (int i = 0; i < marks.size(); i++) {
+            assertEquals(2, text.split("mind" + i + "x", -1).length, marks.get(i) + " in " + text);
+        }
+        assertTrue(text.contains("Your trimmer cuts"), text);
     }
 }

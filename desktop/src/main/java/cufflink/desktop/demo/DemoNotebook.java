@@ -153,7 +153,7 @@ public final class DemoNotebook {
         add(plan, at, new Learned(took(8, 2, 9, 0, 4, 16),
                 List.of(new StepNote(glue.number(), glue.title(), "The ribbon slipped before the glue took.")),
                 List.of(),
-                photos("wallet.jpg", "With its ribbons"), next(plan, at, next -> {
+                photos("wallet.jpg", "The front, tied"), next(plan, at, next -> {
                     next.add(new OfStep(StepMark.of(plan.run()).get(glue.number() - 1), glue.title()),
                             "Hold the ribbon with a clip until the glue has taken");
                     next.add(new OfBorder(Length.ofInches(1, 16)), "A little more of the board showing");

@@ -64,6 +64,7 @@ final class WrongRows extends VBox {
         Button remove = new Button("✕");
         remove.getStyleClass().add("part-remove");
         remove.setAccessibleText("Take this line out");
+        remove.setMinWidth(USE_PREF_SIZE);
         HBox head = new HBox(step, remove);
         HBox.setHgrow(step, Priority.ALWAYS);
         VBox row = new VBox(head, text);
