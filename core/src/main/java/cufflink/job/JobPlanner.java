@@ -10,6 +10,7 @@ import cufflink.cut.StockSheet;
 import cufflink.cut.TrimmerThenKnife;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
+import cufflink.plan.PlanPapers;
 import cufflink.plan.Planner;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -45,7 +46,7 @@ public final class JobPlanner {
         this.job = job;
         this.plans = plans;
         this.stash = stash;
-        List<Stock> papers = plans.stream().flatMap(plan -> Planner.papers(plan).values().stream()).toList();
+        List<Stock> papers = plans.stream().flatMap(plan -> PlanPapers.of(plan).values().stream()).toList();
         this.supply = Supply.of(stash, materials(papers), papers);
         this.work = new CutJob(pieces(), supply.all(), job.tools().grain(), Optional.of(job.tools().trimmerLength()));
     }
@@ -116,8 +117,8 @@ public final class JobPlanner {
     private Set<String> materials(List<Stock> papers) {
         Set<String> materials = new LinkedHashSet<>();
         papers.forEach(paper -> {
-            materials.add(Planner.material(paper));
-            materials.addAll(job.alternatives().getOrDefault(Planner.material(paper), List.of()));
+            materials.add(PlanPapers.material(paper));
+            materials.addAll(job.alternatives().getOrDefault(PlanPapers.material(paper), List.of()));
         });
         return materials;
     }

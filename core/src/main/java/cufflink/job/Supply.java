@@ -4,7 +4,7 @@ import cufflink.cut.Along;
 import cufflink.cut.StockSheet;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
-import cufflink.plan.Planner;
+import cufflink.plan.PlanPapers;
 import cufflink.stash.Stash;
 import cufflink.stash.StashPaper;
 import java.util.ArrayList;
@@ -32,10 +32,10 @@ public final class Supply {
     static Supply of(Stash stash, Collection<String> materials, Collection<Stock> bought) {
         Supply supply = new Supply();
         stash.papers().stream()
-                .filter(paper -> paper.count() > 0 && materials.contains(Planner.material(paper.stock())))
+                .filter(paper -> paper.count() > 0 && materials.contains(PlanPapers.material(paper.stock())))
                 .forEach(paper -> supply.owned.put("stash " + paper.id(), paper));
         bought.forEach(stock -> supply.toBuy
-                .putIfAbsent("buy " + Planner.material(stock) + " " + stock.width() + " " + stock.height(), stock));
+                .putIfAbsent("buy " + PlanPapers.material(stock) + " " + stock.width() + " " + stock.height(), stock));
         return supply;
     }
 
@@ -73,7 +73,7 @@ public final class Supply {
     }
 
     private static StockSheet sheet(String id, Stock stock, SheetSize size, OptionalInt count, boolean offcut) {
-        return new StockSheet(id, stock.name(), Planner.material(stock), size.width(), size.height(), count, offcut,
+        return new StockSheet(id, stock.name(), PlanPapers.material(stock), size.width(), size.height(), count, offcut,
                 stock.directional(), Along.of(stock.grain()));
     }
 }

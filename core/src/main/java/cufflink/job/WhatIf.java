@@ -11,6 +11,7 @@ import cufflink.fit.Wish;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
+import cufflink.plan.PlanPapers;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
@@ -49,8 +50,8 @@ public final class WhatIf {
      * {@value cufflink.plan.Project#MOST_COPIES}.
      */
     public static int howMany(Plan plan, Stash stash, BenchTools tools) {
-        List<Stock> papers = List.copyOf(Planner.papers(plan).values());
-        Supply supply = Supply.of(stash, papers.stream().map(Planner::material).toList(), List.of());
+        List<Stock> papers = List.copyOf(PlanPapers.of(plan).values());
+        Supply supply = Supply.of(stash, papers.stream().map(PlanPapers::material).toList(), List.of());
         return most(copies -> fits(Planner.cutPieces(plan, copies, ""), supply.ownedSheets(), tools));
     }
 
@@ -59,12 +60,12 @@ public final class WhatIf {
      * first.
      */
     public static List<Gives> whichPapers(Plan plan, Stash stash, BenchTools tools) {
-        String card = Planner.material(plan.project().card());
+        String card = PlanPapers.material(plan.project().card());
         Map<String, List<StashPaper>> byName = new LinkedHashMap<>();
         stash.papers().forEach(paper -> byName.computeIfAbsent(paper.name(), none -> new ArrayList<>()).add(paper));
         List<Gives> gives = new ArrayList<>();
         byName.forEach((name, papers) -> {
-            String material = Planner.material(papers.get(0).stock());
+            String material = PlanPapers.material(papers.get(0).stock());
             Supply supply = Supply.of(new Stash(List.copyOf(papers)), List.of(material), List.of());
             int copies = most(count -> fits(ofCard(plan, count, card, material), supply.ownedSheets(), tools));
             if (copies > 0) {

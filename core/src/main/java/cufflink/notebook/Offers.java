@@ -4,7 +4,7 @@ import cufflink.measure.Length;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Stock;
 import cufflink.plan.Plan;
-import cufflink.plan.Planner;
+import cufflink.plan.PlanPapers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +25,7 @@ public final class Offers {
                 .ifPresent(cutsShort -> offers.add(new OfTrimmer(cutsShort)));
         Measurement.thicker(measured).ifPresent(share -> {
             Map<String, PaperRole> roles = new LinkedHashMap<>();
-            Planner.papers(plan).forEach((role, stock) -> roles.putIfAbsent(Planner.material(stock), role));
+            PlanPapers.of(plan).forEach((role, stock) -> roles.putIfAbsent(PlanPapers.material(stock), role));
             roles.values().forEach(role -> offers.add(new OfPaper(role, Optional.of(thicker(plan, role, share)))));
         });
         return offers;

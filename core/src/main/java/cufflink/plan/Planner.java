@@ -38,7 +38,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -177,26 +176,13 @@ public final class Planner {
 
     /**
      * What copies of a plan are cut from: every piece and layer of its own, each of the paper that its role names,
-     * known by {@link #material}.
+     * known by {@link PlanPapers#material}.
      *
      * @param prefix before every id and label; may be empty
      */
     public static List<CutPiece> cutPieces(Plan plan, int copies, String prefix) {
         return new ProjectPieces(plan.project(), plan.design(), plan.mats(),
-                role -> material(plan.project().paper(role))).pieces(copies, prefix);
-    }
-
-    /** The papers that a plan's pieces and layers are cut from, by role. */
-    public static Map<PaperRole, Stock> papers(Plan plan) {
-        Map<PaperRole, Stock> papers = new LinkedHashMap<>();
-        new ProjectPieces(plan.project(), plan.design(), plan.mats(), PaperRole::toString).roles().keySet()
-                .forEach(role -> papers.put(role, plan.project().paper(role)));
-        return papers;
-    }
-
-    /** What a paper is known by where sheets of any size will do: its name, whatever its case. */
-    public static String material(Stock stock) {
-        return stock.name().strip().toLowerCase(Locale.ROOT);
+                role -> PlanPapers.material(plan.project().paper(role))).pieces(copies, prefix);
     }
 
     /** The sheets of the project as it is planned: those it is to be fitted to, otherwise as many as needed. */

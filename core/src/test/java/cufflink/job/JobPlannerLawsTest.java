@@ -10,6 +10,7 @@ import cufflink.cut.LayoutChecker;
 import cufflink.measure.Length;
 import cufflink.measure.RulerStep;
 import cufflink.paper.Stock;
+import cufflink.plan.PlanPapers;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.stash.Stash;
@@ -105,7 +106,7 @@ class JobPlannerLawsTest {
         Stash stash = stash(StashPaper.sheets(night, 9));
         assertEquals(1, plan(job(3, 0), stash).bought());
         Job either = new Job("cards", List.of(kit(3)),
-                Map.of(Planner.material(PAPER), List.of(Planner.material(night))), 0, CARD.tools());
+                Map.of(PlanPapers.material(PAPER), List.of(PlanPapers.material(night))), 0, CARD.tools());
         assertTrue(plan(either, stash).isFromStash());
     }
 

@@ -10,7 +10,7 @@ import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.job.Job;
 import cufflink.paper.Stock;
-import cufflink.plan.Planner;
+import cufflink.plan.PlanPapers;
 import cufflink.plan.Project;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -87,8 +87,8 @@ final class JobKitsPane extends VBox {
 
     private Map<String, Stock> paperStocks() {
         Map<String, Stock> papers = new TreeMap<>();
-        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> Planner.papers(each).values()
-                .forEach(stock -> papers.putIfAbsent(Planner.material(stock), stock))));
+        work.planProperty().get().ifPresent(plan -> plan.plans().forEach(each -> PlanPapers.of(each).values()
+                .forEach(stock -> papers.putIfAbsent(PlanPapers.material(stock), stock))));
         return papers;
     }
 
@@ -206,7 +206,7 @@ final class JobKitsPane extends VBox {
         menu.getStyleClass().add("paper-button");
         menu.setId("instead-" + material.replace(' ', '-'));
         Map<String, String> others = new LinkedHashMap<>();
-        stash.stash().papers().forEach(paper -> others.put(Planner.material(paper.stock()), paper.name()));
+        stash.stash().papers().forEach(paper -> others.put(PlanPapers.material(paper.stock()), paper.name()));
         others.remove(material);
         others.forEach((other, called) -> {
             CheckMenuItem item = new CheckMenuItem("or " + called);

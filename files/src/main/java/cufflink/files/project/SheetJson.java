@@ -15,7 +15,7 @@ import cufflink.measure.Length;
 import cufflink.paper.Print;
 import cufflink.paper.Stock;
 import cufflink.paper.Swatch;
-import cufflink.plan.Planner;
+import cufflink.plan.PlanPapers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +78,7 @@ final class SheetJson {
     static JobSheet read(JsonFields fields) {
         Stock paper = paper(fields);
         Optional<Along> grain = Along.of(paper.grain());
-        StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), Planner.material(paper),
+        StockSheet stock = new StockSheet(fields.text("stock"), paper.name(), PlanPapers.material(paper),
                 fields.size("width"), fields.size("height"),
                 fields.has("count") ? OptionalInt.of(fields.count("count", 0, MOST_SHEETS)) : OptionalInt.empty(),
                 fields.yes("offcut"), paper.directional(), grain);
