@@ -10,6 +10,7 @@ module cufflink.core {
     exports cufflink.problem;
     exports cufflink.paper;
     exports cufflink.design;
+    exports cufflink.die;
     exports cufflink.crease;
     exports cufflink.mat;
     exports cufflink.score;

@@ -7,12 +7,19 @@ import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectWriter;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Project;
+import cufflink.files.database.DatabaseUnusable;
+import cufflink.files.stash.StashDatabase;
+import cufflink.measure.LengthUnit;
+import cufflink.stash.DieChart;
+import cufflink.stash.StashChange;
+import cufflink.stash.StashEdit;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -38,7 +45,7 @@ class DocumentedCommandsTest {
                     .flatMap(DocumentedCommandsTest::lines)
                     .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
                     .filter(line -> line
-                            .matches("(plan|fold|check|export|layout|job|designs|backup|restore|notebook)( .*)?"))
+                            .matches("(plan|fold|check|export|layout|job|designs|backup|restore|notebook|dies)( .*)?"))
                     .toList()
                     .stream();
         }
@@ -77,7 +84,7 @@ class DocumentedCommandsTest {
                 "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 "
                         + "in,11 in,100\n");
         List<String> arguments = new ArrayList<>(words(command).map(this::inFolder).toList());
-        if (command.matches("(notebook|backup|restore).*")) {
+        if (command.matches("(notebook|backup|restore|dies).*")) {
             keptBefore(command);
             arguments.addAll(List.of("--data", folder.resolve("data").toString()));
         }
@@ -111,6 +118,13 @@ class DocumentedCommandsTest {
         } else if (command.contains("import")) {
             run(List.of("notebook", "export", "--out", folder.resolve("out").toString(), "--data", data),
                     new StringWriter());
+        } else if (command.startsWith("dies")) {
+            try (StashDatabase stash = StashDatabase.open(Path.of(data, "stash.db"), Clock.systemUTC())) {
+                stash.apply(StashChange.of("Dies", DieChart.startingSet(LengthUnit.INCH).stream()
+                        .map(punch -> StashEdit.added(punch)).toList()));
+            } catch (DatabaseUnusable fault) {
+                throw new IOException(fault);
+            }
         } else if (command.startsWith("restore")) {
             run(List.of("backup", "--out", inFolder("kept.zip"), "--data", data), new StringWriter());
         }

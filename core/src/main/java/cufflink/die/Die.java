@@ -3,7 +3,11 @@ package cufflink.die;
 import cufflink.design.Ornament;
 import cufflink.measure.Length;
 import cufflink.paper.SheetSize;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Optional;
+import java.util.StringJoiner;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -52,6 +56,24 @@ public record Die(DieShape shape, SheetSize size, int scallops, Optional<Ornamen
     /** What it cuts, millimetres, its bounds from 0, 0; empty where that is not told. */
     public Optional<Polygon> outline() {
         return shape == DieShape.UNTOLD ? Optional.empty() : Optional.of(DieOutlines.of(this));
+    }
+
+    /** What it cuts as a path, at its size in millimetres; empty where that is not told. */
+    public Optional<Ornament.Traced> drawn() {
+        return traced.or(() -> outline().map(polygon -> new Ornament.Traced(path(polygon), polygon)));
+    }
+
+    private static String path(Polygon polygon) {
+        StringJoiner path = new StringJoiner(" L ", "M ", " Z");
+        Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
+        for (int i = 0; i + 1 < ring.length; i++) {
+            path.add(rounded(ring[i].x) + " " + rounded(ring[i].y));
+        }
+        return path.toString();
+    }
+
+    private static String rounded(double millimetres) {
+        return BigDecimal.valueOf(millimetres).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
     }
 
     /**

@@ -5,11 +5,14 @@ import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.paper.Weight;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
@@ -41,6 +44,28 @@ public final class StashDrawing {
                         Optional.of(Ink.PAPER_EDGE)),
                 Shape.text("width", Ink.TEXT, across / 2, y + width + 10 * point,
                         format.number(ribbon.width()) + " wide", 11));
+        return new Picture(new Envelope(-margin, across + margin, -margin / 2, across + margin), point, shapes);
+    }
+
+    /** What a punch or a die cuts, to one scale with the others; its bounds where the shape is not told. */
+    public static Picture die(StashPunch punch, SheetSize room, LengthFormat format, double point) {
+        double across = Math.max(room.width().toMillimetres(), room.height().toMillimetres());
+        double margin = MARGIN * point;
+        double width = punch.cuts().width().toMillimetres();
+        double height = punch.cuts().height().toMillimetres();
+        double x = (across - width) / 2;
+        double y = across - height;
+        Geometry outline = punch.die().outline().map(polygon -> (Geometry) polygon)
+                .orElseGet(() -> new GeometryFactory().toGeometry(new Envelope(0, width, 0, height)));
+        List<Shape.Spot> spots = Arrays.stream(outline.getCoordinates())
+                .map(corner -> new Shape.Spot(x + corner.x, y + corner.y)).toList();
+        boolean told = punch.die().outline().isPresent();
+        List<Shape> shapes = List.of(
+                new Shape.Area("die", told ? Ink.PAPER : Ink.WASTE, spots,
+                        told ? Optional.of("#FFFFFF") : Optional.empty(), Optional.of(Ink.PAPER_EDGE)),
+                Shape.text("width", Ink.TEXT, across / 2, across + 8 * point, format.number(punch.cuts().width()), 11),
+                new Shape.Label("height", Ink.TEXT, new Shape.Spot(x - 9 * point, y + height / 2),
+                        format.number(punch.cuts().height()), 11, Shape.Anchor.MIDDLE, false, true));
         return new Picture(new Envelope(-margin, across + margin, -margin / 2, across + margin), point, shapes);
     }
 

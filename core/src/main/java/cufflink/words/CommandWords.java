@@ -3,6 +3,9 @@ package cufflink.words;
 /** What is said of the options and arguments of a command. */
 public enum CommandWords implements Code {
     NO_UNIT("“{text}” is not a unit.", "Use in or mm."),
+    NO_DIES("There is no such die or punch in the stash."),
+    NOT_LESS_THAN_NOTHING("“{text}” is less than nothing.", "Type 0 or more."),
+    WIDTH_AND_HEIGHT("“{text}” is not a width and a height of more than 0.", "Write it as 2 x 3in."),
     NO_STEP("“{text}” is not a ruler step.", "Use 1/8in, 1/16in, 1/32in, 1mm or 0.5mm."),
     STEP_OF_OTHER_UNIT("The step {step} is not in {unit}.", "Leave out --unit, or choose a step in it."),
     USE_WITHOUT_SHEET("This says what becomes of a sheet, and no sheet is given.", "Add --sheet, or leave out --use."),

@@ -24,6 +24,9 @@ public enum TableWords implements Code {
     NO_KIND("{column} “{text}” is not known: use paper, offcut, ribbon, envelope or punch."),
     WEIGHT_BETWEEN("{column} must be more than 0 and less than {most}; leave it empty if you do not know it."),
     NO_COLOUR("{column} “{text}” is not a colour such as #2B3454."),
+    NO_OUTLINE("{column}: {why}"),
+    NO_DIE("{column}: no {shape} has these sides, scallops and path.",
+            "A circle is as high as it is wide; only scalloped edges have scallops; only a traced shape has a path."),
     NOT_ONE_OF("{column} “{text}” is not one of {expected.all}.");
 
     private final Sentences sentences;

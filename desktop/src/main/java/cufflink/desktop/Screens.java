@@ -9,6 +9,7 @@ import cufflink.desktop.store.ProjectStore.Kept;
 import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
+import cufflink.desktop.view.DieFitDialog;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
 import cufflink.desktop.view.NextTimePane;
@@ -451,6 +452,19 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     public void editLayers() {
         dialogs.dress(new LayersDialog(work.plan())).showAndWait()
                 .ifPresent(mats -> work.change(project -> project.withMats(mats)));
+    }
+
+    @Override
+    public void fitDie() {
+        List<StashPunch> dies = stash.stash().punches().stream().filter(punch -> punch.die().shape().holdsSomething())
+                .toList();
+        if (dies.isEmpty()) {
+            work.say("There is no die in the stash. Add one there, under Punches and dies.");
+            return;
+        }
+        work.finish();
+        dialogs.dress(new DieFitDialog(work.plan(), dies)).showAndWait()
+                .ifPresent(fitted -> work.change(project -> fitted));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package cufflink.desktop;
 
 import cufflink.desktop.view.Places;
+import cufflink.desktop.view.PunchDialog;
 import cufflink.desktop.view.RibbonDialog;
 import cufflink.desktop.view.StashKind;
 import cufflink.desktop.view.StashPaperDialog;
@@ -8,6 +9,8 @@ import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.ToolsDialog;
 import cufflink.desktop.view.TwoSizesDialog;
 import cufflink.desktop.work.StashWork;
+import cufflink.die.Die;
+import cufflink.die.DieShape;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
@@ -15,6 +18,7 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
+import cufflink.stash.DieChart;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashEnvelope;
@@ -23,6 +27,7 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Dialog;
 import javafx.stage.FileChooser;
@@ -85,7 +90,7 @@ final class StashPlace implements StashScreen.Actions {
 
             @Override
             public Optional<StashItem> punch(StashPunch punch) {
-                return ask(new TwoSizesDialog(punch, unit()));
+                return ask(new PunchDialog(punch, unit(), screens::shapeFromFile));
             }
 
             @Override
@@ -111,7 +116,7 @@ final class StashPlace implements StashScreen.Actions {
                     isInch() ? Length.ofInches(120) : Length.ofMillimetres(3000), "#55666B", "");
             case ENVELOPE ->
                 new StashEnvelope(0, "", new SheetSize(small.times(2), small.times(3)), Optional.empty(), 10, "");
-            case PUNCH -> new StashPunch(0, "", new SheetSize(small, small), Optional.empty(), "");
+            case PUNCH -> StashPunch.of("", Die.of(DieShape.CIRCLE, small, small));
         };
     }
 
@@ -122,6 +127,18 @@ final class StashPlace implements StashScreen.Actions {
                 work.stash().tools().isPresent()
                         ? StashEdit.altered(new StashTools(before), new StashTools(tools))
                         : StashEdit.added(new StashTools(tools)))));
+    }
+
+    @Override
+    public void addPlainShapes() {
+        List<StashEdit> edits = DieChart.startingSet(unit()).stream()
+                .filter(plain -> work.stash().punches().stream().noneMatch(one -> one.name().equals(plain.name())))
+                .map(plain -> (StashItem) plain).map(StashEdit::added).toList();
+        if (edits.isEmpty()) {
+            work.say("Every plain shape is in the stash already.");
+        } else {
+            work.change(StashChange.of("Added " + edits.size() + " plain shapes; take out what you have not", edits));
+        }
     }
 
     private static FileChooser chooser(String title) {

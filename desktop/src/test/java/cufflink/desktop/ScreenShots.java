@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
@@ -34,6 +35,7 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,7 +58,7 @@ class ScreenShots {
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table", "notebook", "notebook-metric",
             "made", "next-time", "table-note", "notebook-large-text",
-            "made-large-text");
+            "made-large-text", "fit-die", "punch-dialog");
 
     /** A design in a pose, from the front or from behind. */
     private static final String POSE = "pose:";
@@ -100,9 +102,15 @@ class ScreenShots {
         rest(view.startsWith("job") || view.equals("shelf") ? SEARCH : REST);
         robot.interact(() -> atRest(view));
         rest(REST / 3);
-        robot.interact(() -> write(scene.snapshot(null), file));
+        robot.interact(() -> write(shown().snapshot(null), file));
         FxToolkit.cleanupApplication(app);
         FxToolkit.cleanupStages();
+    }
+
+    /** A dialog that lies over the window, otherwise the window. */
+    private Scene shown() {
+        return robot.listWindows().stream().filter(window -> window.isShowing() && window.getScene() != scene)
+                .map(Window::getScene).findFirst().orElse(scene);
     }
 
     private static void rest(int milliseconds) {
@@ -194,7 +202,7 @@ class ScreenShots {
             }
             case "stash" -> robot.interact(() -> stash(StashKind.PAPER, "Starfield"));
             case "offcuts" -> robot.interact(() -> stash(StashKind.OFFCUT, "Midnight"));
-            case "punches" -> robot.interact(() -> stash(StashKind.PUNCH, "Comet"));
+            case "punches" -> robot.interact(() -> stash(StashKind.PUNCH, "Moon"));
             case "ribbons" -> robot.interact(() -> stash(StashKind.RIBBON, "Dusk"));
             case "notebook", "notebook-metric", "notebook-large-text" -> robot.interact(() -> {
                 screens.goTo(Places.NOTEBOOK);
@@ -219,6 +227,16 @@ class ScreenShots {
                 phase(Phase.SCORE);
                 robot.interact(() -> screens.table());
                 robot.push(KeyCode.N);
+            }
+            case "fit-die", "punch-dialog" -> {
+                if (view.equals("fit-die")) {
+                    card("Comet");
+                    Platform.runLater(screens::fitDie);
+                } else {
+                    robot.interact(() -> stash(StashKind.PUNCH, "Moon"));
+                    Platform.runLater(() -> robot.lookup("#stash-edit").queryButton().fire());
+                }
+                rest(REST * 4);
             }
             case "failing" -> resume("Visitors");
             case "parts" -> {

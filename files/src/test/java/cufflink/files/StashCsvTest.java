@@ -4,6 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import cufflink.files.stash.StashCsv;
+import cufflink.die.Die;
+import cufflink.die.DieShape;
+import cufflink.files.design.SvgPaths;
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
@@ -41,8 +44,13 @@ class StashCsvTest {
                         "says \"comet\""),
                 new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)),
                         Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(13, 2))), 25, ""),
-                new StashPunch(0, "Large star", new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)),
-                        Optional.empty(), ""));
+                new StashPunch(0, "Large star", StashDatabaseTest.SCALLOPED,
+                        Optional.of(new SheetSize(Length.ofMillimetres(60), Length.ofMillimetres(60))),
+                        Optional.empty(),
+                        "Stars", Optional.of(300), ""),
+                StashPunch.of("Drop", new Die(DieShape.TRACED, new SheetSize(Length.ofMillimetres(20),
+                        Length.ofMillimetres(40)), 0, SvgPaths.read("drop", "M 0 0 L 10 20 L 20 0 Z").value())),
+                StashPunch.of("Odd one", Die.untold(new SheetSize(Length.ofMillimetres(9), Length.ofMillimetres(7)))));
         assertEquals(items, read(StashCsv.write(new Stash(items))).orThrow());
     }
 

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import cufflink.files.notebook.NotebookDatabase;
 import cufflink.files.stash.StashDatabase;
 import cufflink.files.database.DatabaseUnusable;
+import cufflink.die.Die;
+import cufflink.die.DieShape;
 import cufflink.measure.Length;
 import cufflink.notebook.Measurement;
 import cufflink.paper.BenchTools;
@@ -36,6 +38,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -52,8 +55,14 @@ class StashDatabaseTest {
     static final StashPaper SHEETS = new StashPaper(0, MOONLIGHT,
             Optional.of(new SheetSize(Length.ofMillimetres(215), Length.ofMillimetres(279))), false, 12,
             Optional.of(new BigDecimal("0.45")), "from the spring fair");
+    static final Die SCALLOPED = new Die(DieShape.SCALLOPED_CIRCLE,
+            new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)), 24, Optional.empty());
     /** As the file was before version 7. */
-    private static final String[] NO_NOTEBOOK = {"alter table tools drop column cuts_short", "drop table make_next",
+    private static final String[] NO_NOTEBOOK = {"alter table punch drop column shape",
+        "alter table punch drop column scallops", "alter table punch drop column path",
+        "alter table punch drop column outer_width", "alter table punch drop column outer_height",
+        "alter table punch drop column nested", "alter table punch drop column heaviest",
+        "alter table tools drop column cuts_short", "drop table make_next",
         "drop table make_photo", "drop table make_measured",
         "drop table make_wrong",
         "drop table make_took", "drop table make_figure", "drop table make"};
@@ -100,9 +109,9 @@ class StashDatabaseTest {
                 "#C0C7CC", "");
         StashEnvelope envelope = new StashEnvelope(0, "A6",
                 new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)), Optional.empty(), 25, "square flap");
-        StashPunch punch = new StashPunch(0, "Large star",
-                new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)),
-                Optional.of(new SheetSize(Length.ofMillimetres(44), Length.ofMillimetres(44))), "");
+        StashPunch punch = new StashPunch(0, "Large star", SCALLOPED, Optional.empty(),
+                Optional.of(new SheetSize(Length.ofMillimetres(44), Length.ofMillimetres(44))), "Stars",
+                Optional.of(270), "");
         add(SHEETS, ribbon, envelope, punch, new StashTools(BenchTools.USUAL_METRIC));
         database.close();
         database = opened();
@@ -198,7 +207,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 8");
+        raw("pragma user_version = 9");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -229,6 +238,7 @@ class StashDatabaseTest {
     @Test
     void measuredOfTheSeventhVersion_isKept() throws Exception {
         database.close();
+        raw(Arrays.copyOf(NO_NOTEBOOK, 7));
         raw("alter table tools drop column cuts_short", "drop table make_next", "drop index make_open",
                 "alter table make drop column open", "drop table make_measured",
                 "create table make_measured (make integer not null references make (id), what text not null, "

@@ -1,6 +1,10 @@
 package cufflink.desktop.demo;
 
+import cufflink.die.Die;
+import cufflink.die.DieShape;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
 import cufflink.paper.BenchTools;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
@@ -50,12 +54,25 @@ public final class DemoStash {
                         Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(103, 16))), 30, ""),
                 new StashEnvelope(0, "C6", new SheetSize(Length.ofMillimetres(114), Length.ofMillimetres(162)),
                         Optional.empty(), 12, ""),
-                new StashPunch(0, "Comet die", new SheetSize(Length.ofInches(5, 2), Length.ofInches(3, 2)),
-                        Optional.of(new SheetSize(Length.ofInches(9, 4), Length.ofInches(5, 4))), ""),
-                new StashPunch(0, "1 in circle punch", new SheetSize(Length.ofInches(1), Length.ofInches(1)),
-                        Optional.of(new SheetSize(Length.ofInches(7, 8), Length.ofInches(7, 8))), ""),
+                StashPunch.of("1 in circle punch", Die.of(DieShape.CIRCLE, Length.ofInches(1), Length.ofInches(1))),
+                StashPunch.of("Hole punch", Die.of(DieShape.CIRCLE, Length.ofInches(1, 4), Length.ofInches(1, 4))),
+                StashPunch.of("Thumb notch", Die.of(DieShape.HALF_CIRCLE, Length.ofInches(1), Length.ofInches(1, 2))),
+                circle(3, 2), circle(2, 1), circle(5, 2),
+                new StashPunch(0, "Moon die", new Die(DieShape.SCALLOPED_CIRCLE,
+                        new SheetSize(Length.ofInches(3), Length.ofInches(3)), 36, Optional.empty()),
+                        Optional.of(new SheetSize(Length.ofInches(13, 4), Length.ofInches(13, 4))), Optional.empty(),
+                        "",
+                        Optional.of(300), "needs two passes in heavy card"),
+                StashPunch.of("Label die", Die.of(DieShape.OVAL, Length.ofInches(7, 2), Length.ofInches(2))),
+                StashPunch.of("Tag die", Die.of(DieShape.TAG_END, Length.ofInches(2), Length.ofInches(7, 2))),
                 new StashTools(BenchTools.USUAL_INCH));
         return StashChange.of("Counted everything in the cupboard", items.stream().map(StashEdit::added).toList());
+    }
+
+    private static StashPunch circle(int across, int parts) {
+        Length wide = Length.ofInches(across, parts);
+        return StashPunch.of("Circle die " + LengthFormat.of(LengthUnit.INCH).text(wide),
+                Die.of(DieShape.CIRCLE, wide, wide)).inSet("Circles");
     }
 
     private static StashPaper sheets(Stock stock, int count, String price, Swatch swatch, boolean twoSided) {

@@ -3,12 +3,14 @@ package cufflink.desktop.view;
 import cufflink.design.Measure;
 import cufflink.design.Measure.Role;
 import cufflink.design.Measures;
+import cufflink.design.PunchedMeasures;
 import cufflink.design.Rounding;
 import cufflink.design.Value;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.LatestOnly;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.Workspace;
+import cufflink.die.DieShape;
 import cufflink.fit.Wish;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
@@ -16,11 +18,14 @@ import cufflink.measure.LengthReading;
 import cufflink.paper.Contents;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
+import cufflink.stash.StashPunch;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -36,15 +41,20 @@ import javafx.scene.layout.VBox;
  * explained.
  */
 final class MeasureRows {
+    private static final String BY_HAND = "the knife";
+
     private final Workspace work;
     private final Consumer<String> explain;
     private final LiveRows live;
+    private final Supplier<List<StashPunch>> punches;
     private final Map<String, Stepper> steppers = new LinkedHashMap<>();
 
     /**
      * @param explain shows a derivation
+     * @param punches those of the stash
      */
-    MeasureRows(Workspace work, Consumer<String> explain, LiveRows live) {
+    MeasureRows(Workspace work, Consumer<String> explain, LiveRows live, Supplier<List<StashPunch>> punches) {
+        this.punches = punches;
         this.work = work;
         this.explain = explain;
         this.live = live;
@@ -160,10 +170,46 @@ final class MeasureRows {
         if (slides) {
             cell.getChildren().add(slider(measure));
         }
+        Optional.ofNullable(PunchedMeasures.of(work.plan().design().definition()).get(measure.name()))
+                .ifPresent(factor -> punch(measure, factor, stepper, cell));
         if (!measure.about().isEmpty()) {
             Tooltip.install(cell, new Tooltip(measure.about()));
         }
         return cell;
+    }
+
+    /** A round hole or notch that a punch of the stash cuts has its size; cut by hand, it has any. */
+    private void punch(Measure measure, int factor, Stepper stepper, VBox cell) {
+        Map<String, Length> owned = new LinkedHashMap<>();
+        punches.get().stream()
+                .filter(punch -> punch.die().shape() == DieShape.CIRCLE || punch.die().shape() == DieShape.HALF_CIRCLE)
+                .forEach(punch -> owned.put(punch.name(),
+                        Length.ofNanometres(punch.cuts().width().nanometres() / factor)));
+        if (owned.isEmpty()) {
+            return;
+        }
+        ComboBox<String> box = new ComboBox<>();
+        box.setId("punch-" + measure.name());
+        box.setAccessibleText(measure.label() + ", cut with");
+        box.getItems().add(BY_HAND);
+        box.getItems().addAll(owned.keySet());
+        boolean[] byHand = {false};
+        live.onPlan(plan -> {
+            Length now = plan.measures().length(measure.name());
+            Optional<String> same = byHand[0] ? Optional.empty()
+                    : owned.entrySet().stream().filter(entry -> entry.getValue().equals(now)).map(Map.Entry::getKey)
+                            .findFirst();
+            box.setValue(same.orElse(BY_HAND));
+            stepper.setDisable(same.isPresent());
+        });
+        box.valueProperty().addListener((property, was, is) -> live.edit(() -> {
+            byHand[0] = BY_HAND.equals(is);
+            stepper.setDisable(!byHand[0]);
+            if (!byHand[0]) {
+                work.change(project -> project.withSet(measure.name(), ExactText.of(owned.get(is))));
+            }
+        }));
+        cell.getChildren().add(Rows.row("Cut it with", box));
     }
 
     /** A small button beside a value, there only while it has something to do. */

@@ -141,8 +141,20 @@ final class OrnamentRows {
         box.getItems().setAll(dialogs.punches());
         box.setConverter(new Words<>(punch -> punch.name()));
         box.valueProperty().addListener((property, was, is) -> live.edit(() -> own.edit(ornament -> ornament
-                .with(ornament.form().high(is.cuts().height()).wide(is.cuts().width())))));
+                .with(cut(ornament.form(), is)))));
         return box;
+    }
+
+    /** What a punch cuts, as an ornament: of the shapes that ornaments have, otherwise as large as it cuts. */
+    private static Ornament.Form cut(Ornament.Form before, StashPunch punch) {
+        Ornament.Form shaped = switch (punch.die().shape()) {
+            case CIRCLE -> before.shaped(OrnamentShape.CIRCLE);
+            case OVAL -> before.shaped(OrnamentShape.OVAL);
+            case RECTANGLE -> before.shaped(OrnamentShape.RECTANGLE);
+            case UNTOLD -> before;
+            default -> before.traced(punch.die().drawn().orElseThrow());
+        };
+        return shaped.high(punch.cuts().height()).wide(punch.cuts().width());
     }
 
     private Node length(String label, String field, Function<Ornament, Length> read,

@@ -29,6 +29,9 @@ public final class SizePane extends VBox {
 
         void editLayers();
 
+        /** Makes a panel as large as a die-cut layer with a border. */
+        void fitDie();
+
         /** A shape from a file that the maker chooses; empty if none was, or could be read, which is said. */
         Optional<Ornament.Traced> shapeFromFile();
 
@@ -65,7 +68,7 @@ public final class SizePane extends VBox {
             StringProperty laid, Dialogs dialogs) {
         this.dialogs = dialogs;
         live = new LiveRows(work);
-        measures = new MeasureRows(work, explain, live);
+        measures = new MeasureRows(work, explain, live, dialogs::punches);
         making = new MakingRows(work, dialogs, live);
         parts = new PartsPane(work, listening, measures, dialogs::designs, lit);
         ornaments = new OrnamentsPane(work, listening, live, laid, dialogs);
@@ -129,6 +132,7 @@ public final class SizePane extends VBox {
         add(making.layers());
         add(making.reveal());
         add(MakingRows.more("Panel by panel", "layers", dialogs::editLayers));
+        add(MakingRows.more("Make a panel fit a die", "fit-die", dialogs::fitDie));
         add(Rows.heading("Paper"));
         plan.design().definition().materials().forEach(role -> add(making.paper(role)));
         plan.project().papers().layers().forEach(role -> add(making.paper(role)));

@@ -6,12 +6,14 @@ import cufflink.drawing.Picture;
 import cufflink.drawing.StashDrawing;
 import cufflink.measure.LengthFormat;
 import cufflink.paper.SheetSize;
+import cufflink.stash.DieChart;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -29,7 +31,7 @@ final class StashCard extends Button {
         picture.show(point -> drawn(item, room, format, point));
         Label name = new Label(item.name());
         name.getStyleClass().add("stash-card-name");
-        String line = new StashWords(format).line(item);
+        String line = new StashWords(format, border -> new DieChart(List.of(), border)).line(item);
         setGraphic(new VBox(picture, name, new Fractions(line, "stash-card-line")));
         getStyleClass().add("stash-card");
         pseudoClassStateChanged(PICKED, picked);
@@ -57,7 +59,7 @@ final class StashCard extends Button {
 
             @Override
             public Optional<Picture> punch(StashPunch punch) {
-                return paper(StashDrawing.plain(item.name(), punch.cuts(), "#FFFFFF"));
+                return Optional.of(StashDrawing.die(punch, room, format, point));
             }
 
             @Override

@@ -7,6 +7,7 @@ import cufflink.desktop.work.StashWork;
 import cufflink.files.stash.StashDatabase;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.stash.DieChart;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
@@ -34,7 +35,7 @@ final class StashDetailPane extends VBox {
 
     StashDetailPane(StashWork work, Listening listening, LengthUnit unit, StashScreen.Actions actions) {
         this.work = work;
-        this.words = new StashWords(LengthFormat.of(unit));
+        this.words = new StashWords(LengthFormat.of(unit), border -> new DieChart(work.stash().punches(), border));
         this.actions = actions;
         getStyleClass().add("read-out");
         getChildren().addAll(entry, Rows.heading("What was done"), history);

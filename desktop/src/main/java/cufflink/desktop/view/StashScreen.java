@@ -50,6 +50,9 @@ public final class StashScreen extends ListeningScreen {
 
         void exportStash();
 
+        /** Adds a few plain punches and dies to begin with. */
+        void addPlainShapes();
+
         /** Opens the maker's trimmer and scoring board. */
         void editStashTools();
     }
@@ -187,8 +190,7 @@ public final class StashScreen extends ListeningScreen {
         String part = name.getText().strip().toLowerCase(Locale.ROOT);
         List<StashItem> found = kind.of(stash).stream()
                 .filter(item -> item.name().toLowerCase(Locale.ROOT).contains(part))
-                .filter(item -> wanted.isEmpty() || !(item instanceof StashPaper paper)
-                        || paper.count() > 0 && paper.holds(wanted.get()))
+                .filter(item -> wanted.isEmpty() || holds(item, wanted.get()))
                 .toList();
         SheetSize room = largest(stash, kind);
         cards.getChildren()
@@ -199,6 +201,10 @@ public final class StashScreen extends ListeningScreen {
             boolean none = kind.of(stash).isEmpty();
             cards.getChildren()
                     .add(new Fractions(none ? kind.empty() : "Nothing here is so called and so large.", "empty"));
+            if (none && kind == StashKind.PUNCH) {
+                cards.getChildren()
+                        .add(button("Begin with plain shapes", "stash-plain-shapes", actions::addPlainShapes));
+            }
         }
         title.setText(kind.plural());
         int sheets = found.stream().filter(StashPaper.class::isInstance).mapToInt(item -> ((StashPaper) item).count())
@@ -206,6 +212,13 @@ public final class StashScreen extends ListeningScreen {
         count.setText(found.size() + (found.size() == 1 ? " entry" : " entries")
                 + (sheets > 0 ? ", " + sheets + (sheets == 1 ? " sheet" : " sheets") : ""));
         detail.show(kind.of(stash).stream().filter(item -> item.id() == picked).findFirst());
+    }
+
+    /** Whether it gives a piece of this size, or has room for it. */
+    private static boolean holds(StashItem item, SheetSize wanted) {
+        return item instanceof StashPaper paper ? paper.count() > 0 && paper.holds(wanted)
+                : !(item instanceof StashPunch punch) || punch.die().holds(wanted, Length.ZERO)
+                        || punch.die().holds(wanted.turned(), Length.ZERO);
     }
 
     /** All papers are drawn at the scale of the largest sheet, envelopes and punches at that of the largest of them. */

@@ -1,9 +1,15 @@
 package cufflink.desktop.view;
 
+import cufflink.die.Die;
+import cufflink.die.DieShape;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
+import cufflink.stash.DieChart;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
@@ -13,13 +19,17 @@ import cufflink.stash.StashTools;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 
 /** What is said of an entry of the stash. */
 final class StashWords {
     private final LengthFormat format;
+    private final Function<Length, DieChart> chart;
 
-    StashWords(LengthFormat format) {
+    /** {@code chart} works out what fits into punches and dies with a border. */
+    StashWords(LengthFormat format, Function<Length, DieChart> chart) {
         this.format = format;
+        this.chart = chart;
     }
 
     private String size(SheetSize size) {
@@ -46,7 +56,8 @@ final class StashWords {
 
             @Override
             public String punch(StashPunch punch) {
-                return "cuts " + size(punch.cuts());
+                return (punch.die().shape() == DieShape.UNTOLD ? "" : punch.die().shape().word() + ", ")
+                        + cuts(punch.die());
             }
 
             @Override
@@ -86,10 +97,7 @@ final class StashWords {
             @Override
             public Map<String, String> punch(StashPunch punch) {
                 Map<String, String> facts = new LinkedHashMap<>();
-                facts.put("Cuts", size(punch.cuts()));
-                facts.put("Layer that fits inside",
-                        punch.layer().map(StashWords.this::size).orElse("not tried yet"));
-                facts.put("Notes", punch.notes());
+                ofPunch(punch, facts);
                 return facts;
             }
 
@@ -100,6 +108,45 @@ final class StashWords {
         });
         facts.values().removeIf(String::isEmpty);
         return facts;
+    }
+
+    private String cuts(Die die) {
+        return die.shape() == DieShape.CORNER ? format.text(half(die.size().width())) + " radius"
+                : die.shape().isRound() ? format.text(die.size().width()) + " across" : size(die.size());
+    }
+
+    private static Length half(Length length) {
+        return Length.ofNanometres(length.nanometres() / 2);
+    }
+
+    private void ofPunch(StashPunch punch, Map<String, String> facts) {
+        Length border = format.unit() == LengthUnit.INCH ? MatSettings.OPEN_REVEAL : MatSettings.METRIC_REVEAL;
+        DieChart.Line line = chart.apply(border).line(punch);
+        facts.put("Shape", punch.die().shape().word());
+        facts.put("Cuts", cuts(punch.die()));
+        if (punch.die().shape().isScalloped()) {
+            facts.put("Scallops", String.valueOf(punch.die().scallops()));
+        }
+        punch.outer().ifPresent(outer -> facts.put("The die itself", size(outer)));
+        if (punch.die().shape().holdsSomething()) {
+            facts.put("With a border of", format.text(border));
+        }
+        RulerStep marks = format.unit() == LengthUnit.INCH ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE;
+        // What must fit is rounded down to a mark.
+        line.rectangle().ifPresent(inside -> facts.put("Rectangle inside",
+                format.size(marks.down(inside.width()), marks.down(inside.height()))));
+        line.circle().ifPresent(inside -> facts.put("Circle inside",
+                format.text(marks.down(inside)) + " across"));
+        if (punch.die().shape().holdsSomething()) {
+            facts.put("Layer round it", size(line.around()));
+        }
+        line.reveals().forEach(reveal -> facts.put("Shows round " + reveal.smaller(),
+                reveal.sideways().equals(reveal.upwards()) ? format.text(reveal.sideways())
+                        : format.size(reveal.sideways(), reveal.upwards())));
+        punch.layer().ifPresent(tried -> facts.put("Layer that fits, tried", size(tried)));
+        facts.put("Nested set", punch.set());
+        punch.heaviest().ifPresent(most -> facts.put("Copes with", most + " g/m²"));
+        facts.put("Notes", punch.notes());
     }
 
     private Map<String, String> ofPaper(StashPaper paper) {

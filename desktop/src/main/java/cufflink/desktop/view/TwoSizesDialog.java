@@ -5,7 +5,6 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
-import cufflink.stash.StashPunch;
 import java.util.Optional;
 import javafx.scene.control.TextField;
 
@@ -25,12 +24,6 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
                 envelope.notes());
         count.setText(String.valueOf(envelope.count()));
         row("How many", count);
-        endRows();
-    }
-
-    public TwoSizesDialog(StashPunch punch, LengthUnit unit) {
-        this(punch, "Punch or die", unit);
-        rows("Cuts", punch.cuts(), "Layer that fits inside", "not tried yet", punch.layer(), punch.notes());
         endRows();
     }
 
@@ -65,9 +58,6 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
                 : sheetSize("The size found", found, unit);
         if (second.isEmpty() && !found.getText().isBlank()) {
             return Optional.empty();
-        }
-        if (before instanceof StashPunch) {
-            return Optional.of(new StashPunch(before.id(), called.get(), has.get(), second, notes.getText().strip()));
         }
         return count("How many", count).map(number -> new StashEnvelope(before.id(), called.get(), has.get(), second,
                 number, notes.getText().strip()));

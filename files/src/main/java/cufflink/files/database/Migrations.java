@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  */
 final class Migrations {
     /** The newest version. */
-    static final int NEWEST = 8;
+    static final int NEWEST = 9;
 
     private Migrations() {
     }

@@ -1,5 +1,9 @@
 package cufflink.files.stash;
 
+import cufflink.design.Ornament.Traced;
+import cufflink.die.Die;
+import cufflink.die.DieShape;
+import cufflink.files.design.SvgPaths;
 import cufflink.paper.BenchTools;
 import cufflink.paper.FacePicture;
 import cufflink.paper.GrainRule;
@@ -14,6 +18,7 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import java.util.Optional;
 import java.util.Locale;
 
 /** How each kind of item lies in its table. */
@@ -81,12 +86,16 @@ enum ItemTable {
         Row write(StashItem item) {
             StashPunch punch = (StashPunch) item;
             return new Row.Builder().put("name", punch.name()).size("cuts_", punch.cuts()).size("layer_", punch.layer())
-                    .put("notes", punch.notes()).done();
+                    .put("notes", punch.notes()).put("shape", punch.die().shape().name())
+                    .put("scallops", punch.die().scallops()).put("path", punch.die().traced().map(Traced::path))
+                    .size("outer_", punch.outer()).put("nested", punch.set()).put("heaviest", punch.heaviest())
+                    .done();
         }
 
         @Override
         StashItem read(Row row, long id) {
-            return new StashPunch(id, row.text("name"), row.size("cuts_"), row.optionalSize("layer_"),
+            return new StashPunch(id, row.text("name"), die(row), row.optionalSize("outer_"),
+                    row.optionalSize("layer_"), row.optionalText("nested").orElse(""), row.optionalCount("heaviest"),
                     row.text("notes"));
         }
     },
@@ -108,6 +117,15 @@ enum ItemTable {
                             row.signedLength("cuts_short")));
         }
     };
+
+    /** A row of the first versions tells no shape. */
+    private static Die die(Row row) {
+        DieShape shape = row.optionalText("shape").map(word -> row.word("shape", DieShape.class))
+                .orElse(DieShape.UNTOLD);
+        Optional<Traced> traced = row.optionalText("path").map(path -> SvgPaths.read("path", path).value()
+                .orElseThrow(() -> new UnreadableCell("path", path, "an SVG path")));
+        return new Die(shape, row.size("cuts_"), row.optionalCount("scallops").orElse(0), traced);
+    }
 
     /** Whether a row holds a picture tells its size. */
     private static Print print(Row row) {

@@ -117,6 +117,11 @@ record Row(Map<String, Object> cells) {
                         () -> new UnreadableCell(column, word, "one of " + Arrays.toString(type.getEnumConstants())));
     }
 
+    /** A whole number, if there is one. */
+    Optional<Integer> optionalCount(String column) {
+        return has(column) ? Optional.of(count(column)) : Optional.empty();
+    }
+
     /** Whole nanometres, up to ten metres either way; 0 where the column is not there. */
     Length signedLength(String column) {
         return !has(column) ? Length.ZERO : whole(column) < 0 ? Length.ofNanometres(whole(column)) : length(column);

@@ -1,5 +1,9 @@
 package cufflink.files.stash;
 
+import cufflink.design.Ornament.Traced;
+import cufflink.die.Die;
+import cufflink.die.DieShape;
+import cufflink.files.design.SvgPaths;
 import cufflink.files.csv.CsvRow;
 import cufflink.files.csv.CsvTable;
 import cufflink.files.csv.CsvWriter;
@@ -30,6 +34,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /**
@@ -40,7 +45,9 @@ import java.util.function.Function;
 public final class StashCsv {
     private static final List<String> COLUMNS = List.of("kind", "name", "width", "height", "count", "measured width",
             "measured height", "weight", "basis", "caliper", "face", "back",
-            "direction", "grain", "swatch", "two-sided", "price", "layer width", "layer height", "notes");
+            "direction", "grain", "swatch", "two-sided", "price", "layer width", "layer height", "shape", "scallops",
+            "path", "outer width", "outer height", "set", "heaviest",
+            "notes");
     private static final int MOST_SHEETS = 100_000;
     private static final double USUAL_WEIGHT = 120;
     private static final int MOST_WEIGHT = 10_000;
@@ -70,8 +77,8 @@ public final class StashCsv {
                 case "ribbon" -> items.add(ribbon(row));
                 case "envelope" -> items.add(new StashEnvelope(0, name(row), size(row, ""), measured(row),
                         count(row, 0), row.text("notes")));
-                case "punch" -> items.add(
-                        new StashPunch(0, name(row), size(row, ""), optionalSize(row, "layer "), row.text("notes")));
+                case "punch" -> items.add(new StashPunch(0, name(row), die(row), optionalSize(row, "outer "),
+                        optionalSize(row, "layer "), row.text("set"), heaviest(row), row.text("notes")));
                 default -> problems.add(row.problem(TableWords.NO_KIND, "kind", "text", row.text("kind")));
             }
         }
@@ -98,6 +105,32 @@ public final class StashCsv {
     private Optional<SheetSize> optionalSize(CsvRow row, String before) {
         return row.text(before + "width").isEmpty() && row.text(before + "height").isEmpty() ? Optional.empty()
                 : Optional.of(size(row, before));
+    }
+
+    private Die die(CsvRow row) {
+        DieShape shape = word(row, "shape", DieShape.UNTOLD, DieShape.values(), DieShape::word);
+        SheetSize size = size(row, "");
+        OptionalInt told = row.count("scallops", 0, Die.MOST_SCALLOPS, problems);
+        int scallops = told.isPresent() ? told.getAsInt() : Die.usualScallops(shape, size);
+        Optional<Traced> traced = Optional.empty();
+        if (shape == DieShape.TRACED) {
+            Outcome<Traced> read = SvgPaths.read("path", row.text("path"));
+            traced = read.value();
+            read.problems().forEach(problem -> problems.add(row.problem(TableWords.NO_OUTLINE, "path", "why",
+                    problem.message())));
+        }
+        try {
+            return new Die(shape == DieShape.TRACED && traced.isEmpty() ? DieShape.UNTOLD : shape, size, scallops,
+                    traced);
+        } catch (IllegalArgumentException noDie) {
+            problems.add(row.problem(TableWords.NO_DIE, "shape", "shape", shape.word()));
+            return Die.untold(size);
+        }
+    }
+
+    private Optional<Integer> heaviest(CsvRow row) {
+        OptionalInt most = row.count("heaviest", 1, MOST_WEIGHT, problems);
+        return most.isPresent() ? Optional.of(most.getAsInt()) : Optional.empty();
     }
 
     private StashPaper paper(CsvRow row, boolean offcut) {
@@ -195,6 +228,12 @@ public final class StashCsv {
                 cells.put("kind", "punch");
                 size(cells, "", punch.cuts().width(), punch.cuts().height());
                 punch.layer().ifPresent(size -> size(cells, "layer ", size.width(), size.height()));
+                punch.outer().ifPresent(size -> size(cells, "outer ", size.width(), size.height()));
+                cells.put("shape", punch.die().shape() == DieShape.UNTOLD ? "" : punch.die().shape().word());
+                cells.put("scallops", punch.die().scallops() > 0 ? punch.die().scallops() : "");
+                punch.die().traced().ifPresent(traced -> cells.put("path", traced.path()));
+                cells.put("set", punch.set());
+                punch.heaviest().ifPresent(most -> cells.put("heaviest", most));
                 cells.put("notes", punch.notes());
                 return cells;
             }
