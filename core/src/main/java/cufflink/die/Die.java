@@ -82,7 +82,7 @@ public record Die(DieShape shape, SheetSize size, int scallops, Optional<Ornamen
      * middles; of others the largest that was found. Empty if nothing fits.
      */
     public Optional<SheetSize> largestRectangle(Length border) {
-        return inside(border).flatMap(Inscribed::rectangle);
+        return inside(border).flatMap(room -> Inscribed.rectangle(room, even()));
     }
 
     /** How large the largest circle across is that fits inside with a border all round; empty if nothing fits. */
@@ -92,7 +92,17 @@ public record Die(DieShape shape, SheetSize size, int scallops, Optional<Ornamen
 
     /** Whether a rectangle of this size, lying as it is given, fits inside with a border all round. */
     public boolean holds(SheetSize rectangle, Length border) {
-        return inside(border).filter(room -> Inscribed.holds(room, rectangle)).isPresent();
+        return inside(border).filter(room -> Inscribed.holds(room, even(), rectangle)).isPresent();
+    }
+
+    private Inscribed.Even even() {
+        return switch (shape) {
+            case TRACED -> Inscribed.Even.NONE;
+            case TAG_END, HALF_CIRCLE -> Inscribed.Even.UPRIGHT;
+            // The row of bulges across the middle of an odd number is not the same on both sides.
+            case SCALLOPED_CIRCLE -> scallops % 2 == 0 ? Inscribed.Even.BOTH : Inscribed.Even.NONE;
+            default -> Inscribed.Even.BOTH;
+        };
     }
 
     private Optional<Polygon> inside(Length border) {

@@ -14,8 +14,9 @@ import org.locationtech.jts.util.GeometricShapeFactory;
 /** The outlines of dies, millimetres, their bounds from 0, 0. */
 final class DieOutlines {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    /** Corners of a circle; its chords lie inside it by less than 0.01 mm up to 30 cm across. */
-    private static final int ROUND = 360;
+    /** Millimetres by which the chords of a circle may lie inside it. */
+    private static final double CHORD = 0.005;
+    private static final int FEWEST_CORNERS = 32;
 
     private DieOutlines() {
     }
@@ -47,7 +48,9 @@ final class DieOutlines {
 
     private static Polygon ellipse(double x, double y, double width, double height) {
         GeometricShapeFactory shapes = new GeometricShapeFactory(GEOMETRY);
-        shapes.setNumPoints(ROUND);
+        double radius = Math.max(width, height) / 2;
+        shapes.setNumPoints(Math.max(FEWEST_CORNERS,
+                4 * (int) Math.ceil(Math.PI / Math.acos(1 - Math.min(1, CHORD / radius)) / 4)));
         shapes.setCentre(new Coordinate(x, y));
         shapes.setWidth(width);
         shapes.setHeight(height);

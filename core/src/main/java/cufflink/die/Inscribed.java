@@ -2,6 +2,8 @@ package cufflink.die;
 
 import cufflink.measure.Length;
 import cufflink.paper.SheetSize;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
@@ -29,15 +31,38 @@ final class Inscribed {
 
     private final PreparedGeometry room;
     private final Envelope bounds;
+    private final List<Coordinate> middles;
+    private final Even even;
 
-    private Inscribed(Polygon room) {
+    /** About which of its middles an outline is the same on both sides: what fits best lies on them. */
+    enum Even {
+        BOTH, UPRIGHT, NONE
+    }
+
+    private Inscribed(Polygon room, Even even) {
         this.room = PreparedGeometryFactory.prepare(room);
         this.bounds = room.getEnvelopeInternal();
+        this.even = even;
+        this.middles = middles();
+    }
+
+    private List<Coordinate> middles() {
+        List<Coordinate> all = new ArrayList<>(List.of(bounds.centre()));
+        for (int i = 1; even != Even.BOTH && i < GRID; i++) {
+            double y = bounds.getMinY() + bounds.getHeight() * i / GRID;
+            if (even == Even.UPRIGHT) {
+                all.add(new Coordinate(bounds.centre().x, y));
+            }
+            for (int j = 1; even == Even.NONE && j < GRID; j++) {
+                all.add(new Coordinate(bounds.getMinX() + bounds.getWidth() * j / GRID, y));
+            }
+        }
+        return all;
     }
 
     /** What is left of an outline within a border, its largest part; none if nothing is. */
     static Optional<Polygon> within(Polygon outline, double border) {
-        Geometry left = border == 0 ? outline : outline.buffer(-border, 64);
+        Geometry left = border == 0 ? outline : outline.buffer(-border, 16);
         Polygon largest = null;
         for (int i = 0; i < left.getNumGeometries(); i++) {
             if (left.getGeometryN(i) instanceof Polygon part
@@ -55,13 +80,13 @@ final class Inscribed {
     }
 
     /** The largest rectangle. */
-    static Optional<SheetSize> rectangle(Polygon room) {
-        return new Inscribed(room).largest();
+    static Optional<SheetSize> rectangle(Polygon room, Even even) {
+        return new Inscribed(room, even).largest();
     }
 
     /** Whether a rectangle lies somewhere inside. */
-    static boolean holds(Polygon room, SheetSize rectangle) {
-        Inscribed inscribed = new Inscribed(room);
+    static boolean holds(Polygon room, Even even, SheetSize rectangle) {
+        Inscribed inscribed = new Inscribed(room, even);
         double width = rectangle.width().toMillimetres();
         double height = rectangle.height().toMillimetres();
         Best best = inscribed.best(Math.atan2(height, width));
@@ -81,7 +106,7 @@ final class Inscribed {
     }
 
     private Optional<SheetSize> largest() {
-        Best best = new Best(middle(), Math.PI / 4, 0);
+        Best best = new Best(bounds.centre(), Math.PI / 4, 0);
         double step = Math.PI / 2 / PROPORTIONS;
         for (int i = 1; i < PROPORTIONS; i++) {
             Best tried = best(step * i);
@@ -107,19 +132,11 @@ final class Inscribed {
         return Math.max(bounds.getWidth(), bounds.getHeight()) / GRID / (1 << refining + 1);
     }
 
-    private Coordinate middle() {
-        return bounds.centre();
-    }
-
     /** The largest of a proportion: about the middle, then about every place of a grid, then moved in finer steps. */
     private Best best(double angle) {
-        Best best = new Best(middle(), angle, half(middle(), angle));
-        for (int i = 1; i < GRID; i++) {
-            for (int j = 1; j < GRID; j++) {
-                Coordinate at = new Coordinate(bounds.getMinX() + bounds.getWidth() * i / GRID,
-                        bounds.getMinY() + bounds.getHeight() * j / GRID);
-                best = better(best, at);
-            }
+        Best best = new Best(bounds.centre(), angle, half(bounds.centre(), angle));
+        for (Coordinate at : middles) {
+            best = better(best, at);
         }
         for (int i = 0; i < REFININGS; i++) {
             best = moved(best, step(i));
@@ -129,7 +146,9 @@ final class Inscribed {
 
     private Best moved(Best from, double step) {
         Best best = from;
-        for (double[] by : new double[][] {{step, 0}, {-step, 0}, {0, step}, {0, -step}}) {
+        double across = even == Even.NONE ? step : 0;
+        for (double[] by : even == Even.BOTH ? new double[0][]
+                : new double[][] {{0, step}, {0, -step}, {across, 0}, {-across, 0}}) {
             best = better(best, new Coordinate(from.middle().x + by[0], from.middle().y + by[1]));
         }
         return best;

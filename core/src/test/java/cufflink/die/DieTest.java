@@ -144,8 +144,8 @@ class DieTest {
     /** A corner rounder of radius 5 takes what a quarter disc leaves of a square of 5. */
     @Test
     void smallShapes_haveTheirArea() {
-        assertEquals(25 - Math.PI * 25 / 4, die(DieShape.CORNER, 10, 10).outline().orElseThrow().getArea(), 0.01);
-        assertEquals(Math.PI * 100 / 2, die(DieShape.HALF_CIRCLE, 20, 10).outline().orElseThrow().getArea(), 0.05);
+        assertEquals(25 - Math.PI * 25 / 4, die(DieShape.CORNER, 10, 10).outline().orElseThrow().getArea(), 0.05);
+        assertEquals(Math.PI * 100 / 2, die(DieShape.HALF_CIRCLE, 20, 10).outline().orElseThrow().getArea(), 0.2);
         assertEquals(50 * 90 - 12.5 * 12.5, die(DieShape.TAG_END, 50, 90).outline().orElseThrow().getArea(), 1e-6);
     }
 

@@ -166,18 +166,56 @@ class DialogsWindowTest extends WindowDriver {
     @ParameterizedTest
     @CsvSource({"paper, How many, few, 7", "paper, A sheet costs, dear, 0.45", "offcut, Measured, 3, 3 x 4",
         "ribbon, Left on the reel, 0, 90", "envelope, Measured inside, 4 x, 4 x 6",
-        "punch, Cuts, round, 2 x 2", "punch, Name, ' ', Oval"})
+        "punch, What it cuts, round, 2 x 2", "punch, What it cuts, 2 x 3, 2 x 2",
+        "punch, 'Copes with, g/m²', heavy, 250", "punch, Name, ' ', Oval"})
     void stashEntries(String kind, String label, String wrong, String right) throws TimeoutException {
         fillStash(kind);
         Stash before = stash();
         DialogPane pane = open("stash-edit");
         refuses(pane, label, wrong, right,
-                label.equals("Measured inside") ? "The size found: " : label.equals("Cuts") ? "Size: " : label + ": ");
+                label.equals("Measured inside") ? "The size found: " : label.replace(", g/m²", "") + ": ");
         close(pane, ButtonType.OK);
         assertTrue(!isOpen());
         assertTrue(!before.equals(stash()), "nothing changed");
         robot.interact(() -> ((Button) robot.lookup("#stash-undo").query()).fire());
         assertEquals(before, stash());
+    }
+
+    /** What is offered has been planned; undo takes it back. */
+    @Test
+    void panel_isMadeToFitADie() throws TimeoutException {
+        robot.interact(() -> app.screens().stashWork().change(DemoStash.filled()));
+        choose("half-fold");
+        DialogPane pane = open("edit-fit-die");
+        waitFor(() -> pane.lookup(".radio-button") != null);
+        type(pane, "Border all round", "wide");
+        assertTrue(pane.lookup(".radio-button") == null);
+        type(pane, "Border all round", "1/4 in");
+        waitFor(() -> pane.lookup(".radio-button") != null);
+        var before = work().project();
+        close(pane, ButtonType.OK);
+        assertTrue(!before.equals(work().project()));
+        robot.interact(work()::undo);
+        settle();
+        assertEquals(before, work().project());
+    }
+
+    /** A notch takes the size of a punch, and any size when it is cut with the knife. */
+    @Test
+    void notch_isCutWithAPunchThatIsOwned() throws TimeoutException {
+        robot.interact(() -> app.screens().stashWork().change(DemoStash.filled()));
+        choose("strip-album");
+        ComboBox<String> with = robot.lookup("#punch-notch").query();
+        robot.interact(() -> with.setValue("1 in circle punch"));
+        settle();
+        assertEquals(Length.ofInches(1), work().plan().measures().length("notch"));
+        Node stepper = robot.lookup("#measure-notch").query();
+        assertTrue(stepper.isDisabled());
+        robot.interact(() -> with.setValue("the knife"));
+        assertTrue(!stepper.isDisabled());
+        robot.interact(() -> work().change(project -> project.withSet("notch", "7/8 in")));
+        settle();
+        assertEquals("the knife", with.getValue());
     }
 
     /** What is no image is named and keeps the dialog open; a picture goes onto the paper, and off again. */

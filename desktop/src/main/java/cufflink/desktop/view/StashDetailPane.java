@@ -2,6 +2,8 @@ package cufflink.desktop.view;
 
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.control.Listening;
+import cufflink.desktop.control.NewestAnswer;
+import cufflink.desktop.store.Background;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.stash.StashDatabase;
@@ -12,11 +14,14 @@ import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashPunch;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -30,13 +35,17 @@ final class StashDetailPane extends VBox {
     private final StashWork work;
     private final StashWords words;
     private final StashScreen.Actions actions;
+    private final NewestAnswer chart;
     private final VBox entry = new VBox();
     private final VBox history = new VBox();
 
     StashDetailPane(StashWork work, Listening listening, LengthUnit unit, StashScreen.Actions actions) {
         this.work = work;
-        this.words = new StashWords(LengthFormat.of(unit), border -> new DieChart(work.stash().punches(), border));
+        this.words = new StashWords(LengthFormat.of(unit));
         this.actions = actions;
+        ExecutorService background = Background.thread("die chart");
+        listening.atEnd(background::shutdownNow);
+        this.chart = new NewestAnswer(background);
         getStyleClass().add("read-out");
         getChildren().addAll(entry, Rows.heading("What was done"), history);
         listening.to(work.historyProperty(), change -> showHistory());
@@ -56,6 +65,16 @@ final class StashDetailPane extends VBox {
         }
         words.facts(item)
                 .forEach((what, text) -> entry.getChildren().add(Rows.row(what, new Fractions(text, "stash-fact"))));
+        VBox inside = new VBox();
+        inside.setId("stash-inside");
+        entry.getChildren().add(inside);
+        chart.forget();
+        if (item instanceof StashPunch punch && punch.die().shape().holdsSomething()) {
+            List<StashPunch> all = work.stash().punches();
+            chart.ask(() -> new DieChart(all, words.border()).line(punch), line -> words.chart(line)
+                    .forEach((what, text) -> inside.getChildren()
+                            .add(Rows.row(what, new Fractions(text, "stash-fact")))));
+        }
         Button edit = new Button("Change");
         edit.setId("stash-edit");
         edit.setOnAction(press -> actions.edit(item));

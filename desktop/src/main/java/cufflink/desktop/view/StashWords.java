@@ -19,17 +19,13 @@ import cufflink.stash.StashTools;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
 
 /** What is said of an entry of the stash. */
 final class StashWords {
     private final LengthFormat format;
-    private final Function<Length, DieChart> chart;
 
-    /** {@code chart} works out what fits into punches and dies with a border. */
-    StashWords(LengthFormat format, Function<Length, DieChart> chart) {
+    StashWords(LengthFormat format) {
         this.format = format;
-        this.chart = chart;
     }
 
     private String size(SheetSize size) {
@@ -120,33 +116,39 @@ final class StashWords {
     }
 
     private void ofPunch(StashPunch punch, Map<String, String> facts) {
-        Length border = format.unit() == LengthUnit.INCH ? MatSettings.OPEN_REVEAL : MatSettings.METRIC_REVEAL;
-        DieChart.Line line = chart.apply(border).line(punch);
         facts.put("Shape", punch.die().shape().word());
         facts.put("Cuts", cuts(punch.die()));
         if (punch.die().shape().isScalloped()) {
             facts.put("Scallops", String.valueOf(punch.die().scallops()));
         }
         punch.outer().ifPresent(outer -> facts.put("The die itself", size(outer)));
-        if (punch.die().shape().holdsSomething()) {
-            facts.put("With a border of", format.text(border));
-        }
-        RulerStep marks = format.unit() == LengthUnit.INCH ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE;
-        // What must fit is rounded down to a mark.
-        line.rectangle().ifPresent(inside -> facts.put("Rectangle inside",
-                format.size(marks.down(inside.width()), marks.down(inside.height()))));
-        line.circle().ifPresent(inside -> facts.put("Circle inside",
-                format.text(marks.down(inside)) + " across"));
-        if (punch.die().shape().holdsSomething()) {
-            facts.put("Layer round it", size(line.around()));
-        }
-        line.reveals().forEach(reveal -> facts.put("Shows round " + reveal.smaller(),
-                reveal.sideways().equals(reveal.upwards()) ? format.text(reveal.sideways())
-                        : format.size(reveal.sideways(), reveal.upwards())));
         punch.layer().ifPresent(tried -> facts.put("Layer that fits, tried", size(tried)));
         facts.put("Nested set", punch.set());
         punch.heaviest().ifPresent(most -> facts.put("Copes with", most + " g/m²"));
         facts.put("Notes", punch.notes());
+    }
+
+    /** The border with which the chart is worked out. */
+    Length border() {
+        return format.unit() == LengthUnit.INCH ? MatSettings.OPEN_REVEAL : MatSettings.METRIC_REVEAL;
+    }
+
+    /** What fits into and round a punch or a die; what must fit is rounded down to a mark. */
+    Map<String, String> chart(DieChart.Line line) {
+        Map<String, String> facts = new LinkedHashMap<>();
+        if (!line.punch().die().shape().holdsSomething()) {
+            return facts;
+        }
+        RulerStep marks = format.unit() == LengthUnit.INCH ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE;
+        facts.put("With a border of", format.text(border()));
+        line.rectangle().ifPresent(inside -> facts.put("Rectangle inside",
+                format.size(marks.down(inside.width()), marks.down(inside.height()))));
+        line.circle().ifPresent(inside -> facts.put("Circle inside", format.text(marks.down(inside)) + " across"));
+        facts.put("Layer round it", size(line.around()));
+        line.reveals().forEach(reveal -> facts.put("Shows round " + reveal.smaller(),
+                reveal.sideways().equals(reveal.upwards()) ? format.text(reveal.sideways())
+                        : format.size(reveal.sideways(), reveal.upwards())));
+        return facts;
     }
 
     private Map<String, String> ofPaper(StashPaper paper) {
