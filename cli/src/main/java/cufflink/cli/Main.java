@@ -25,7 +25,8 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true, version = "Cufflink 0.1.0",
         subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class,
             LayoutCommand.class, JobCommand.class, DesignsCommand.class, BackupCommand.class,
-            RestoreCommand.class, NotebookCommand.class, DiesCommand.class})
+            RestoreCommand.class, NotebookCommand.class, DiesCommand.class,
+            ShoppingCommand.class})
 public final class Main implements Runnable {
     static final int GOOD = 0;
     static final int BAD_CHECK = 1;

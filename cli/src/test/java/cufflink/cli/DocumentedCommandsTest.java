@@ -45,7 +45,8 @@ class DocumentedCommandsTest {
                     .flatMap(DocumentedCommandsTest::lines)
                     .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
                     .filter(line -> line
-                            .matches("(plan|fold|check|export|layout|job|designs|backup|restore|notebook|dies)( .*)?"))
+                            .matches(
+                                    "(plan|fold|check|export|layout|job|designs|backup|restore|notebook|dies|shopping)( .*)?"))
                     .toList()
                     .stream();
         }
@@ -84,7 +85,7 @@ class DocumentedCommandsTest {
                 "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 "
                         + "in,11 in,100\n");
         List<String> arguments = new ArrayList<>(words(command).map(this::inFolder).toList());
-        if (command.matches("(notebook|backup|restore|dies).*")) {
+        if (command.matches("(notebook|backup|restore|dies|shopping).*")) {
             keptBefore(command);
             arguments.addAll(List.of("--data", folder.resolve("data").toString()));
         }

@@ -2,10 +2,12 @@ package cufflink.job;
 
 import cufflink.cut.SheetLayout;
 import cufflink.measure.Length;
+import cufflink.paper.SheetSize;
 import cufflink.stash.Stash;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashPaper;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTaking;
 import java.util.ArrayList;
@@ -46,7 +48,32 @@ public final class JobTaking {
         cut.forEach(taking::putBack);
         List<StrandNeed> strands = cutting.strands(what.what());
         stash.ribbons().forEach(reel -> taking.unwind(reel, strands));
-        return StashChange.of("Cut for " + job + ": " + said(cut.size(), strands), taking.edits()).with(what);
+        List<StashEdit> edits = taking.edits();
+        stash.reservations().stream().filter(one -> one.job().equals(job))
+                .forEach(one -> used(one, cut, strands, stash).ifPresent(edits::add));
+        return StashChange.of("Cut for " + job + ": " + said(cut.size(), strands), edits).with(what);
+    }
+
+    /** What was set aside and is cut now is set aside no more. */
+    private static Optional<StashEdit> used(StashReservation one, List<JobSheet> cut, List<StrandNeed> strands,
+            Stash stash) {
+        StashReservation left = switch (one.ware()) {
+            case SHEETS -> one.withCount((int) Math.max(0, one.count() - cut.stream().map(JobSheet::paper)
+                    .filter(stock -> stock.name().equals(one.name()) && one.size()
+                            .equals(Optional.of(new SheetSize(stock.width(), stock.height()))))
+                    .count()));
+            case RIBBON -> one.withLength(Length.longer(Length.ZERO, one.length().minus(off(one, strands, stash))));
+            case ENVELOPES -> one;
+        };
+        return left.equals(one) ? Optional.empty()
+                : Optional.of(left.count() == 0 && !left.length().isPositive() ? StashEdit.removed(one)
+                        : StashEdit.altered(one, left));
+    }
+
+    private static Length off(StashReservation one, List<StrandNeed> strands, Stash stash) {
+        return stash.ribbons().stream().filter(reel -> reel.name().equals(one.name()))
+                .flatMap(reel -> strands.stream().map(need -> need.off(OptionalLong.of(reel.id()))))
+                .reduce(Length.ZERO, Length::plus);
     }
 
     private static String said(int sheets, List<StrandNeed> strands) {

@@ -90,7 +90,8 @@ public final class WhatIf {
                 .map(piece -> piece.withMaterials(List.of(material))).toList();
     }
 
-    private static boolean fits(List<CutPiece> pieces, List<StockSheet> sheets, BenchTools tools) {
+    /** Whether the planner's first answer cuts all pieces from these sheets. */
+    static boolean fits(List<CutPiece> pieces, List<StockSheet> sheets, BenchTools tools) {
         return LAYOUTS.plan(new CutJob(pieces, sheets, tools.grain(), Optional.of(tools.trimmerLength()))).unplaced()
                 .isEmpty();
     }

@@ -34,6 +34,16 @@ public record Stash(List<StashItem> items) {
         return of(StashPunch.class);
     }
 
+    /** What is set aside. */
+    public List<StashReservation> reservations() {
+        return of(StashReservation.class);
+    }
+
+    /** What the maker wants to have at least. */
+    public List<StashLimit> limits() {
+        return of(StashLimit.class);
+    }
+
     /** The maker's tools, if they were ever stated. */
     public Optional<BenchTools> tools() {
         return of(StashTools.class).stream().findFirst().map(StashTools::tools);

@@ -1,7 +1,8 @@
 package cufflink.stash;
 
 /** Something in the stash. The id is 0 until the stash has given it one. */
-public sealed interface StashItem permits StashPaper, StashRibbon, StashEnvelope, StashPunch, StashTools {
+public sealed interface StashItem permits StashPaper, StashRibbon, StashEnvelope, StashPunch, StashTools,
+        StashReservation, StashLimit {
     long id();
 
     /** As the maker calls it. */
@@ -21,6 +22,10 @@ public sealed interface StashItem permits StashPaper, StashRibbon, StashEnvelope
         R punch(StashPunch punch);
 
         R tools(StashTools tools);
+
+        R reservation(StashReservation reservation);
+
+        R limit(StashLimit limit);
     }
 
     /** Does what its kind asks for. */

@@ -3,6 +3,7 @@ package cufflink.words;
 /** What is said of the options and arguments of a command. */
 public enum CommandWords implements Code {
     NO_UNIT("“{text}” is not a unit.", "Use in or mm."),
+    NOTHING_SHORT("Nothing is short."),
     NO_DIES("There is no such die or punch in the stash."),
     NOT_LESS_THAN_NOTHING("“{text}” is less than nothing.", "Type 0 or more."),
     WIDTH_AND_HEIGHT("“{text}” is not a width and a height of more than 0.", "Write it as 2 x 3in."),

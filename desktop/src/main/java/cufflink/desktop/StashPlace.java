@@ -23,8 +23,10 @@ import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
 import java.util.List;
@@ -96,6 +98,16 @@ final class StashPlace implements StashScreen.Actions {
             @Override
             public Optional<StashItem> tools(StashTools tools) {
                 return ask(new ToolsDialog(tools.tools(), unit())).map(StashTools::new);
+            }
+
+            @Override
+            public Optional<StashItem> reservation(StashReservation reservation) {
+                return Optional.of(reservation);
+            }
+
+            @Override
+            public Optional<StashItem> limit(StashLimit limit) {
+                return Optional.of(limit);
             }
         });
     }

@@ -8,8 +8,10 @@ import cufflink.measure.LengthFormat;
 import cufflink.paper.SheetSize;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
 import java.util.Optional;
@@ -62,6 +64,16 @@ final class StashCard extends Button {
 
             @Override
             public Optional<Picture> tools(StashTools tools) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Picture> reservation(StashReservation reservation) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Picture> limit(StashLimit limit) {
                 return Optional.empty();
             }
         });

@@ -12,8 +12,10 @@ import cufflink.paper.Stock;
 import cufflink.stash.DieChart;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
 import java.util.LinkedHashMap;
@@ -60,6 +62,16 @@ final class StashWords {
             public String tools(StashTools tools) {
                 return "";
             }
+
+            @Override
+            public String reservation(StashReservation reservation) {
+                return "";
+            }
+
+            @Override
+            public String limit(StashLimit limit) {
+                return "";
+            }
         });
     }
 
@@ -99,6 +111,16 @@ final class StashWords {
 
             @Override
             public Map<String, String> tools(StashTools tools) {
+                return new LinkedHashMap<>();
+            }
+
+            @Override
+            public Map<String, String> reservation(StashReservation reservation) {
+                return new LinkedHashMap<>();
+            }
+
+            @Override
+            public Map<String, String> limit(StashLimit limit) {
                 return new LinkedHashMap<>();
             }
         });

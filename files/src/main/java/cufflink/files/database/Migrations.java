@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  */
 final class Migrations {
     /** The newest version. */
-    static final int NEWEST = 9;
+    static final int NEWEST = 10;
 
     private Migrations() {
     }

@@ -14,10 +14,13 @@ import cufflink.paper.Swatch;
 import cufflink.paper.Weight;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import cufflink.stash.Ware;
 import java.util.Optional;
 import java.util.Locale;
 
@@ -116,6 +119,35 @@ enum ItemTable {
                             row.length("groove"), row.word("grain", GrainRule.class), row.yes("on_grooves", false),
                             row.signedLength("cuts_short")));
         }
+    },
+    RESERVATION {
+        @Override
+        Row write(StashItem item) {
+            StashReservation one = (StashReservation) item;
+            return new Row.Builder().put("name", one.name()).put("ware", one.ware().name()).size("", one.size())
+                    .put("count", one.count()).put("length", one.length()).put("job", one.job()).put("wanted", one.by())
+                    .done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashReservation(id, row.text("name"), row.word("ware", Ware.class), row.optionalSize(""),
+                    row.count("count"), row.length("length"), row.text("job"), row.text("wanted"));
+        }
+    },
+    LEAST {
+        @Override
+        Row write(StashItem item) {
+            StashLimit limit = (StashLimit) item;
+            return new Row.Builder().put("name", limit.name()).put("ware", limit.ware().name())
+                    .put("count", limit.count()).put("length", limit.length()).done();
+        }
+
+        @Override
+        StashItem read(Row row, long id) {
+            return new StashLimit(id, row.text("name"), row.word("ware", Ware.class), row.count("count"),
+                    row.length("length"));
+        }
     };
 
     /** A row of the first versions tells no shape. */
@@ -166,6 +198,16 @@ enum ItemTable {
             @Override
             public ItemTable tools(StashTools tools) {
                 return TOOLS;
+            }
+
+            @Override
+            public ItemTable reservation(StashReservation reservation) {
+                return RESERVATION;
+            }
+
+            @Override
+            public ItemTable limit(StashLimit limit) {
+                return LEAST;
             }
         });
     }

@@ -20,8 +20,10 @@ import cufflink.problem.Problem;
 import cufflink.stash.Stash;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
 import cufflink.words.TableWords;
@@ -187,12 +189,16 @@ public final class StashCsv {
                 });
     }
 
-    /** The whole stash but its tools. */
+    /** Everything that is owned but the tools. */
     public static String write(Stash stash) {
         return CsvWriter.write(COLUMNS,
-                stash.items().stream().filter(item -> !(item instanceof StashTools)).map(StashCsv::cells)
+                stash.items().stream().filter(StashCsv::isOwned).map(StashCsv::cells)
                         .map(cells -> COLUMNS.stream().map(column -> cells.getOrDefault(column, "")).toList())
                         .toList());
+    }
+
+    private static boolean isOwned(StashItem item) {
+        return !(item instanceof StashTools || item instanceof StashReservation || item instanceof StashLimit);
     }
 
     private static Map<String, Object> cells(StashItem item) {
@@ -241,6 +247,16 @@ public final class StashCsv {
             @Override
             public Map<String, Object> tools(StashTools tools) {
                 throw new IllegalArgumentException("tools have no line in a table");
+            }
+
+            @Override
+            public Map<String, Object> reservation(StashReservation reservation) {
+                throw new IllegalArgumentException("what is set aside has no line in a table");
+            }
+
+            @Override
+            public Map<String, Object> limit(StashLimit limit) {
+                throw new IllegalArgumentException("a limit has no line in a table");
             }
         });
     }
