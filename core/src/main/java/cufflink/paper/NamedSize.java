@@ -14,6 +14,9 @@ import java.util.List;
  * @param source  where the size is published
  */
 public record NamedSize(Kind kind, String name, Length width, Length height, List<String> aliases, String source) {
+    /** The source of a size that the maker measured. */
+    public static final String MEASURED = "measured by the maker";
+
     /** What a named size is for. */
     public enum Kind { SHEET, CARD, ENVELOPE }
 

@@ -47,6 +47,7 @@ import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
+import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashPunch;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -137,6 +138,11 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     @Override
     public List<DesignDefinition> designs() {
         return List.copyOf(library.designs().values());
+    }
+
+    @Override
+    public List<StashEnvelope> envelopes() {
+        return stash.stash().envelopes();
     }
 
     @Override

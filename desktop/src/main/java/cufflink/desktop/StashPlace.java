@@ -8,16 +8,23 @@ import cufflink.desktop.view.StashPaperDialog;
 import cufflink.desktop.view.StashScreen;
 import cufflink.desktop.view.ToolsDialog;
 import cufflink.desktop.view.TwoSizesDialog;
+import cufflink.design.DesignDefinition;
 import cufflink.desktop.work.StashWork;
+import cufflink.files.FileTrouble;
+import cufflink.files.stash.ShoppingFile;
 import cufflink.die.Die;
 import cufflink.die.DieShape;
 import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
+import cufflink.plan.Project;
+import cufflink.stash.Availability;
 import cufflink.stash.DieChart;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
@@ -29,6 +36,7 @@ import cufflink.stash.StashPunch;
 import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Dialog;
@@ -122,7 +130,7 @@ final class StashPlace implements StashScreen.Actions {
         Stock plain = Stock.plain("", sheet, 250);
         Length small = isInch() ? Length.ofInches(2) : Length.ofMillimetres(50);
         return switch (kind) {
-            case PAPER -> StashPaper.sheets(plain, 10);
+            case PAPER, NEEDS, USE_UP -> StashPaper.sheets(plain, 10);
             case OFFCUT -> StashPaper.sheets(plain, 0).offcut(small.times(2), small.times(3), 1);
             case RIBBON -> new StashRibbon(0, "", isInch() ? Length.ofInches(1, 4) : Length.ofMillimetres(6),
                     isInch() ? Length.ofInches(120) : Length.ofMillimetres(3000), "#55666B", "");
@@ -139,6 +147,39 @@ final class StashPlace implements StashScreen.Actions {
                 work.stash().tools().isPresent()
                         ? StashEdit.altered(new StashTools(before), new StashTools(tools))
                         : StashEdit.added(new StashTools(tools)))));
+    }
+
+    @Override
+    public List<DesignDefinition> designs() {
+        return screens.designs();
+    }
+
+    @Override
+    public RulerStep ruler() {
+        return screens.ruler();
+    }
+
+    @Override
+    public void begin(Project project) {
+        screens.start(project);
+    }
+
+    @Override
+    public void shoppingList() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write the shopping list");
+        chooser.getExtensionFilters().addAll(new FileChooser.ExtensionFilter("A page to print", "*.pdf"),
+                new FileChooser.ExtensionFilter("Table", "*.csv"), new FileChooser.ExtensionFilter("Text", "*.txt"));
+        chooser.setInitialFileName("to-buy.pdf");
+        NamedSize page = PublishedSizes.named(NamedSize.Kind.SHEET, isInch() ? "Letter" : "A4").orElseThrow();
+        screens.dialogs().files().save(chooser).ifPresent(file -> {
+            try {
+                ShoppingFile.write(Availability.toBuy(work.stash()), LengthFormat.of(unit()), page, file);
+                work.say("What to buy stands in " + file + ".");
+            } catch (IOException fault) {
+                work.say("The list could not be written: " + FileTrouble.reason(fault) + ".");
+            }
+        });
     }
 
     @Override

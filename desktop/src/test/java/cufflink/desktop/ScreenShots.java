@@ -58,7 +58,7 @@ class ScreenShots {
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table", "notebook", "notebook-metric",
             "made", "next-time", "table-note", "notebook-large-text",
-            "made-large-text", "fit-die", "punch-dialog");
+            "made-large-text", "fit-die", "punch-dialog", "needs", "use-up");
 
     /** A design in a pose, from the front or from behind. */
     private static final String POSE = "pose:";
@@ -201,6 +201,11 @@ class ScreenShots {
                 robot.interact(() -> screens.scaleText(1.25));
             }
             case "stash" -> robot.interact(() -> stash(StashKind.PAPER, "Starfield"));
+            case "needs" -> robot.interact(() -> stash(StashKind.NEEDS, ""));
+            case "use-up" -> {
+                robot.interact(() -> stash(StashKind.USE_UP, ""));
+                rest(SEARCH * 3);
+            }
             case "offcuts" -> robot.interact(() -> stash(StashKind.OFFCUT, "Midnight"));
             case "punches" -> robot.interact(() -> stash(StashKind.PUNCH, "Moon"));
             case "ribbons" -> robot.interact(() -> stash(StashKind.RIBBON, "Dusk"));

@@ -13,10 +13,13 @@ import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashReservation;
 import cufflink.stash.StashRibbon;
 import cufflink.stash.StashTools;
+import cufflink.stash.Ware;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -65,8 +68,17 @@ public final class DemoStash {
                         Optional.of(300), "needs two passes in heavy card"),
                 StashPunch.of("Label die", Die.of(DieShape.OVAL, Length.ofInches(7, 2), Length.ofInches(2))),
                 StashPunch.of("Tag die", Die.of(DieShape.TAG_END, Length.ofInches(2), Length.ofInches(7, 2))),
-                new StashTools(BenchTools.USUAL_INCH));
+                new StashTools(BenchTools.USUAL_INCH),
+                new StashLimit(0, "Moonlight 240", Ware.SHEETS, 20, Length.ZERO),
+                new StashLimit(0, "Silver", Ware.RIBBON, 0, Length.ofInches(120)),
+                StashReservation.sheets("Moonlight 240", letter(), 18, "Comet night invitations", ""),
+                StashReservation.envelopes("A6", 24, "Comet night invitations", ""),
+                StashReservation.sheets("Midnight 270", letter(), 15, "Volunteers' evening", ""));
         return StashChange.of("Counted everything in the cupboard", items.stream().map(StashEdit::added).toList());
+    }
+
+    private static SheetSize letter() {
+        return new SheetSize(Length.ofInches(17, 2), Length.ofInches(11));
     }
 
     private static StashPunch circle(int across, int parts) {

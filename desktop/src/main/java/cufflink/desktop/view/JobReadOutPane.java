@@ -11,12 +11,17 @@ import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobSheet;
 import cufflink.job.Purchase;
+import cufflink.job.Reserving;
 import cufflink.measure.LengthFormat;
+import cufflink.stash.Availability;
+import cufflink.stash.StashReservation;
 import cufflink.stash.Taken;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.DatePicker;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -172,7 +177,38 @@ final class JobReadOutPane extends VBox {
             Button begin = button("Begin cutting", "job-begin", work::beginCutting);
             begin.getStyleClass().add("main-action");
             job.getChildren().add(begin);
+            setAside(plan);
         }
+    }
+
+    /** What the job needs, set aside in the stash until it is cut. */
+    private void setAside(JobPlan plan) {
+        List<StashReservation> aside = stash.stash().reservations().stream()
+                .filter(one -> one.job().equals(plan.job().name())).toList();
+        DatePicker by = new DatePicker(aside.stream().map(StashReservation::by).filter(day -> !day.isEmpty())
+                .findFirst().map(LocalDate::parse).orElse(null));
+        by.setId("job-by");
+        by.setPromptText("any day");
+        by.setAccessibleText("Wanted by");
+        by.setPrefWidth(150);
+        Button set = button(aside.isEmpty() ? "Set it aside" : "Set aside anew", "job-set-aside", () -> {
+            String day = by.getValue() == null ? "" : by.getValue().toString();
+            stash.change(Reserving.change(plan, day, stash.stash()));
+            show();
+        });
+        job.getChildren().addAll(Rows.heading("In the stash"), Rows.row("Wanted by", by));
+        HBox row = new HBox(6, set);
+        if (!aside.isEmpty()) {
+            row.getChildren().add(button("Give it free", "job-release", () -> {
+                stash.change(Reserving.release(plan.job().name(), stash.stash()));
+                show();
+            }));
+            long lacking = Availability.of(stash.stash()).stream()
+                    .filter(line -> line.by().stream().anyMatch(aside::contains) && line.shortOf().isPresent()).count();
+            job.getChildren().add(new Fractions("✓ Set aside."
+                    + (lacking == 0 ? "" : " Short: see the stash, under “Set aside and short”."), "step-text"));
+        }
+        job.getChildren().add(row);
     }
 
     private Node purchase(Purchase purchase) {

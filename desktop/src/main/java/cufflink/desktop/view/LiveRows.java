@@ -41,6 +41,14 @@ final class LiveRows {
         showing = false;
     }
 
+    /** Changes a control without it being the maker's doing. */
+    void quietly(Runnable change) {
+        boolean before = showing;
+        showing = true;
+        change.run();
+        showing = before;
+    }
+
     boolean isShowing() {
         return showing;
     }

@@ -1,6 +1,9 @@
 package cufflink.desktop.view;
 
+import cufflink.desktop.control.Listening;
+import cufflink.desktop.control.NewestAnswer;
 import cufflink.desktop.control.Stepper;
+import cufflink.desktop.store.Background;
 import cufflink.desktop.work.Workspace;
 import cufflink.fit.Wish;
 import cufflink.mat.MatSettings;
@@ -9,17 +12,25 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.NamedSize.Kind;
 import cufflink.paper.PaperRole;
 import cufflink.paper.PublishedSizes;
+import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
+import cufflink.plan.EnvelopeOffers;
 import cufflink.plan.Project;
 import cufflink.score.ScoringStyle;
+import cufflink.stash.StashEnvelope;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
 import java.util.function.IntUnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.TextArea;
-import javafx.scene.layout.Background;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 
@@ -27,11 +38,15 @@ import javafx.scene.paint.Color;
 final class MakingRows {
     private static final String NO_ENVELOPE = "none chosen";
 
+    private final NewestAnswer fitting;
     private final Workspace work;
     private final SizePane.Dialogs dialogs;
     private final LiveRows live;
 
-    MakingRows(Workspace work, SizePane.Dialogs dialogs, LiveRows live) {
+    MakingRows(Workspace work, Listening listening, SizePane.Dialogs dialogs, LiveRows live) {
+        ExecutorService background = Background.thread("envelopes");
+        listening.atEnd(background::shutdownNow);
+        this.fitting = new NewestAnswer(background);
         this.work = work;
         this.dialogs = dialogs;
         this.live = live;
@@ -72,7 +87,7 @@ final class MakingRows {
         live.onPlan(plan -> {
             Stock stock = plan.project().paper(role);
             button.setText(stock.name());
-            swatch.setBackground(Background.fill(Color.web(stock.face())));
+            swatch.setBackground(javafx.scene.layout.Background.fill(Color.web(stock.face())));
             button.setAccessibleText("Paper for " + role + ": " + stock.name());
         });
         return Rows.row(role.title(), button);
@@ -120,18 +135,45 @@ final class MakingRows {
                 Math.max(1, Math.min(Project.MOST_COPIES, count.applyAsInt(project.copies())))));
     }
 
+    /** Those of the stash that take the card come first, once the list is opened. */
     Node envelope() {
-        ComboBox<String> box = new ComboBox<>();
-        box.getItems().add(NO_ENVELOPE);
-        PublishedSizes.of(Kind.ENVELOPE).forEach(size -> box.getItems().add(size.name()));
+        ComboBox<Optional<NamedSize>> box = new ComboBox<>();
+        box.setId("envelope");
+        List<Optional<NamedSize>> published = PublishedSizes.of(Kind.ENVELOPE).stream().map(Optional::of).toList();
+        Map<NamedSize, Integer> owned = new LinkedHashMap<>();
+        dialogs.envelopes().forEach(one -> owned.merge(size(one), one.count(), Integer::sum));
+        box.setConverter(new Words<>(one -> one.map(size -> size.name() + (owned.getOrDefault(size, 0) > 0
+                ? ", " + owned.get(size) + " in the stash" : "")).orElse(NO_ENVELOPE)));
+        box.getItems().add(Optional.empty());
+        box.getItems().addAll(published);
+        box.setOnShowing(opens -> fitting.ask(() -> EnvelopeOffers.fitting(work.plan(), owned.keySet()), found -> {
+            List<Optional<NamedSize>> items = new ArrayList<>(List.of(Optional.empty()));
+            found.forEach(size -> items.add(Optional.of(size)));
+            published.stream().filter(one -> !items.contains(one)).forEach(items::add);
+            if (!items.equals(box.getItems())) {
+                live.quietly(() -> {
+                    Optional<NamedSize> now = box.getValue();
+                    box.getItems().setAll(items);
+                    box.setValue(now);
+                });
+            }
+        }));
         live.onPlan(plan -> {
-            box.setValue(plan.project().wish() instanceof Wish.InEnvelope in ? in.envelope().name()
-                    : plan.project().envelope().map(NamedSize::name).orElse(NO_ENVELOPE));
+            box.setValue(plan.project().wish() instanceof Wish.InEnvelope in ? Optional.of(in.envelope())
+                    : plan.project().envelope());
             box.setDisable(plan.project().wish() instanceof Wish.InEnvelope);
         });
         box.valueProperty().addListener((property, was, is) -> live
-                .edit(() -> work.change(project -> project.withEnvelope(PublishedSizes.named(Kind.ENVELOPE, is)))));
+                .edit(() -> work.change(project -> project.withEnvelope(is == null ? Optional.empty() : is))));
         return Rows.row("Goes into", box);
+    }
+
+    /** A published one is that as long as nobody measured it. */
+    private static NamedSize size(StashEnvelope envelope) {
+        SheetSize inside = envelope.measured().orElse(envelope.size());
+        return PublishedSizes.named(Kind.ENVELOPE, envelope.name()).filter(published -> envelope.measured().isEmpty())
+                .orElseGet(() -> new NamedSize(Kind.ENVELOPE, envelope.name(), inside.width(), inside.height(),
+                        List.of(), NamedSize.MEASURED));
     }
 
     Node scoring() {

@@ -9,6 +9,7 @@ import cufflink.desktop.control.Listening;
 import cufflink.desktop.work.Workspace;
 import cufflink.paper.PaperRole;
 import cufflink.plan.Plan;
+import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashPunch;
 import java.util.List;
 import java.util.Optional;
@@ -34,6 +35,9 @@ public final class SizePane extends VBox {
 
         /** A shape from a file that the maker chooses; empty if none was, or could be read, which is said. */
         Optional<Ornament.Traced> shapeFromFile();
+
+        /** The envelopes of the stash. */
+        List<StashEnvelope> envelopes();
 
         /** The dies and punches of the stash. */
         List<StashPunch> punches();
@@ -69,7 +73,7 @@ public final class SizePane extends VBox {
         this.dialogs = dialogs;
         live = new LiveRows(work);
         measures = new MeasureRows(work, explain, live, dialogs::punches);
-        making = new MakingRows(work, dialogs, live);
+        making = new MakingRows(work, listening, dialogs, live);
         parts = new PartsPane(work, listening, measures, dialogs::designs, lit);
         ornaments = new OrnamentsPane(work, listening, live, laid, dialogs);
         getStyleClass().add("size-pane");

@@ -7,14 +7,19 @@ import cufflink.desktop.store.Background;
 import cufflink.desktop.control.Stepper;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.stash.StashDatabase;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.stash.DieChart;
 import cufflink.stash.StashChange;
 import cufflink.stash.StashEdit;
 import cufflink.stash.StashItem;
+import cufflink.stash.StashEnvelope;
+import cufflink.stash.StashLimit;
 import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
+import cufflink.stash.StashRibbon;
+import cufflink.stash.Ware;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -25,6 +30,7 @@ import java.util.concurrent.ExecutorService;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -65,6 +71,7 @@ final class StashDetailPane extends VBox {
         }
         words.facts(item)
                 .forEach((what, text) -> entry.getChildren().add(Rows.row(what, new Fractions(text, "stash-fact"))));
+        limit(item).ifPresent(entry.getChildren()::add);
         VBox inside = new VBox();
         inside.setId("stash-inside");
         entry.getChildren().add(inside);
@@ -84,6 +91,43 @@ final class StashDetailPane extends VBox {
         HBox buttons = new HBox(edit, remove);
         buttons.getStyleClass().add("stash-buttons");
         entry.getChildren().add(buttons);
+    }
+
+    /** From how much on down the maker wants to be told. */
+    private Optional<Node> limit(StashItem item) {
+        Ware ware = item instanceof StashRibbon ? Ware.RIBBON : item instanceof StashEnvelope ? Ware.ENVELOPES
+                : Ware.SHEETS;
+        if (!(item instanceof StashPaper paper ? !paper.offcut() : ware != Ware.SHEETS)) {
+            return Optional.empty();
+        }
+        Optional<StashLimit> now = work.stash().limits().stream()
+                .filter(one -> one.ware() == ware && one.name().equalsIgnoreCase(item.name())).findFirst();
+        TextField field = new TextField(now.map(one -> ware.isMeasured() ? words.text(one.length())
+                : String.valueOf(one.count())).orElse(""));
+        field.setId("stash-limit");
+        field.setPrefColumnCount(6);
+        field.setMaxWidth(USE_PREF_SIZE);
+        field.setPromptText("never");
+        field.setAccessibleText("Tell me when there is less than");
+        field.setOnAction(enter -> limit(item.name(), ware, now, field.getText().strip()));
+        return Optional.of(Rows.row("Tell me below", field));
+    }
+
+    private void limit(String name, Ware ware, Optional<StashLimit> now, String typed) {
+        if (typed.isEmpty()) {
+            now.ifPresent(one -> work.change(StashChange.of("No limit for " + name, StashEdit.removed(one))));
+            return;
+        }
+        Optional<Length> length = ware.isMeasured() ? words.length(typed).filter(Length::isPositive) : Optional.empty();
+        if (ware.isMeasured() ? length.isEmpty() : !typed.matches("[1-9]\\d{0,4}")) {
+            work.say(ware.isMeasured() ? "Type a length of more than 0, or nothing."
+                    : "Type a whole number, or nothing.");
+            return;
+        }
+        StashLimit next = new StashLimit(0, name, ware, ware.isMeasured() ? 0 : Integer.parseInt(typed),
+                length.orElse(Length.ZERO));
+        work.change(StashChange.of("Tell me when there is less than " + typed + " of " + name,
+                now.map(one -> StashEdit.altered(one, next.withId(one.id()))).orElseGet(() -> StashEdit.added(next))));
     }
 
     private Node count(StashPaper paper) {

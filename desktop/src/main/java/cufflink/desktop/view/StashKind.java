@@ -16,7 +16,8 @@ public enum StashKind {
     ENVELOPE("Envelopes", "No envelopes yet. Measure one; the packet's size is nominal.",
             stash -> stash.envelopes().stream()),
     PUNCH("Punches and dies", "No punches or dies yet. Keep the size of layer that fits inside each.",
-            stash -> stash.punches().stream());
+            stash -> stash.punches().stream()),
+    NEEDS("Set aside and short", "", stash -> Stream.of()), USE_UP("Use up offcuts", "", stash -> Stream.of());
 
     private final String plural;
     private final String empty;
@@ -30,6 +31,11 @@ public enum StashKind {
 
     private static Stream<StashPaper> papers(Stash stash, boolean offcuts) {
         return stash.papers().stream().filter(paper -> paper.offcut() == offcuts);
+    }
+
+    /** Whether it shows entries, not something worked out of them. */
+    boolean isOfEntries() {
+        return this != NEEDS && this != USE_UP;
     }
 
     String plural() {

@@ -1,12 +1,17 @@
 package cufflink.desktop.view;
 
+import cufflink.design.DesignDefinition;
 import cufflink.desktop.control.Fractions;
 import cufflink.desktop.work.StashWork;
+import cufflink.job.UseUp;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.paper.BenchTools;
 import cufflink.paper.SheetSize;
+import cufflink.plan.Project;
 import cufflink.stash.OffcutLine;
 import cufflink.stash.Stash;
 import cufflink.stash.StashEnvelope;
@@ -50,6 +55,18 @@ public final class StashScreen extends ListeningScreen {
 
         void exportStash();
 
+        /** Writes what to buy to a file that the maker chooses. */
+        void shoppingList();
+
+        /** The designs on the shelf. */
+        List<DesignDefinition> designs();
+
+        /** The ruler of the shelf. */
+        RulerStep ruler();
+
+        /** Begins a project. */
+        void begin(Project project);
+
         /** Adds a few plain punches and dies to begin with. */
         void addPlainShapes();
 
@@ -61,6 +78,7 @@ public final class StashScreen extends ListeningScreen {
     private final Actions actions;
     private final LengthUnit unit;
     private final FlowPane cards = new FlowPane();
+    private final ScrollPane middle = new ScrollPane(cards);
     private final Label count = new Label();
     private final Label title = new Label("Stash");
     private final ToggleGroup kinds = new ToggleGroup();
@@ -86,7 +104,6 @@ public final class StashScreen extends ListeningScreen {
         HBox heading = new HBox(title, count);
         heading.getStyleClass().add("shelf-heading");
         cards.getStyleClass().add("shelf-cards");
-        ScrollPane middle = new ScrollPane(cards);
         middle.setFitToWidth(true);
         middle.getStyleClass().add("shelf-scroll");
         VBox centre = new VBox(heading, middle);
@@ -186,6 +203,11 @@ public final class StashScreen extends ListeningScreen {
     private void show() {
         Stash stash = work.stash();
         StashKind kind = kind();
+        if (!kind.isOfEntries()) {
+            workedOut(stash, kind);
+            return;
+        }
+        middle.setContent(cards);
         Optional<SheetSize> wanted = wanted();
         String part = name.getText().strip().toLowerCase(Locale.ROOT);
         List<StashItem> found = kind.of(stash).stream()
@@ -214,6 +236,19 @@ public final class StashScreen extends ListeningScreen {
         detail.show(kind.of(stash).stream().filter(item -> item.id() == picked).findFirst());
     }
 
+    private void workedOut(Stash stash, StashKind kind) {
+        title.setText(kind.plural());
+        count.setText("");
+        detail.show(Optional.empty());
+        if (kind == StashKind.NEEDS) {
+            middle.setContent(new NeedsPane(work, LengthFormat.of(unit), actions));
+        } else if (!(middle.getContent() instanceof UseUpPane)) {
+            middle.setContent(new UseUpPane(
+                    new UseUp(stash, actions.ruler(), stash.tools().orElse(BenchTools.usual(unit))),
+                    actions.designs(), LengthFormat.of(unit), listening, actions));
+        }
+    }
+
     /** Whether it gives a piece of this size, or has room for it. */
     private static boolean holds(StashItem item, SheetSize wanted) {
         return item instanceof StashPaper paper ? paper.count() > 0 && paper.holds(wanted)
@@ -224,7 +259,7 @@ public final class StashScreen extends ListeningScreen {
     /** All papers are drawn at the scale of the largest sheet, envelopes and punches at that of the largest of them. */
     private static SheetSize largest(Stash stash, StashKind kind) {
         Stream<SheetSize> sizes = switch (kind) {
-            case PAPER, OFFCUT, RIBBON -> stash.papers().stream().map(StashPaper::size);
+            case PAPER, OFFCUT, RIBBON, NEEDS, USE_UP -> stash.papers().stream().map(StashPaper::size);
             case ENVELOPE -> stash.envelopes().stream().map(StashEnvelope::size);
             case PUNCH -> stash.punches().stream().map(StashPunch::cuts);
         };

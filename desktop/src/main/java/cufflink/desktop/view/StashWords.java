@@ -5,6 +5,7 @@ import cufflink.die.DieShape;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthParser;
 import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 import cufflink.paper.SheetSize;
@@ -21,6 +22,7 @@ import cufflink.stash.StashTools;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** What is said of an entry of the stash. */
 final class StashWords {
@@ -28,6 +30,16 @@ final class StashWords {
 
     StashWords(LengthFormat format) {
         this.format = format;
+    }
+
+    /** A length as it is shown. */
+    String text(Length length) {
+        return format.text(length);
+    }
+
+    /** A length as it is typed. */
+    Optional<Length> length(String typed) {
+        return LengthParser.read(typed, format.unit()).value();
     }
 
     private String size(SheetSize size) {

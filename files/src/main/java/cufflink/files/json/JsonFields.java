@@ -107,6 +107,11 @@ public final class JsonFields {
         return node.hasNonNull(name);
     }
 
+    /** Whether a field holds an object. */
+    public boolean isObject(String name) {
+        return node.path(name).isObject();
+    }
+
     public void problem(String name, Message what) {
         problems.add(Problem.error(path + name, what));
     }

@@ -19,10 +19,8 @@ import cufflink.measure.RulerStep;
 import cufflink.paper.BenchTools;
 import cufflink.paper.Contents;
 import cufflink.paper.GrainRule;
-import cufflink.paper.NamedSize;
 import cufflink.paper.PaperRole;
 import cufflink.paper.Papers;
-import cufflink.paper.PublishedSizes;
 import cufflink.paper.Stock;
 import cufflink.plan.Bench;
 import cufflink.plan.Noted;
@@ -81,7 +79,7 @@ public final class ProjectReader {
         }
         RulerStep ruler = step.orElse(RulerStep.MILLIMETRE);
         Wanted wanted = parts(Wanted.of(design.value().get(), List.of(), wish(fields.in("fit")), fields.texts("set"),
-                envelope(fields)), fields);
+                EnvelopeJson.read(fields)), fields);
         Bench bench = new Bench(ruler, tools(fields.in("tools")),
                 fields.word("scoring", ScoringStyle.class, JsonFields.lower()));
         if (fields.has("ornaments")) {
@@ -131,8 +129,9 @@ public final class ProjectReader {
         String to = fields.text("to");
         return switch (to) {
             case "finished size" -> new Wish.FinishedSize(fields.size("width"), fields.size("height"));
-            case "envelope" -> envelope(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease")))
-                    .orElse(new Wish.AsDesigned());
+            case "envelope" ->
+                EnvelopeJson.read(fields).<Wish>map(found -> new Wish.InEnvelope(found, fields.size("ease")))
+                        .orElse(new Wish.AsDesigned());
             case "sheet" -> new Wish.FromSheet(fields.text("sheet"), fields.size("width"), fields.size("height"),
                     fields.count("sheets", 1, 999), use(fields));
             case "contents" -> holding(fields);
@@ -164,18 +163,6 @@ public final class ProjectReader {
             fields.problem("item", read.trouble().orElseThrow());
         }
         return new Wish.Holding(read.value().orElse(Contents.GIFT_CARD));
-    }
-
-    private static Optional<NamedSize> envelope(JsonFields fields) {
-        if (!fields.has("envelope")) {
-            return Optional.empty();
-        }
-        Optional<NamedSize> found = PublishedSizes.named(NamedSize.Kind.ENVELOPE, fields.text("envelope"));
-        if (found.isEmpty()) {
-            fields.problem("envelope",
-                    ProjectWords.NO_ENVELOPE.of("known", PublishedSizes.names(NamedSize.Kind.ENVELOPE)));
-        }
-        return found;
     }
 
     private MatSettings mats(JsonFields fields) {

@@ -60,7 +60,7 @@ public final class ProjectWriter {
         project.papers().chosen().forEach((role, stock) -> byRole.put(role.toString(), stock));
         byRole.forEach((role, stock) -> StockJson.write(papers.putObject(role), stock));
         root.put("scoring", project.scoring().name().toLowerCase(Locale.ROOT));
-        project.envelope().ifPresent(envelope -> root.put("envelope", envelope.name()));
+        project.envelope().ifPresent(envelope -> EnvelopeJson.write(root, envelope));
         tools(root.putObject("tools"), project.tools());
         root.put("copies", project.copies());
         root.put("notes", project.notes());

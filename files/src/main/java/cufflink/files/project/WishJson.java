@@ -23,7 +23,9 @@ final class WishJson implements Wish.Cases<ObjectNode> {
 
     @Override
     public ObjectNode inEnvelope(Wish.InEnvelope in) {
-        return to("envelope").put("envelope", in.envelope().name()).put("ease", ExactText.of(in.ease()));
+        ObjectNode node = to("envelope");
+        EnvelopeJson.write(node, in.envelope());
+        return node.put("ease", ExactText.of(in.ease()));
     }
 
     @Override
