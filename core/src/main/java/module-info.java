@@ -24,4 +24,5 @@ module cufflink.core {
     exports cufflink.job;
     exports cufflink.drawing;
     exports cufflink.notebook;
+    exports cufflink.packing;
 }

@@ -3,6 +3,7 @@ module cufflink.files {
     requires transitive cufflink.core;
     requires transitive com.fasterxml.jackson.databind;
     requires com.fasterxml.jackson.dataformat.yaml;
+    requires com.google.zxing;
     requires com.ibm.icu;
     requires org.apache.commons.csv;
     requires org.apache.commons.logging; // pdfbox, an automatic module, cannot ask for these two itself
@@ -26,4 +27,5 @@ module cufflink.files {
     exports cufflink.files.stash;
     exports cufflink.files.drawing;
     exports cufflink.files.handout;
+    exports cufflink.files.packing;
 }

@@ -3,48 +3,29 @@ package cufflink.cli;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
-import cufflink.files.design.DesignLibrary;
 import cufflink.files.handout.JobHandOut;
 import cufflink.files.layout.LayoutJson;
 import cufflink.files.layout.LayoutText;
 import cufflink.files.plan.PlanJson;
-import cufflink.files.project.ProjectReader;
-import cufflink.files.stash.StashCsv;
-import cufflink.files.stash.StashDatabase;
-import cufflink.files.database.DatabaseUnusable;
-import cufflink.job.Job;
 import cufflink.job.JobMessages;
 import cufflink.job.JobPlan;
 import cufflink.job.JobPlanner;
-import cufflink.job.Kit;
 import cufflink.job.Purchase;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
-import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
-import cufflink.plan.Project;
-import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
-import cufflink.stash.Stash;
-import cufflink.stash.StashItem;
-import cufflink.words.CommandWords;
-import cufflink.words.FileWords;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /**
@@ -57,18 +38,8 @@ final class JobCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "PROJECT[*COPIES]", arity = "1..*",
-            description = "Project files, and how many of each; without a number, the project's own copies.")
-    private List<String> kits;
-    @Option(names = "--stash", paramLabel = "FILE",
-            description = "The stash: its database (.db) or a table (.csv). Without it, everything is bought.")
-    private Path stash;
-    @Option(names = "--instead", paramLabel = "PAPER=OTHER",
-            description = "Another paper that may take a paper's place; may be repeated.")
-    private List<String> instead = new ArrayList<>();
-    @Option(names = "--spare", paramLabel = "PERCENT", defaultValue = "0",
-            description = "Share of spare sheets to buy.")
-    private int spare;
+    @Mixin
+    private JobOptions job;
     @Option(names = "--seconds", paramLabel = "S", defaultValue = "10",
             description = "How long to look for a better plan. 0: the first answer.")
     private double seconds;
@@ -81,91 +52,19 @@ final class JobCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        List<Kit> read = kits.stream().flatMap(typed -> kit(typed).stream()).toList();
-        Map<String, List<String>> alternatives = alternatives();
-        Stash owned = stash();
-        if (spare < 0 || spare > Job.MOST_SPARE) {
-            problems.add(
-                    Problem.error("--spare",
-                            CommandWords.NOT_WHOLE.of("text", spare, "low", 0, "high", Job.MOST_SPARE)));
-        }
-        if (!problems.isEmpty()) {
+        long started = System.nanoTime();
+        Optional<JobPlan> planned = job.plan(problems, spec.commandLine().getErr());
+        if (planned.isEmpty()) {
             return Answers.failed(problems, format, spec.commandLine());
         }
-        LengthUnit unit = read.get(0).project().unit();
-        BenchTools tools = owned.tools().orElse(read.get(0).project().tools());
-        long started = System.nanoTime();
-        Outcome<JobPlan> planned = JobPlanner.plan(new Job("job", read, alternatives, spare, tools), owned);
-        if (planned.value().isEmpty()) {
-            return Answers.failed(planned.problems(), format, spec.commandLine());
-        }
-        JobPlan plan = seconds <= 0 ? planned.value().get() : JobPlanner.improve(planned.value().get(),
+        LengthUnit unit = planned.get().job().kits().get(0).project().unit();
+        JobPlan plan = seconds <= 0 ? planned.get() : JobPlanner.improve(planned.get(),
                 () -> System.nanoTime() - started > seconds * 1e9, better -> {});
         if (pdf != null) {
             write(plan, unit);
         }
         print(plan, LengthFormat.of(unit));
         return plan.isFromStash() ? Main.GOOD : Main.BAD_CHECK;
-    }
-
-    private List<Kit> kit(String typed) {
-        int star = typed.lastIndexOf('*');
-        String count = star < 0 ? "" : typed.substring(star + 1).strip();
-        Outcome<Project> project = ProjectReader.read(Path.of(star < 0 ? typed : typed.substring(0, star)),
-                DesignLibrary.builtIn());
-        project.problems().stream().filter(problem -> !problem.isError()).forEach(this::tell);
-        project.problems().stream().filter(Problem::isError).forEach(problems::add);
-        boolean counted = count.matches("\\d{1,3}") && Integer.parseInt(count) > 0;
-        if (!count.isEmpty() && !counted) {
-            problems.add(Problem.error(typed,
-                    CommandWords.NO_COPIES.of("text", count, "most", Project.MOST_COPIES)));
-            return List.of();
-        }
-        return project.value().map(found -> List.of(new Kit(found, counted ? Integer.parseInt(count) : found.copies())))
-                .orElse(List.of());
-    }
-
-    private Map<String, List<String>> alternatives() {
-        Map<String, List<String>> alternatives = new LinkedHashMap<>();
-        for (String pair : instead) {
-            String[] sides = Arrays.stream(pair.split("=", 2)).map(side -> side.strip().toLowerCase(Locale.ROOT))
-                    .toArray(String[]::new);
-            if (sides.length < 2 || sides[0].isEmpty() || sides[1].isEmpty()) {
-                problems.add(Problem.error("--instead", CommandWords.NO_ALTERNATIVE.of("text", pair)));
-            } else {
-                alternatives.computeIfAbsent(sides[0], none -> new ArrayList<>()).add(sides[1]);
-            }
-        }
-        return alternatives;
-    }
-
-    private Stash stash() {
-        if (stash == null) {
-            return Stash.EMPTY;
-        }
-        if (!Files.isRegularFile(stash)) {
-            problems.add(Problem.error(stash.toString(), FileWords.NO_SUCH_FILE.of()));
-            return Stash.EMPTY;
-        }
-        if (stash.toString().endsWith(".csv")) {
-            Outcome<List<StashItem>> items = StashCsv.read(stash, LengthUnit.INCH);
-            problems.addAll(items.problems());
-            List<StashItem> numbered = new ArrayList<>();
-            items.value().orElse(List.of()).forEach(item -> numbered.add(item.withId(numbered.size() + 1)));
-            return new Stash(numbered);
-        }
-        try (StashDatabase database = StashDatabase.open(stash, Clock.systemUTC())) {
-            Outcome<Stash> contents = database.contents();
-            contents.problems().forEach(this::tell);
-            return contents.orThrow();
-        } catch (DatabaseUnusable refused) {
-            problems.add(Problem.error(stash.toString(), refused.why()));
-            return Stash.EMPTY;
-        }
-    }
-
-    private void tell(Problem notice) {
-        spec.commandLine().getErr().println(notice.text());
     }
 
     private void write(JobPlan plan, LengthUnit unit) throws IOException {

@@ -38,6 +38,13 @@ public final class Reserving {
         return StashChange.of("No more set aside for " + job, released(job, stash));
     }
 
+    /** The change under which what is set aside for a job follows its new name. */
+    public static StashChange renamed(String before, String after, Stash stash) {
+        return StashChange.of("Set aside for " + after + ", until now " + before,
+                stash.reservations().stream().filter(one -> one.job().equals(before))
+                        .map(one -> StashEdit.altered(one, one.withJob(after))).toList());
+    }
+
     private static List<StashEdit> released(String job, Stash stash) {
         return stash.reservations().stream().filter(one -> one.job().equals(job))
                 .map(one -> StashEdit.removed(one)).toList();

@@ -96,7 +96,19 @@ public final class WhatIf {
                 .isEmpty();
     }
 
-    /** The largest number that is possible, found by doubling and halving: what holds for so many holds for fewer. */
+    /** Whether the planner's first answer cuts all pieces from the sheets and offcuts of a paper in a stash. */
+    public static boolean fits(List<CutPiece> pieces, String material, Stash stash, BenchTools tools) {
+        return fits(pieces, Supply.of(stash, List.of(material), List.of()).ownedSheets(), tools);
+    }
+
+    /**
+     * The largest number up to a limit that is possible, found by doubling and halving: what holds for so many holds
+     * for fewer.
+     */
+    public static int most(int limit, IntPredicate possible) {
+        return most(number -> number <= limit && possible.test(number));
+    }
+
     private static int most(IntPredicate possible) {
         int yes = 0;
         int no = 1;

@@ -143,6 +143,12 @@ public record Plan(Workings workings, List<Check> checks, List<RunStep> run, Lis
         return uncut;
     }
 
+    /** What the maker wants to be told at a step. */
+    public List<Reminder> reminders(RunStep step) {
+        return project().noted().reminders().stream()
+                .filter(reminder -> StepMark.find(run, reminder.step()) == step.number()).toList();
+    }
+
     /** The worst verdict. */
     public Verdict verdict() {
         return checks.stream().map(Check::verdict).max(Verdict::compareTo).orElse(Verdict.GOOD);

@@ -41,6 +41,16 @@ public record RunStep(int number, Phase phase, Message called, List<Message> tol
                 subject, readings, alike);
     }
 
+    /** What to do, without what the maker wants to be told there. */
+    public String instructions() {
+        return sentences(told.stream().filter(message -> message.code() != StepWords.REMEMBER));
+    }
+
+    private static String sentences(Stream<Message> messages) {
+        return messages.map(Message::sentence).filter(sentence -> !sentence.isEmpty())
+                .collect(Collectors.joining(" "));
+    }
+
     /** What the maker wants to be told there; a part of what is told. */
     public List<Message> reminders() {
         return told.stream().filter(message -> message.code() == StepWords.REMEMBER).toList();
@@ -58,8 +68,7 @@ public record RunStep(int number, Phase phase, Message called, List<Message> tol
 
     /** What to do. */
     public String text() {
-        return told.stream().map(Message::sentence).filter(sentence -> !sentence.isEmpty())
-                .collect(Collectors.joining(" "));
+        return sentences(told.stream());
     }
 
     /** A warning where the work can hurt; may be empty. */

@@ -48,6 +48,11 @@ public record StashReservation(long id, String name, Ware ware, Optional<SheetSi
         return new StashReservation(id, name, ware, size, value, length, job, by);
     }
 
+    /** The same for another job. */
+    public StashReservation withJob(String value) {
+        return new StashReservation(id, name, ware, size, count, length, value, by);
+    }
+
     /** The same with another length. */
     public StashReservation withLength(Length value) {
         return new StashReservation(id, name, ware, size, count, value, job, by);

@@ -4,6 +4,10 @@ package cufflink.words;
 public enum CommandWords implements Code {
     NO_UNIT("“{text}” is not a unit.", "Use in or mm."),
     NOTHING_SHORT("Nothing is short."),
+    STATION_OR_KIT("“{text}” is neither station nor kit."),
+    ROWS_AND_COLUMNS("“{text}” is not rows and columns.", "Write it as 8x3."),
+    TWO_DISTANCES("“{text}” is not two distances.", "Write it as 5mm x 12mm."),
+    NO_CODE("The labels are too small for a code that can be read; they have none."),
     NO_DIES("There is no such die or punch in the stash."),
     NOT_LESS_THAN_NOTHING("“{text}” is less than nothing.", "Type 0 or more."),
     WIDTH_AND_HEIGHT("“{text}” is not a width and a height of more than 0.", "Write it as 2 x 3in."),

@@ -13,6 +13,7 @@ import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
 import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
+import cufflink.job.Reserving;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
@@ -117,7 +118,10 @@ final class JobPlace implements JobsScreen.Actions {
     public void deleteJob() {
         open.ifPresent(kept -> {
             if (screens.dialogs().confirm("Delete “" + work.orElseThrow().job().name() + "”?",
-                    "Its list and its ticks are deleted. Projects and stash stay as they are.", "Delete")) {
+                    "Its list and its ticks are deleted, and nothing is set aside for it any more. Projects and stash "
+                            + "stay as they are.",
+                    "Delete")) {
+                stash.change(Reserving.release(work.orElseThrow().job().name(), stash.stash()));
                 jobs.delete(kept.file());
                 List<JobStore.Kept> rest = jobs.jobs(new ArrayList<>()).stream()
                         .filter(job -> !job.file().equals(kept.file())).toList();

@@ -9,6 +9,7 @@ import cufflink.desktop.work.StashWork;
 import cufflink.files.project.KeptJob;
 import cufflink.files.project.KeptJob.KeptKit;
 import cufflink.job.Job;
+import cufflink.job.Reserving;
 import cufflink.paper.Stock;
 import cufflink.plan.PlanPapers;
 import cufflink.plan.Project;
@@ -68,8 +69,10 @@ final class JobKitsPane extends VBox {
 
     private void rename() {
         String typed = name.getText().strip();
-        if (!typed.isEmpty()) {
+        String before = work.job().name();
+        if (!typed.isEmpty() && !typed.equals(before)) {
             work.change(job -> job.withName(typed));
+            stash.change(Reserving.renamed(before, typed, stash.stash()));
         }
         name.setText(work.job().name());
     }

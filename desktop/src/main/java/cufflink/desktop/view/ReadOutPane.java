@@ -10,6 +10,7 @@ import cufflink.desktop.work.Workspace;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
 import cufflink.plan.Reading;
+import cufflink.plan.Reminder;
 import cufflink.plan.Remedies;
 import cufflink.plan.RunStep;
 import java.util.HashMap;
@@ -19,6 +20,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -103,8 +105,9 @@ final class ReadOutPane extends VBox {
         for (int i = 0; i < now.readings().size(); i++) {
             numbers.getChildren().add(number(now.readings().get(i), i));
         }
-        Fractions text = new Fractions(now.text(), "step-text");
+        Fractions text = new Fractions(now.instructions(), "step-text");
         step.getChildren().setAll(phase, title, numbers, text);
+        work.plan().reminders(now).forEach(reminder -> step.getChildren().add(reminder(reminder)));
         if (!now.caution().isEmpty()) {
             step.getChildren().add(new Fractions("▲ " + now.caution(), "caution"));
         }
@@ -117,6 +120,20 @@ final class ReadOutPane extends VBox {
         }
         showWhatShows();
         explain(now.readings().isEmpty() ? "" : now.readings().get(work.readingProperty().get()).how());
+    }
+
+    /** What the maker wanted to be told here, until it is taken away. */
+    private HBox reminder(Reminder reminder) {
+        Fractions words = new Fractions("Remember: " + reminder.text(), "reminder-text");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Button away = new Button("✕");
+        away.getStyleClass().add("part-remove");
+        away.setMinWidth(USE_PREF_SIZE);
+        away.setAccessibleText("Do not remind me: " + reminder.text());
+        away.setOnAction(press -> work.change(project -> project.with(project.noted().without(reminder))));
+        HBox row = new HBox(words, away);
+        row.getStyleClass().add("reminder");
+        return row;
     }
 
     private void showWhatShows() {

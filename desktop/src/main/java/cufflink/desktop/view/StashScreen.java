@@ -245,7 +245,8 @@ public final class StashScreen extends ListeningScreen {
         } else if (!(middle.getContent() instanceof UseUpPane)) {
             middle.setContent(new UseUpPane(
                     new UseUp(stash, actions.ruler(), stash.tools().orElse(BenchTools.usual(unit))),
-                    actions.designs(), LengthFormat.of(unit), listening, actions));
+                    actions.designs().stream().filter(design -> !design.head().group().equals("finishing")).toList(),
+                    LengthFormat.of(unit), listening, actions));
         }
     }
 

@@ -1,0 +1,212 @@
+package cufflink.cli;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.files.AtomicFile;
+import cufflink.files.csv.CsvRow;
+import cufflink.files.csv.CsvTable;
+import cufflink.files.handout.LabelPages;
+import cufflink.files.handout.PackingHandOut;
+import cufflink.files.packing.KitLabels;
+import cufflink.job.JobPlan;
+import cufflink.measure.ExactText;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthParser;
+import cufflink.measure.LengthUnit;
+import cufflink.packing.PackItem;
+import cufflink.packing.PackWishes;
+import cufflink.packing.Packing;
+import cufflink.packing.Station;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.CommandWords;
+import cufflink.words.PackingWords;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/**
+ * Packs a job as kits. Exit status 0: every kit has its papers; 1: some paper is to be bought; 2: it cannot be packed.
+ */
+@Command(name = "kit", description = "Packs projects as kits: what goes into each, lists to tick, labels.",
+        mixinStandardHelpOptions = true)
+final class KitCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+    @Mixin
+    private JobOptions job;
+    @Option(names = "--kits", paramLabel = "N",
+            description = "How many; the copies of the first project if left out, or as many as there are names.")
+    private Integer kits;
+    @Option(names = "--names", paramLabel = "NAMES.csv",
+            description = "For whom each is: a table with a column “name”.")
+    private Path names;
+    @Option(names = "--scored", description = "Score and punch before packing.")
+    private boolean scored;
+    @Option(names = "--no-directions", description = "Without the hand-out in each kit.")
+    private boolean without;
+    @Option(names = "--by", paramLabel = "station|kit", description = "How the list goes along.")
+    private String by = "station";
+    @Option(names = "--pdf", paramLabel = "FILE", description = "Writes the packing list to tick.")
+    private Path pdf;
+    @Option(names = "--labels", paramLabel = "FILE", description = "Writes a label for each kit.")
+    private Path labels;
+    @Option(names = "--grid", paramLabel = "ROWSxCOLUMNS", description = "Labels on a sheet; 8x3 if left out.")
+    private String grid = "8x3";
+    @Option(names = "--margins", paramLabel = "LEFT x TOP", description = "From the sheet's edges to the labels.")
+    private String margins = "5mm x 12mm";
+    @Option(names = "--gaps", paramLabel = "ACROSS x DOWN", description = "Between two labels.")
+    private String gaps = "0mm x 0mm";
+    @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
+    private Answers.Format format;
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    @Override
+    public Integer call() throws IOException {
+        Optional<JobPlan> plan = job.plan(problems, spec.commandLine().getErr());
+        List<String> called = names();
+        if (!by.matches("station|kit")) {
+            problems.add(Problem.error("--by", CommandWords.STATION_OR_KIT.of("text", by)));
+        }
+        if (plan.isEmpty() || !problems.isEmpty()) {
+            return Answers.failed(problems, format, spec.commandLine());
+        }
+        LengthUnit unit = plan.get().job().kits().get(0).project().unit();
+        Optional<LabelPages.Sheet> sheet = labels == null ? Optional.empty() : sheet(unit);
+        int count = kits != null ? kits : !called.isEmpty() ? called.size() : plan.get().job().kits().get(0).copies();
+        Outcome<Packing> packed = Packing.of(plan.get(), new PackWishes(count, scored, called, !without));
+        problems.addAll(packed.problems());
+        if (packed.value().isEmpty() || !problems.isEmpty()) {
+            return Answers.failed(problems, format, spec.commandLine());
+        }
+        Packing packing = packed.value().get();
+        LengthFormat shown = LengthFormat.of(unit);
+        if (pdf != null) {
+            AtomicFile.write(pdf, PackingHandOut.write(packing, by.equals("kit"), shown, page(unit)));
+        }
+        if (sheet.isPresent()) {
+            LabelPages.Printed printed = KitLabels.write(packing, sheet.get());
+            AtomicFile.write(labels, printed.pdf());
+            if (printed.withoutCode() > 0) {
+                spec.commandLine().getErr().println(CommandWords.NO_CODE.of().sentence());
+            }
+        }
+        if (format == Answers.Format.JSON) {
+            spec.commandLine().getOut().println(Answers.json(json(packing)));
+        } else {
+            print(packing, shown);
+        }
+        return packing.ranges().stream().allMatch(range -> range.inStash()) ? Main.GOOD : Main.BAD_CHECK;
+    }
+
+    private static NamedSize page(LengthUnit unit) {
+        return PublishedSizes.named(NamedSize.Kind.SHEET, unit == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+    }
+
+    private List<String> names() {
+        if (names == null) {
+            return List.of();
+        }
+        Outcome<CsvTable> table = CsvTable.read(names, List.of("name"));
+        problems.addAll(table.problems());
+        List<String> called = table.value().map(CsvTable::rows).orElse(List.of()).stream()
+                .map((CsvRow row) -> row.text("name").strip()).filter(name -> !name.isEmpty()).toList();
+        if (table.value().isPresent() && called.isEmpty()) {
+            problems.add(Problem.error("--names", PackingWords.NO_NAMES.of("file", names.getFileName())));
+        }
+        return called;
+    }
+
+    private Optional<LabelPages.Sheet> sheet(LengthUnit unit) {
+        if (!grid.matches("[1-9]\\d?x[1-9]\\d?")) {
+            problems.add(Problem.error("--grid", CommandWords.ROWS_AND_COLUMNS.of("text", grid)));
+            return Optional.empty();
+        }
+        Optional<List<Length>> edges = two("--margins", margins, unit);
+        Optional<List<Length>> between = two("--gaps", gaps, unit);
+        if (edges.isEmpty() || between.isEmpty()) {
+            return Optional.empty();
+        }
+        String[] counts = grid.split("x");
+        LabelPages.Sheet sheet = new LabelPages.Sheet(page(unit), Integer.parseInt(counts[0]),
+                Integer.parseInt(counts[1]), edges.get().get(0), edges.get().get(1), between.get().get(0),
+                between.get().get(1));
+        if (sheet.width() < 20 || sheet.height() < 10) {
+            problems.add(Problem.error("--grid", PackingWords.LABEL_TOO_SMALL.of("size",
+                    Math.round(sheet.width()) + " × " + Math.round(sheet.height()) + " mm")));
+            return Optional.empty();
+        }
+        return Optional.of(sheet);
+    }
+
+    private Optional<List<Length>> two(String option, String typed, LengthUnit unit) {
+        Optional<List<Length>> read = LengthParser.readSize(typed, unit).value()
+                .filter(sides -> sides.size() == 2 && sides.stream().noneMatch(Length::isNegative));
+        if (read.isEmpty()) {
+            problems.add(Problem.error(option, CommandWords.TWO_DISTANCES.of("text", typed)));
+        }
+        return read;
+    }
+
+    private void print(Packing packing, LengthFormat shown) {
+        PrintWriter out = spec.commandLine().getOut();
+        int count = packing.wishes().kits();
+        packing.substitutions().forEach(other -> out.println(other.sentence()));
+        if (by.equals("kit")) {
+            for (int kit = 1; kit <= count; kit++) {
+                int its = kit;
+                out.println("Kit " + kit + (packing.name(kit).isEmpty() ? "" : ", " + packing.name(kit)));
+                packing.items().forEach(item -> out.println("  " + item.perKit() + " × " + item.text(shown)
+                        + packing.paper(item, its).map(paper -> ", " + paper).orElse("")));
+            }
+            return;
+        }
+        for (Station station : Station.values()) {
+            List<PackItem> items = packing.items().stream().filter(item -> item.station() == station).toList();
+            if (!items.isEmpty()) {
+                out.println(station.title());
+                items.forEach(item -> out.println("  " + item.text(shown) + ": " + item.perKit() + " in each kit, "
+                        + item.perKit() * count + " in all"
+                        + (item.paper().isEmpty() ? "" : ", " + packing.called(item.paper()))
+                        + "; after kit " + Math.max(1, count / 2) + " there must be "
+                        + item.left(count, Math.max(1, count / 2)) + " left"));
+            }
+        }
+    }
+
+    private static ObjectNode json(Packing packing) {
+        ObjectNode root = new ObjectMapper().createObjectNode();
+        root.put("kits", packing.wishes().kits()).put("scored", packing.wishes().scored());
+        ArrayNode items = root.putArray("items");
+        packing.items().forEach(item -> {
+            ObjectNode node = items.addObject().put("id", item.id()).put("project", item.project())
+                    .put("station", item.station().title()).put("label", item.label()).put("perKit", item.perKit());
+            item.size().ifPresent(size -> node.put("width", ExactText.of(size.width())).put("height",
+                    ExactText.of(size.height())));
+            item.length().ifPresent(length -> node.put("length", ExactText.of(length)));
+            if (!item.paper().isEmpty()) {
+                node.put("paper", item.paper());
+            }
+        });
+        ArrayNode papers = root.putArray("papers");
+        packing.ranges().forEach(range -> papers.addObject().put("paper", range.own()).put("from", range.from())
+                .put("to", range.to()).put("uses", range.uses()).put("inStash", range.inStash()));
+        ArrayNode called = root.putArray("names");
+        packing.wishes().names().forEach(called::add);
+        return root;
+    }
+}

@@ -1,0 +1,28 @@
+package cufflink.words;
+
+/** What is said of jobs that are packed as kits. */
+public enum PackingWords implements Code {
+    NO_KITS("There is no kit to pack.", "Pack at least one."),
+    NAMES_AND_KITS("The list has {names:name|names}, and {kits:kit is|kits are} to be packed.",
+            "Pack as many kits as there are names."),
+    NOT_SHARED("{copies} × {project} cannot be shared evenly among {kits:kit|kits}.",
+            "Make a number of it that can be divided by the kits."),
+    LEFT("After kit {kit} there must be {count} × {item} left."),
+    LABEL_TOO_SMALL("A label of {size} has no room.", "Take fewer rows or columns, or smaller margins."),
+    NO_NAMES("“{file}” has no column “name”, or no names in it.", "Begin it with a line that says name."),
+    ONE_KIT("Kit {kit}"),
+    SOME_KITS("Kits {from} to {to}"),
+    OTHER_PAPER("{kits}: {uses} in place of {own}."),
+    TO_BUY("{kits}: {uses} is to be bought.");
+
+    private final Sentences sentences;
+
+    PackingWords(String... said) {
+        this.sentences = Sentences.of(said);
+    }
+
+    @Override
+    public Sentences sentences() {
+        return sentences;
+    }
+}

@@ -1,0 +1,189 @@
+package cufflink.files;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import cufflink.files.handout.LabelPages;
+import cufflink.files.handout.PackingHandOut;
+import cufflink.files.packing.KitLabels;
+import cufflink.job.Job;
+import cufflink.job.JobPlan;
+import cufflink.job.JobPlanner;
+import cufflink.job.Kit;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.packing.PackItem;
+import cufflink.packing.PackWishes;
+import cufflink.packing.Packing;
+import cufflink.packing.PaperRange;
+import cufflink.packing.Station;
+import cufflink.paper.BenchTools;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.paper.Stock;
+import cufflink.plan.CutPart;
+import cufflink.plan.Plan;
+import cufflink.plan.Project;
+import cufflink.stash.Stash;
+import cufflink.stash.StashPaper;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Kits: what goes into each, in which paper, how much is left; lists and labels on paper. */
+class PackingTest {
+    private static final NamedSize LETTER = PublishedSizes.named(NamedSize.Kind.SHEET, "Letter").orElseThrow();
+    private static final LengthFormat FORMAT = LengthFormat.of(LengthUnit.INCH);
+
+    private static StashPaper paper(long id, String name, int count) {
+        return StashPaper.sheets(Stock.plain(name, LETTER, 250), count).withId(id);
+    }
+
+    private static JobPlan job(Map<String, List<String>> alternatives, Stash stash, Kit... kits) {
+        return JobPlanner.plan(new Job("Class", List.of(kits), alternatives, 0, BenchTools.USUAL_INCH), stash)
+                .orThrow();
+    }
+
+    private static PackWishes kits(int count) {
+        return new PackWishes(count, false, List.of(), true);
+    }
+
+    /** A second road: the pieces of the plan itself, counted. */
+    @ParameterizedTest
+    @ValueSource(strings = {"overlapping-gate", "ribbon-wallet", "squash-fold", "waterfall", "tagged-pockets"})
+    void everyPieceOfThePlan_isInTheKit(String design) {
+        Project project = Plans.project(design);
+        Packing packing = Packing.of(job(Map.of(), Stash.EMPTY, new Kit(project, 12)), kits(6)).orThrow();
+        Plan plan = Plans.plan(project);
+        int pieces = plan.design().pieces().stream().filter(piece -> piece.from().isEmpty())
+                .mapToInt(piece -> CutPart.of(project, piece).size()).sum();
+        int layers = plan.mats().stream().mapToInt(mat -> CutPart.of(project, plan.design(), mat).size()).sum();
+        assertEquals(2 * pieces, count(packing, Station.PIECES));
+        assertEquals(2 * layers, count(packing, Station.LAYERS));
+        assertEquals(2 * plan.workings().soft().size(), count(packing, Station.RIBBON));
+        assertEquals(1, count(packing, Station.DIRECTIONS));
+        assertEquals(packing.items().size(), packing.items().stream().map(PackItem::id).distinct().count());
+    }
+
+    private static int count(Packing packing, Station station) {
+        return packing.items().stream().filter(item -> item.station() == station).mapToInt(PackItem::perKit).sum();
+    }
+
+    /** Eight sheets give eight bases; then the other card follows, as far as it goes, and the rest is bought. */
+    @Test
+    void paperThatRunsOut_isFollowedByAnother_neverWithinAKit() {
+        Stash stash = new Stash(List.of(paper(1, "Plain card 250", 8), paper(2, "Other card", 3),
+                paper(3, "Plain paper 120", 99)));
+        Packing packing = Packing.of(job(Map.of("plain card 250", List.of("other card")), stash,
+                new Kit(Plans.project("overlapping-gate"), 12)), kits(12)).orThrow();
+        assertEquals(List.of(new PaperRange("plain card 250", 1, 8, "plain card 250", true),
+                new PaperRange("plain card 250", 9, 11, "other card", true),
+                new PaperRange("plain card 250", 12, 12, "plain card 250", false)),
+                packing.ranges().stream().filter(range -> range.own().equals("plain card 250")).toList());
+        for (PackItem item : packing.items()) {
+            List<PaperRange> its = packing.ranges().stream().filter(range -> range.own().equals(item.paper()))
+                    .toList();
+            assertTrue(item.paper().isEmpty() || IntStream.rangeClosed(1, 12)
+                    .allMatch(kit -> its.stream().filter(range -> range.from() <= kit && kit <= range.to())
+                            .count() == 1),
+                    item.label());
+        }
+        assertEquals(List.of("Kits 9 to 11: Other card in place of Plain card 250.",
+                "Kit 12: Plain card 250 is to be bought."),
+                packing.substitutions().stream().map(message -> message.sentence()).toList());
+    }
+
+    /** A paper that is another's own is shared out only once. */
+    @Test
+    void paperOfTwoProjects_isSharedOnce() {
+        Stash stash = new Stash(List.of(paper(1, "Plain card 250", 4), paper(3, "Plain paper 120", 99)));
+        Kit gate = new Kit(Plans.project("overlapping-gate"), 4);
+        Packing packing = Packing.of(job(Map.of(), stash, gate, gate), kits(4)).orThrow();
+        PaperRange card = packing.ranges().stream().filter(range -> range.own().equals("plain card 250")).findFirst()
+                .orElseThrow();
+        assertEquals(2, card.to(), "four sheets give two kits of two");
+    }
+
+    @Test
+    void left_isWhatTheKitsStillNeed() {
+        Packing packing = Packing.of(job(Map.of(), Stash.EMPTY, new Kit(Plans.project("overlapping-gate"), 40)),
+                kits(20)).orThrow();
+        PackItem base = packing.items().get(0);
+        assertEquals(2, base.perKit());
+        assertEquals(16, base.left(20, 12));
+        assertEquals(0, base.left(20, 20));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "5, 0", "12, 3"})
+    void whatCannotBeShared_isNamed(int kits, int names) {
+        PackWishes wishes = new PackWishes(kits, false, IntStream.range(0, names).mapToObj(i -> "N" + i).toList(),
+                true);
+        assertTrue(Packing.of(job(Map.of(), Stash.EMPTY, new Kit(Plans.project("half-fold"), 12)), wishes).value()
+                .isEmpty());
+    }
+
+    @Test
+    void lists_nameEveryItem_stationByStationAndKitByKit() throws Exception {
+        Packing packing = Packing.of(job(Map.of(), Stash.EMPTY, new Kit(Plans.project("ribbon-wallet"), 7)),
+                new PackWishes(7, true, List.of("Ada", "Bo", "Cy", "Di", "Ed", "Flo", "Gil"), true)).orThrow();
+        for (boolean byKit : new boolean[] {true, false}) {
+            String text = text(PackingHandOut.write(packing, byKit, FORMAT, LETTER));
+            packing.items().forEach(item -> assertTrue(text.contains(item.label().split(",")[0]), item.label()));
+            assertTrue(text.contains(byKit ? "Kit 7, Gil" : "after kit 5: "), text);
+        }
+    }
+
+    private static String text(byte[] pdf) throws Exception {
+        try (var document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    private static LabelPages.Sheet sheet(int rows, int columns) {
+        return new LabelPages.Sheet(LETTER, rows, columns, Length.ofMillimetres(5), Length.ofMillimetres(12),
+                Length.ZERO, Length.ZERO);
+    }
+
+    /** The code on the printed page is read by a reader of such codes, and says what the project says. */
+    @Test
+    void code_isReadFromThePage() throws Exception {
+        JobPlan plan = job(Map.of(), Stash.EMPTY, new Kit(Plans.project("half-fold"), 3));
+        Packing packing = Packing.of(plan, kits(3)).orThrow();
+        LabelPages.Printed printed = KitLabels.write(packing, sheet(3, 1));
+        assertEquals(0, printed.withoutCode());
+        try (var document = Loader.loadPDF(printed.pdf())) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 200);
+            BufferedImage label = page.getSubimage(page.getWidth() / 2, 0, page.getWidth() / 2, page.getHeight() / 3);
+            String read = new QRCodeReader()
+                    .decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(label)))).getText();
+            assertEquals(KitLabels.summary(plan.plans().get(0), false), read);
+            assertTrue(read.startsWith("Half fold: ") && !read.contains("http"), read);
+        }
+    }
+
+    @Test
+    void codeTooFineToRead_isLeftOut_andLabelsGoOnOnTheNextSheet() throws Exception {
+        Packing packing = Packing.of(job(Map.of(), Stash.EMPTY, new Kit(Plans.project("tagged-pockets"), 30)),
+                kits(30)).orThrow();
+        LabelPages.Printed printed = KitLabels.write(packing, sheet(14, 2));
+        assertEquals(30, printed.withoutCode());
+        try (var document = Loader.loadPDF(printed.pdf())) {
+            assertEquals(2, document.getNumberOfPages());
+        }
+        assertTrue(text(printed.pdf()).contains("Kit 30 of 30"));
+    }
+}
