@@ -4,11 +4,10 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
-import cufflink.files.csv.CsvRow;
-import cufflink.files.csv.CsvTable;
 import cufflink.files.handout.LabelPages;
 import cufflink.files.handout.PackingHandOut;
 import cufflink.files.packing.KitLabels;
+import cufflink.files.packing.NamesTable;
 import cufflink.job.JobPlan;
 import cufflink.measure.ExactText;
 import cufflink.measure.Length;
@@ -121,14 +120,9 @@ final class KitCommand implements Callable<Integer> {
         if (names == null) {
             return List.of();
         }
-        Outcome<CsvTable> table = CsvTable.read(names, List.of("name"));
-        problems.addAll(table.problems());
-        List<String> called = table.value().map(CsvTable::rows).orElse(List.of()).stream()
-                .map((CsvRow row) -> row.text("name").strip()).filter(name -> !name.isEmpty()).toList();
-        if (table.value().isPresent() && called.isEmpty()) {
-            problems.add(Problem.error("--names", PackingWords.NO_NAMES.of("file", names.getFileName())));
-        }
-        return called;
+        Outcome<List<String>> read = NamesTable.read(names);
+        problems.addAll(read.problems());
+        return read.value().orElse(List.of());
     }
 
     private Optional<LabelPages.Sheet> sheet(LengthUnit unit) {

@@ -27,9 +27,13 @@ class DiesCommandTest {
 
     @BeforeEach
     void stash() throws IOException {
-        Files.writeString(folder.resolve("stash.csv"), String.join("\n", "kind,name,width,height,shape,set",
-                "punch,Large circle,3,3,circle,Circles", "punch,Small circle,2,2,circle,Circles",
-                "punch,Frame,4,6,rectangle,", "punch,Secret,1,1,,"));
+        Files.writeString(folder.resolve("stash.csv"), """
+                kind,name,width,height,shape,set
+                punch,Large circle,3,3,circle,Circles
+                punch,Small circle,2,2,circle,Circles
+                punch,Frame,4,6,rectangle,
+                punch,Secret,1,1,,
+                """);
     }
 
     private int run(String... typed) {

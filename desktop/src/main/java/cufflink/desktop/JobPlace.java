@@ -5,6 +5,9 @@ import cufflink.desktop.store.JobStore;
 import cufflink.desktop.store.ProjectStore;
 import cufflink.desktop.view.JobTable;
 import cufflink.desktop.view.JobsScreen;
+import cufflink.desktop.view.LabelsDialog;
+import cufflink.desktop.view.PackScreen;
+import cufflink.desktop.view.PackTable;
 import cufflink.desktop.view.Places;
 import cufflink.desktop.work.JobWork;
 import cufflink.desktop.work.LayoutSearch;
@@ -12,12 +15,19 @@ import cufflink.desktop.work.StashWork;
 import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
 import cufflink.files.handout.JobHandOut;
+import cufflink.files.handout.LabelPages;
+import cufflink.files.handout.PackingHandOut;
+import cufflink.files.packing.KitLabels;
+import cufflink.files.packing.NamesTable;
 import cufflink.files.project.KeptJob;
 import cufflink.job.Reserving;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.packing.Packing;
+import cufflink.packing.PackingSteps;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
+import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -27,11 +37,12 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.stage.FileChooser;
 
 /** The place of the jobs: which one is open, and what it can be asked to do. */
-final class JobPlace implements JobsScreen.Actions {
+final class JobPlace implements JobsScreen.Actions, PackScreen.Actions {
     /** Milliseconds without a change after which the bench looks for a better layout. */
     private static final int PAUSE = 400;
 
@@ -138,6 +149,75 @@ final class JobPlace implements JobsScreen.Actions {
     }
 
     @Override
+    public void packJob() {
+        work.filter(now -> !now.job().kits().isEmpty())
+                .ifPresent(now -> screens.showPlace(new PackScreen(now, format(), this), now.job().name()));
+    }
+
+    @Override
+    public void job() {
+        show();
+    }
+
+    @Override
+    public Optional<List<String>> names() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("A table with a column “name”");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.csv"));
+        Optional<Outcome<List<String>>> read = screens.dialogs().files().open(chooser).map(NamesTable::read);
+        read.ifPresent(names -> work.ifPresent(
+                now -> now.say(String.join(" ", names.problems().stream().map(Problem::text).toList()))));
+        return read.flatMap(Outcome::value);
+    }
+
+    @Override
+    public void packingList(Packing packing, boolean byKit) {
+        paper("packing-list.pdf", () -> PackingHandOut.write(packing, byKit, format(), page()));
+    }
+
+    @Override
+    public void labels(Packing packing) {
+        screens.dialogs().dress(new LabelsDialog(screens.ruler().unit())).showAndWait().ifPresent(sheet -> {
+            LabelPages.Printed printed = KitLabels.write(packing, sheet);
+            paper("labels.pdf", printed::pdf);
+            if (printed.withoutCode() > 0) {
+                work.ifPresent(now -> now.say(now.messageProperty().get()
+                        + " The labels are too small for a code that can be read; they have none."));
+            }
+        });
+    }
+
+    private NamedSize page() {
+        return PublishedSizes.named(NamedSize.Kind.SHEET, screens.ruler().unit() == LengthUnit.INCH ? "Letter" : "A4")
+                .orElseThrow();
+    }
+
+    private void paper(String name, Supplier<byte[]> pdf) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write a PDF to print");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
+        chooser.setInitialFileName(name);
+        screens.dialogs().files().save(chooser).ifPresent(file -> work.ifPresent(now -> {
+            try {
+                AtomicFile.write(file, pdf.get());
+                now.say("Written to " + file + ".");
+            } catch (IOException fault) {
+                now.say(file + " could not be written: " + FileTrouble.reason(fault) + ".");
+            }
+        }));
+    }
+
+    @Override
+    public void packTable(PackingSteps steps) {
+        work.ifPresent(now -> screens.table(new PackTable(now, steps, format()), () -> packMove(now, steps, 1),
+                () -> packMove(now, steps, -1)));
+    }
+
+    private static void packMove(JobWork now, PackingSteps steps, int by) {
+        now.packAt(Math.max(0, Math.min(steps.size(), now.job().packing().orElseThrow().at() + by)));
+    }
+
+    @Override
     public void jobHandOut() {
         work.filter(now -> now.sheet().isPresent()).ifPresent(now -> {
             FileChooser chooser = new FileChooser();
@@ -150,8 +230,7 @@ final class JobPlace implements JobsScreen.Actions {
 
     /** Writes beside the window, and says how it went. */
     void handOut(JobWork now, Path to) {
-        NamedSize page = PublishedSizes
-                .named(NamedSize.Kind.SHEET, screens.ruler().unit() == LengthUnit.INCH ? "Letter" : "A4").orElseThrow();
+        NamedSize page = page();
         JobHandOut.Content content = now.handOut();
         LengthFormat words = format();
         CompletableFuture.runAsync(() -> {

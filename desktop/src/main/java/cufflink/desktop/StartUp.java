@@ -22,6 +22,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -123,7 +124,7 @@ final class StartUp {
     private NotebookWork notebook() {
         PictureFolder pictures = new PictureFolder(data);
         try {
-            Clock clock = Clock.systemDefaultZone();
+            Clock clock = Clock.system(ZoneId.systemDefault());
             return NotebookWork.of(NotebookDatabase.open(data.resolve("stash.db"), clock), pictures, clock);
         } catch (DatabaseUnusable refused) {
             return NotebookWork.unusable(refused.getMessage(), pictures);

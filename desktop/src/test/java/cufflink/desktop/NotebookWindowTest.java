@@ -40,8 +40,8 @@ class NotebookWindowTest extends WindowDriver {
         return app.screens().notebookWork().makes();
     }
 
-    private <T extends Node> T find(String id) {
-        return robot.lookup("#" + id).query();
+    private <T extends Node> T find(Class<T> type, String id) {
+        return type.cast(robot.lookup("#" + id).query());
     }
 
     private boolean isThere(String id) {
@@ -50,13 +50,13 @@ class NotebookWindowTest extends WindowDriver {
 
     private void fire(String id) throws TimeoutException {
         waitFor(() -> isThere(id));
-        robot.interact(() -> this.<ButtonBase>find(id).fire());
+        robot.interact(() -> find(ButtonBase.class, id).fire());
         settle();
     }
 
     private void type(String id, String text) throws TimeoutException {
         waitFor(() -> isThere(id));
-        robot.interact(() -> this.<TextField>find(id).setText(text));
+        robot.interact(() -> find(TextField.class, id).setText(text));
     }
 
     private void made() throws TimeoutException {
@@ -89,8 +89,8 @@ class NotebookWindowTest extends WindowDriver {
         choose("half-fold");
         press(KeyCode.T);
         press(KeyCode.N);
-        waitFor(() -> this.<TextField>find("table-note").isFocused());
-        assertEquals("", this.<TextField>find("table-note").getText());
+        waitFor(() -> find(TextField.class, "table-note").isFocused());
+        assertEquals("", find(TextField.class, "table-note").getText());
         robot.write("too short");
         press(KeyCode.ENTER);
         String cut = app.screens().work().currentStep().title();
@@ -106,7 +106,7 @@ class NotebookWindowTest extends WindowDriver {
         robot.interact(() -> app.screens().open(data.resolve("projects").resolve("half-fold.json")));
         settle();
         made();
-        assertFalse(this.<TextField>find("took-cut").getText().isBlank());
+        assertFalse(find(TextField.class, "took-cut").getText().isBlank());
         fire("make-keep");
         assertEquals(List.of(new StepNote(1, cut, "too short")), makes().get(0).learned().wrong());
     }
@@ -119,7 +119,7 @@ class NotebookWindowTest extends WindowDriver {
     void allThatIsNoted_standsInTheNotebook_andIsFound() throws TimeoutException, IOException {
         choose("half-fold");
         made();
-        robot.interact(() -> this.<TextArea>find("make-notes").setText("For the dome keeper"));
+        robot.interact(() -> find(TextArea.class, "make-notes").setText("For the dome keeper"));
         type("took-cut", "7.5");
         type("measured-width", "4 1/8");
         type("measured-height", "5 3/8");
@@ -151,7 +151,7 @@ class NotebookWindowTest extends WindowDriver {
     void correction_isOfferedWithItsEffect_applied_andTakenBackByUndo() throws TimeoutException {
         learned("-1/8 in");
         fire("notebook-back");
-        waitFor(() -> isThere("next-apply") && !this.<Button>find("next-apply").isDisabled());
+        waitFor(() -> isThere("next-apply") && !find(Button.class, "next-apply").isDisabled());
         assertTrue(robot.lookup("#next-effect .next-line").queryAll().stream()
                 .anyMatch(line -> line.getAccessibleText().equals("Width: 4 1/4 in → 4 1/8 in")));
         fire("next-apply");
@@ -185,8 +185,8 @@ class NotebookWindowTest extends WindowDriver {
     void ownDefault_isHowNewProjectsBegin() throws TimeoutException {
         learned("-1/8 in");
         fire("notebook-back");
-        waitFor(() -> isThere("next-apply") && !this.<Button>find("next-apply").isDisabled());
-        robot.interact(() -> this.<CheckBox>find("next-own").setSelected(true));
+        waitFor(() -> isThere("next-apply") && !find(Button.class, "next-apply").isDisabled());
+        robot.interact(() -> find(CheckBox.class, "next-own").setSelected(true));
         fire("next-apply");
         assertEquals(Correction.Standing.OWN, makes().get(0).learned().next().get(0).standing());
         robot.interact(() -> app.screens().shelf());
@@ -205,7 +205,7 @@ class NotebookWindowTest extends WindowDriver {
         choose("half-fold");
         made();
         correct("-90 in", "Much smaller");
-        assertFalse(this.<Label>find("next-problem").getText().isBlank());
+        assertFalse(find(Label.class, "next-problem").getText().isBlank());
         fire("make-keep");
         assertEquals(List.of(), makes());
         assertTrue(isThere("message"), "a correction that was typed is not lost in silence");
@@ -252,7 +252,7 @@ class NotebookWindowTest extends WindowDriver {
         made();
         fire("make-keep");
         robot.interact(() -> {
-            ComboBox<Make> other = find("compare-with");
+            ComboBox<Make> other = robot.lookup("#compare-with").query();
             other.setValue(other.getItems().get(0));
         });
         assertEquals(1, robot.lookup("#differences .history-line").queryAll().size());
@@ -279,7 +279,7 @@ class NotebookWindowTest extends WindowDriver {
     @Test
     void links_leadThere() throws TimeoutException {
         choose("half-fold");
-        robot.interact(() -> this.<Hyperlink>find("edit-made-before").fire());
+        robot.interact(() -> find(Hyperlink.class, "edit-made-before").fire());
         waitFor(() -> robot.lookup(".notebook-screen").tryQuery().isPresent());
         fire("notebook-back");
         robot.interact(() -> app.screens().work().goTo(app.screens().work().plan().run().size() - 1));

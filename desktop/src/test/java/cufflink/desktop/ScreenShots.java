@@ -58,7 +58,7 @@ class ScreenShots {
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table", "notebook", "notebook-metric",
             "made", "next-time", "table-note", "notebook-large-text",
-            "made-large-text", "fit-die", "punch-dialog", "needs", "use-up");
+            "made-large-text", "fit-die", "punch-dialog", "needs", "use-up", "pack", "pack-table");
 
     /** A design in a pose, from the front or from behind. */
     private static final String POSE = "pose:";
@@ -201,6 +201,18 @@ class ScreenShots {
                 robot.interact(() -> screens.scaleText(1.25));
             }
             case "stash" -> robot.interact(() -> stash(StashKind.PAPER, "Starfield"));
+            case "pack", "pack-table" -> {
+                robot.interact(() -> screens.jobPlace().open("Comet"));
+                rest(REST);
+                robot.interact(() -> screens.jobPlace().packJob());
+                rest(SEARCH);
+                for (int i = 0; i < 29; i++) {
+                    robot.push(KeyCode.SPACE);
+                }
+                if (view.equals("pack-table")) {
+                    robot.push(KeyCode.T);
+                }
+            }
             case "needs" -> robot.interact(() -> stash(StashKind.NEEDS, ""));
             case "use-up" -> {
                 robot.interact(() -> stash(StashKind.USE_UP, ""));

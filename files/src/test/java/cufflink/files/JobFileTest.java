@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.KeptJob;
+import cufflink.files.project.KeptPacking;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.job.JobPlanner;
@@ -45,6 +46,7 @@ class JobFileTest {
                 .orThrow().sheets(), List.of(ribbon()));
         return KeptJob.of("Maps", List.of(new KeptJob.KeptKit("maps.json", 5)))
                 .withAlternatives(Map.of("plain card 250", List.of("moonlight 240"))).withSparePercent(10)
+                .withPacking(Optional.of(KeptPacking.of(5).withNames(List.of("Ada", "Bo")).withScored(true).at(3)))
                 .withCutting(
                         Optional.of(cutting.withDone(1, true).withTaken(new Taken(Set.of(0), Set.of(ribbon().id())))))
                 .at(2, 1);

@@ -20,6 +20,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.packing.PackItem;
 import cufflink.packing.PackWishes;
 import cufflink.packing.Packing;
+import cufflink.packing.PackingSteps;
 import cufflink.packing.PaperRange;
 import cufflink.packing.Station;
 import cufflink.paper.BenchTools;
@@ -125,6 +126,25 @@ class PackingTest {
         assertEquals(2, base.perKit());
         assertEquals(16, base.left(20, 12));
         assertEquals(0, base.left(20, 20));
+    }
+
+    /** Both ways end with everything packed; on the way, what is packed and what is left is all there is. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void steps_packEveryItemOnce(boolean byKit) {
+        Packing packing = Packing.of(job(Map.of(), Stash.EMPTY, new Kit(Plans.project("overlapping-gate"), 10)),
+                kits(5)).orThrow();
+        PackingSteps steps = new PackingSteps(packing, byKit);
+        for (PackItem item : packing.items()) {
+            assertEquals(item.perKit() * 5, steps.left(item, 0));
+            assertEquals(0, steps.left(item, steps.size()));
+            for (int done = 1; done <= steps.size(); done++) {
+                int moved = steps.left(item, done - 1) - steps.left(item, done);
+                PackingSteps.Step step = steps.step(done - 1);
+                boolean its = step.item().map(item::equals).orElse(true);
+                assertEquals(its ? item.perKit() : 0, moved, item.label() + " " + done);
+            }
+        }
     }
 
     @ParameterizedTest

@@ -157,12 +157,16 @@ class ReservationTest {
                 new StashLimit(0, "Silver", Ware.RIBBON, 0, Length.ofInches(50)));
         List<Purchase> purchases = Availability.toBuy(stash);
         LengthFormat format = LengthFormat.of(LengthUnit.INCH);
-        assertEquals("4 × Plain card 250, 8 1/2 × 11 in, 2.00 (for Comet night by 2026-12-12)\n"
-                + "10 in of Silver (to have enough)\nIn all 2.00, as far as prices are known\n",
-                ShoppingFile.text(purchases, format));
-        assertEquals("what,name,width,height,count,length,cost,for\n"
-                + "sheet,Plain card 250,215.9 mm,279.4 mm,4,,2.00,Comet night\nribbon,Silver,,,,254 mm,,\n",
-                ShoppingFile.csv(purchases).replace("\r\n", "\n"));
+        assertEquals("""
+                4 × Plain card 250, 8 1/2 × 11 in, 2.00 (for Comet night by 2026-12-12)
+                10 in of Silver (to have enough)
+                In all 2.00, as far as prices are known
+                """, ShoppingFile.text(purchases, format));
+        assertEquals("""
+                what,name,width,height,count,length,cost,for
+                sheet,Plain card 250,215.9 mm,279.4 mm,4,,2.00,Comet night
+                ribbon,Silver,,,,254 mm,,
+                """, ShoppingFile.csv(purchases).replace("\r\n", "\n"));
         Path pdf = folder.resolve("list.pdf");
         ShoppingFile.write(purchases, format, LETTER, pdf);
         try (var document = Loader.loadPDF(Files.readAllBytes(pdf))) {

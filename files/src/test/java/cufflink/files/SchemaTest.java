@@ -16,12 +16,16 @@ import cufflink.files.notebook.NotebookJson;
 import cufflink.files.plan.PlanJson;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.ProjectWriter;
+import cufflink.files.stash.ShoppingFile;
+import cufflink.files.stash.StashCsv;
 import cufflink.measure.RulerStep;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.stash.Stash;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -78,6 +82,21 @@ class SchemaTest {
         assertEquals(List.of(), faults(schema("notebook"), written));
         ((ObjectNode) written.path("makes").path(0)).putObject("took").put("nap", 3);
         assertFalse(faults(schema("notebook"), written).isEmpty());
+    }
+
+    /** The columns of a table are those that its schema names, in their order. */
+    @Test
+    void tables() throws IOException {
+        assertEquals(columns("stash"), List.of(StashCsv.write(new Stash(List.of())).strip().split(",")));
+        assertEquals(columns("shopping"),
+                List.of(ShoppingFile.csv(List.of()).strip().split(",")));
+    }
+
+    private static List<String> columns(String name) throws IOException {
+        List<String> columns = new ArrayList<>();
+        MAPPER.readTree(Path.of("..", "docs", name + ".csvw.json").toFile()).path("tableSchema").path("columns")
+                .forEach(column -> columns.add(column.path("titles").asText()));
+        return columns;
     }
 
     /** The validator looks: another kind of value, or a field that nobody documented, is found. */

@@ -41,16 +41,19 @@ final class JobKitsPane extends VBox {
     private final List<ProjectStore.Kept> projects;
     private final StashWork stash;
     private final Runnable delete;
+    private final Runnable pack;
     private final TextField name = new TextField();
     private final VBox rows = new VBox();
     private KeptJob built;
     private Set<String> shown = Set.of();
 
-    JobKitsPane(JobWork work, Listening listening, List<ProjectStore.Kept> projects, StashWork stash, Runnable delete) {
+    JobKitsPane(JobWork work, Listening listening, List<ProjectStore.Kept> projects, StashWork stash, Runnable delete,
+            Runnable pack) {
         this.work = work;
         this.projects = projects;
         this.stash = stash;
         this.delete = delete;
+        this.pack = pack;
         getStyleClass().add("size-pane");
         name.getStyleClass().add("project-name");
         name.setId("job-name");
@@ -115,6 +118,9 @@ final class JobKitsPane extends VBox {
         } else {
             rows.getChildren().add(adder());
             papers();
+        }
+        if (!work.job().kits().isEmpty()) {
+            rows.getChildren().add(link("Pack as kits …", "job-pack", pack));
         }
         rows.getChildren().add(link("Delete this job …", "job-delete", delete));
     }

@@ -36,6 +36,9 @@ public final class JobsScreen extends ListeningScreen {
 
         void jobTable();
 
+        /** Packs the job as kits. */
+        void packJob();
+
         /** Writes the cutting of the job as a PDF. */
         void jobHandOut();
     }
@@ -116,7 +119,8 @@ public final class JobsScreen extends ListeningScreen {
                 .ifPresent(id -> found.pickCut(Integer.parseInt(id.substring(4)) - 1)));
         StackPane bench = new StackPane(picture);
         bench.getStyleClass().add("bench");
-        setLeft(Rows.scroll(new JobKitsPane(found, listening, projects, stash, actions::deleteJob), "left-scroll"));
+        setLeft(Rows.scroll(new JobKitsPane(found, listening, projects, stash, actions::deleteJob, actions::packJob),
+                "left-scroll"));
         setCenter(MessageBar.over(bench, found.messageProperty(), listening, () -> found.say("")));
         setRight(Rows.scroll(new JobReadOutPane(found, stash, listening, format), "right-scroll"));
         setBottom(new JobStripPane(found, listening, format));

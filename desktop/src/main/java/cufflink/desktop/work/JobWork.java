@@ -2,6 +2,7 @@ package cufflink.desktop.work;
 
 import cufflink.files.handout.JobHandOut;
 import cufflink.files.project.KeptJob;
+import cufflink.files.project.KeptPacking;
 import cufflink.job.Job;
 import cufflink.job.JobCutting;
 import cufflink.job.JobMessages;
@@ -187,6 +188,28 @@ public final class JobWork {
             step(next, Optional.empty());
             replan();
         }
+    }
+
+    /** Packs the job otherwise, as one step to undo. */
+    public void pack(KeptPacking packing) {
+        KeptJob next = job().withPacking(Optional.of(packing));
+        if (!next.equals(job())) {
+            step(next, Optional.empty());
+        }
+    }
+
+    /** Goes to a step of the packing. */
+    public void packAt(int step) {
+        show(job().withPacking(job().packing().map(packing -> packing.at(step))));
+    }
+
+    /**
+     * The first plan of the whole job, whatever is cut of it, from the stash as it is now; to be asked beside the
+     * window.
+     */
+    public Outcome<JobPlan> planAnew() {
+        Stash from = stash.stash();
+        return wanted().then(wanted -> JobPlanner.plan(wanted, from));
     }
 
     private void step(KeptJob next, Optional<StashTaking> took) {

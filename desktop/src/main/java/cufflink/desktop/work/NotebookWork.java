@@ -21,6 +21,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -58,7 +59,7 @@ public final class NotebookWork implements AutoCloseable {
 
     /** A notebook that could not be opened: it is empty and takes nothing. */
     public static NotebookWork unusable(String why, PictureFolder pictures) {
-        return new NotebookWork(Optional.empty(), pictures, Clock.systemDefaultZone(), why);
+        return new NotebookWork(Optional.empty(), pictures, Clock.system(ZoneId.systemDefault()), why);
     }
 
     /** All makes, the newest first. */

@@ -109,10 +109,11 @@ public final class LabelPages {
         document.addPage(page);
         try (PDPageContentStream stream = new PDPageContentStream(document, page)) {
             for (int i = 0; i < labels.size(); i++) {
+                int row = i / sheet.columns();
                 double x = points(sheet.left().toMillimetres()
                         + i % sheet.columns() * (sheet.width() + sheet.gapAcross().toMillimetres()));
                 double y = paper.getHeight() - points(sheet.top().toMillimetres()
-                        + i / sheet.columns() * (sheet.height() + sheet.gapDown().toMillimetres()));
+                        + row * (sheet.height() + sheet.gapDown().toMillimetres()));
                 label(stream, labels.get(i), x, y);
             }
         }

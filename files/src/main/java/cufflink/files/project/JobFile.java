@@ -52,6 +52,11 @@ public final class JobFile {
         ObjectNode alternatives = root.putObject("alternatives");
         new TreeMap<>(job.alternatives()).forEach((paper, others) -> others.forEach(alternatives.putArray(paper)::add));
         root.put("spare", job.sparePercent());
+        job.packing().ifPresent(packing -> {
+            ObjectNode node = root.putObject("packing").put("kits", packing.kits()).put("scored", packing.scored())
+                    .put("directions", packing.directions()).put("byKit", packing.byKit()).put("at", packing.at());
+            packing.names().forEach(node.putArray("names")::add);
+        });
         job.cutting().ifPresent(cutting -> {
             root.put("cutting", cutting.id()).put("sheet", job.sheet()).put("cut", job.cut());
             ArrayNode sheets = root.putArray("sheets");
@@ -82,11 +87,18 @@ public final class JobFile {
                 .map(kit -> new KeptJob.KeptKit(kit.text("project"), kit.count("copies", 1, Project.MOST_COPIES)))
                 .toList();
         KeptJob job = new KeptJob(fields.text("name"), kits, fields.lists("alternatives"),
-                fields.count("spare", 0, Job.MOST_SPARE), Optional.empty(), 0, 0);
+                fields.count("spare", 0, Job.MOST_SPARE), Optional.empty(), 0, 0,
+                fields.has("packing") ? Optional.of(packing(fields.in("packing"))) : Optional.empty());
         if (fields.has("sheets")) {
             job = cutting(fields, job);
         }
         return problems.isEmpty() ? Outcome.of(job) : Outcome.failed(problems);
+    }
+
+    private static KeptPacking packing(JsonFields fields) {
+        return new KeptPacking(fields.count("kits", 1, Project.MOST_COPIES), fields.yes("scored"),
+                fields.list("names"), fields.yes("directions"), fields.yes("byKit"),
+                fields.count("at", 0, Integer.MAX_VALUE));
     }
 
     private static KeptJob cutting(JsonFields fields, KeptJob job) {
