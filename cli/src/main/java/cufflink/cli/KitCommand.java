@@ -4,8 +4,13 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
+import cufflink.files.DataFolder;
+import cufflink.files.database.DatabaseUnusable;
+import cufflink.files.handout.ClassSheet;
 import cufflink.files.handout.LabelPages;
 import cufflink.files.handout.PackingHandOut;
+import cufflink.files.notebook.NotebookDatabase;
+import cufflink.files.packing.Evenings;
 import cufflink.files.packing.KitLabels;
 import cufflink.files.packing.NamesTable;
 import cufflink.job.JobPlan;
@@ -14,6 +19,9 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthParser;
 import cufflink.measure.LengthUnit;
+import cufflink.notebook.Make;
+import cufflink.packing.EveningPlan;
+import cufflink.packing.KitCost;
 import cufflink.packing.PackItem;
 import cufflink.packing.PackWishes;
 import cufflink.packing.Packing;
@@ -27,6 +35,8 @@ import cufflink.words.PackingWords;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +73,18 @@ final class KitCommand implements Callable<Integer> {
     private Path pdf;
     @Option(names = "--labels", paramLabel = "FILE", description = "Writes a label for each kit.")
     private Path labels;
+    @Option(names = "--class", paramLabel = "FILE",
+            description = "Writes a page for participants: what to bring, what to do, in pictures.")
+    private Path classSheet;
+    @Option(names = "--evening", paramLabel = "MINUTES",
+            description = "How long an evening is, to tell how many it takes.")
+    private Integer evening;
+    @Option(names = "--dry", paramLabel = "MINUTES", description = "How long glue dries; 30 if left out.")
+    private int dry = 30;
+    @Option(names = "--ready", paramLabel = "DATE", description = "The day to be ready by, such as 2026-12-12.")
+    private String ready;
+    @Option(names = "--data", paramLabel = "FOLDER", description = "Where the notebook with its times lies.")
+    private Path data = DataFolder.usual();
     @Option(names = "--grid", paramLabel = "ROWSxCOLUMNS", description = "Labels on a sheet; 8x3 if left out.")
     private String grid = "8x3";
     @Option(names = "--margins", paramLabel = "LEFT x TOP", description = "From the sheet's edges to the labels.")
@@ -81,6 +103,12 @@ final class KitCommand implements Callable<Integer> {
         if (!by.matches("station|kit")) {
             problems.add(Problem.error("--by", CommandWords.STATION_OR_KIT.of("text", by)));
         }
+        if (ready != null && !ready.matches("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])")) {
+            problems.add(Problem.error("--ready", CommandWords.NO_DAY.of("text", ready)));
+        }
+        if (evening != null && evening < 1 || dry < 0) {
+            problems.add(Problem.error("--evening, --dry", CommandWords.MINUTES.of()));
+        }
         if (plan.isEmpty() || !problems.isEmpty()) {
             return Answers.failed(problems, format, spec.commandLine());
         }
@@ -97,6 +125,11 @@ final class KitCommand implements Callable<Integer> {
         if (pdf != null) {
             AtomicFile.write(pdf, PackingHandOut.write(packing, by.equals("kit"), shown, page(unit)));
         }
+        if (classSheet != null) {
+            AtomicFile.write(classSheet, ClassSheet.write(packing, shown, page(unit)));
+        }
+        KitCost cost = KitCost.of(packing.plan());
+        Optional<EveningPlan> work = evening(packing.plan());
         if (sheet.isPresent()) {
             LabelPages.Printed printed = KitLabels.write(packing, sheet.get());
             AtomicFile.write(labels, printed.pdf());
@@ -105,9 +138,10 @@ final class KitCommand implements Callable<Integer> {
             }
         }
         if (format == Answers.Format.JSON) {
-            spec.commandLine().getOut().println(Answers.json(json(packing)));
+            spec.commandLine().getOut().println(Answers.json(json(packing, cost, work)));
         } else {
             print(packing, shown);
+            tell(packing, cost, work);
         }
         return packing.ranges().stream().allMatch(range -> range.inStash()) ? Main.GOOD : Main.BAD_CHECK;
     }
@@ -182,7 +216,33 @@ final class KitCommand implements Callable<Integer> {
         }
     }
 
-    private static ObjectNode json(Packing packing) {
+    /** From the notebook's own times; nothing where none of the designs was timed. */
+    private Optional<EveningPlan> evening(JobPlan plan) {
+        if (evening == null && ready == null) {
+            return Optional.empty();
+        }
+        try (NotebookDatabase notebook = NotebookDatabase.open(data.resolve("stash.db"), Clock.systemUTC())) {
+            List<Make> makes = notebook.makes().value().orElseThrow();
+            return Evenings.of(plan, makes, dry * 60.0);
+        } catch (DatabaseUnusable fault) {
+            spec.commandLine().getErr().println(fault.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private void tell(Packing packing, KitCost cost, Optional<EveningPlan> work) {
+        PrintWriter out = spec.commandLine().getOut();
+        out.println(cost.said(packing.wishes().kits()).sentence());
+        if (work.isPresent()) {
+            work.get().blocks().forEach(block -> out.println(Evenings.line(block)));
+            out.println(Evenings.said(work.get(), evening == null ? Evenings.USUAL : evening,
+                    Optional.ofNullable(ready).map(LocalDate::parse)));
+        } else if (evening != null || ready != null) {
+            out.println(PackingWords.NOT_TIMED.of().sentence() + " " + PackingWords.NOT_TIMED.of().remedy());
+        }
+    }
+
+    private static ObjectNode json(Packing packing, KitCost cost, Optional<EveningPlan> work) {
         ObjectNode root = new ObjectMapper().createObjectNode();
         root.put("kits", packing.wishes().kits()).put("scored", packing.wishes().scored());
         ArrayNode items = root.putArray("items");
@@ -199,6 +259,18 @@ final class KitCommand implements Callable<Integer> {
         ArrayNode papers = root.putArray("papers");
         packing.ranges().forEach(range -> papers.addObject().put("paper", range.own()).put("from", range.from())
                 .put("to", range.to()).put("uses", range.uses()).put("inStash", range.inStash()));
+        ObjectNode costs = root.putObject("cost").put("paper", cost.paper()).put("ribbon", cost.ribbon())
+                .put("envelopes", cost.envelopes()).put("total", cost.total())
+                .put("perKit", cost.perKit(packing.wishes().kits())).put("perCard", cost.perCard());
+        cost.unknown().forEach(costs.putArray("unknown")::add);
+        work.ifPresent(plan -> {
+            ObjectNode times = root.putObject("work").put("minutes", Math.round(plan.seconds() / 60)).put("proved",
+                    plan.proved());
+            ArrayNode blocks = times.putArray("blocks");
+            plan.blocks().forEach(block -> blocks.addObject().put("project", block.project())
+                    .put("phase", block.phase().title()).put("from", Math.round(block.from() / 60))
+                    .put("minutes", Math.round(block.seconds() / 60)));
+        });
         ArrayNode called = root.putArray("names");
         packing.wishes().names().forEach(called::add);
         return root;

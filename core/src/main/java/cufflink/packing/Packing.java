@@ -14,6 +14,7 @@ import cufflink.paper.Stock;
 import cufflink.plan.CutPart;
 import cufflink.plan.Plan;
 import cufflink.plan.PlanPapers;
+import cufflink.plan.Planner;
 import cufflink.plan.Project;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -93,6 +94,17 @@ public record Packing(JobPlan plan, PackWishes wishes, List<PackItem> items, Lis
                 plan.stash().papers().stream().map(StashPaper::stock))
                 .filter(stock -> PlanPapers.material(stock).equals(material)).map(Stock::name).findFirst()
                 .orElse(material);
+    }
+
+    /** The plans of what one participant makes of a kit, in the order of the job. */
+    public List<Plan> ofOneKit() {
+        List<Plan> plans = new ArrayList<>();
+        for (int i = 0; i < plan.plans().size(); i++) {
+            Project project = plan.plans().get(i).project()
+                    .withCopies(plan.job().kits().get(i).copies() / wishes.kits());
+            plans.add(Planner.plan(project).orThrow());
+        }
+        return plans;
     }
 
     /** For whom a kit is; empty if nobody is named. */

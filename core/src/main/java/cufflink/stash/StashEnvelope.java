@@ -1,6 +1,7 @@
 package cufflink.stash;
 
 import cufflink.paper.SheetSize;
+import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
@@ -8,16 +9,22 @@ import java.util.Optional;
  *
  * @param size     as on the packet
  * @param measured as a ruler found it inside, if it differs
+ * @param price    of one, if known
  */
 public record StashEnvelope(long id, String name, SheetSize size, Optional<SheetSize> measured, int count,
-        String notes) implements StashItem {
+        Optional<BigDecimal> price, String notes) implements StashItem {
+    /** Without a price. */
+    public StashEnvelope(long id, String name, SheetSize size, Optional<SheetSize> measured, int count, String notes) {
+        this(id, name, size, measured, count, Optional.empty(), notes);
+    }
+
     public StashEnvelope {
         StashItem.requireCount(count, name);
     }
 
     @Override
     public StashEnvelope withId(long value) {
-        return new StashEnvelope(value, name, size, measured, count, notes);
+        return new StashEnvelope(value, name, size, measured, count, price, notes);
     }
 
     @Override

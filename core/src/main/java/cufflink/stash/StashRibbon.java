@@ -1,15 +1,23 @@
 package cufflink.stash;
 
 import cufflink.measure.Length;
+import java.math.BigDecimal;
+import java.util.Optional;
 
 /**
  * Ribbon on a reel.
  *
  * @param left   what is still on it
  * @param colour {@code #RRGGBB}
+ * @param price  of a metre, if known
  */
 public record StashRibbon(long id, String name, Length width, Length left, String colour,
-        String notes) implements StashItem {
+        Optional<BigDecimal> price, String notes) implements StashItem {
+    /** Without a price. */
+    public StashRibbon(long id, String name, Length width, Length left, String colour, String notes) {
+        this(id, name, width, left, colour, Optional.empty(), notes);
+    }
+
     public StashRibbon {
         if (!width.isPositive() || left.isNegative()) {
             throw new IllegalArgumentException("width must be positive and left not below 0: " + width + ", " + left);
@@ -18,11 +26,11 @@ public record StashRibbon(long id, String name, Length width, Length left, Strin
 
     @Override
     public StashRibbon withId(long value) {
-        return new StashRibbon(value, name, width, left, colour, notes);
+        return new StashRibbon(value, name, width, left, colour, price, notes);
     }
 
     public StashRibbon withLeft(Length value) {
-        return new StashRibbon(id, name, width, value, colour, notes);
+        return new StashRibbon(id, name, width, value, colour, price, notes);
     }
 
     @Override

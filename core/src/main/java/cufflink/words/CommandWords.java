@@ -8,6 +8,8 @@ public enum CommandWords implements Code {
     ROWS_AND_COLUMNS("“{text}” is not rows and columns.", "Write it as 8x3."),
     TWO_DISTANCES("“{text}” is not two distances.", "Write it as 5mm x 12mm."),
     NO_CODE("The labels are too small for a code that can be read; they have none."),
+    NO_DAY("“{text}” is not a day.", "Write it as 2026-12-12."),
+    MINUTES("An evening has at least 1 minute, and glue dries in 0 or more."),
     NO_DIES("There is no such die or punch in the stash."),
     NOT_LESS_THAN_NOTHING("“{text}” is less than nothing.", "Type 0 or more."),
     WIDTH_AND_HEIGHT("“{text}” is not a width and a height of more than 0.", "Write it as 2 x 3in."),

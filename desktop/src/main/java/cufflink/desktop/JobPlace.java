@@ -14,9 +14,11 @@ import cufflink.desktop.work.LayoutSearch;
 import cufflink.desktop.work.StashWork;
 import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
+import cufflink.files.handout.ClassSheet;
 import cufflink.files.handout.JobHandOut;
 import cufflink.files.handout.LabelPages;
 import cufflink.files.handout.PackingHandOut;
+import cufflink.files.packing.Evenings;
 import cufflink.files.packing.KitLabels;
 import cufflink.files.packing.NamesTable;
 import cufflink.files.project.KeptJob;
@@ -31,6 +33,7 @@ import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +48,8 @@ import javafx.stage.FileChooser;
 final class JobPlace implements JobsScreen.Actions, PackScreen.Actions {
     /** Milliseconds without a change after which the bench looks for a better layout. */
     private static final int PAUSE = 400;
+    /** Seconds until glue is dry (common practice, no source). */
+    private static final double DRY = 1800;
 
     private final Screens screens;
     private final ProjectStore projects;
@@ -173,6 +178,28 @@ final class JobPlace implements JobsScreen.Actions, PackScreen.Actions {
     @Override
     public void packingList(Packing packing, boolean byKit) {
         paper("packing-list.pdf", () -> PackingHandOut.write(packing, byKit, format(), page()));
+    }
+
+    @Override
+    public void classSheet(Packing packing) {
+        paper("class-sheet.pdf", () -> ClassSheet.write(packing, format(), page()));
+    }
+
+    @Override
+    public List<String> evening(Packing packing) {
+        List<String> lines = new ArrayList<>();
+        Evenings.of(packing.plan(), screens.notebookWork().makes(), DRY).ifPresent(plan -> {
+            lines.add(Evenings.said(plan, Evenings.USUAL, wantedBy()));
+            plan.blocks().forEach(block -> lines.add(Evenings.line(block)));
+        });
+        return lines;
+    }
+
+    /** The day for which the job is set aside. */
+    private Optional<LocalDate> wantedBy() {
+        return work.flatMap(now -> stash.stash().reservations().stream()
+                .filter(one -> one.job().equals(now.job().name()) && !one.by().isEmpty()).findFirst()
+                .map(one -> LocalDate.parse(one.by())));
     }
 
     @Override

@@ -7,8 +7,10 @@ import com.google.zxing.BinaryBitmap;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import cufflink.files.handout.ClassSheet;
 import cufflink.files.handout.LabelPages;
 import cufflink.files.handout.PackingHandOut;
+import cufflink.files.packing.Evenings;
 import cufflink.files.packing.KitLabels;
 import cufflink.job.Job;
 import cufflink.job.JobPlan;
@@ -17,24 +19,40 @@ import cufflink.job.Kit;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
+import cufflink.notebook.Learned;
+import cufflink.notebook.Make;
+import cufflink.notebook.PhaseTimes;
+import cufflink.packing.EveningPlan;
+import cufflink.packing.KitCost;
 import cufflink.packing.PackItem;
 import cufflink.packing.PackWishes;
 import cufflink.packing.Packing;
 import cufflink.packing.PackingSteps;
 import cufflink.packing.PaperRange;
 import cufflink.packing.Station;
+import cufflink.packing.ToBring;
 import cufflink.paper.BenchTools;
 import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
+import cufflink.paper.SheetSize;
 import cufflink.paper.Stock;
 import cufflink.plan.CutPart;
+import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Project;
 import cufflink.stash.Stash;
+import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashPaper;
 import java.awt.image.BufferedImage;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -176,6 +194,93 @@ class PackingTest {
     private static LabelPages.Sheet sheet(int rows, int columns) {
         return new LabelPages.Sheet(LETTER, rows, columns, Length.ofMillimetres(5), Length.ofMillimetres(12),
                 Length.ZERO, Length.ZERO);
+    }
+
+    /** Sheets used are 12 and 12 of the smaller price; a metre of ribbon at 2.00 gives 0.0508 for an inch. */
+    @Test
+    void cost_isThatOfWholeSheets_ribbonAndEnvelopes() {
+        Project project = Plans.project("half-fold").withEnvelope(PublishedSizes.named(NamedSize.Kind.ENVELOPE, "A2"));
+        Stash stash = new Stash(List.of(
+                paper(1, "Plain card 250", 50).withPrice(Optional.of(new BigDecimal("0.50"))),
+                paper(2, "Plain paper 120", 50).withPrice(Optional.of(new BigDecimal("0.10"))),
+                new StashEnvelope(3, "A2", new SheetSize(LETTER.width(), LETTER.height()), Optional.empty(), 99,
+                        Optional.of(new BigDecimal("0.25")), "")));
+        JobPlan plan = job(Map.of(), stash, new Kit(project, 8));
+        long card = plan.layout().sheets().stream().filter(one -> one.stock().name().startsWith("Plain card")).count();
+        long paper = plan.layout().sheets().size() - card;
+        KitCost cost = KitCost.of(plan);
+        assertEquals(0, cost.paper().compareTo(new BigDecimal("0.50").multiply(BigDecimal.valueOf(card))
+                .add(new BigDecimal("0.10").multiply(BigDecimal.valueOf(paper)))));
+        assertEquals(0, cost.envelopes().compareTo(new BigDecimal("2.00")));
+        assertEquals(List.of(), cost.unknown());
+        assertEquals(cost.total().divide(BigDecimal.valueOf(4), 2, RoundingMode.HALF_UP), cost.perKit(4));
+        KitCost none = KitCost.of(job(Map.of(), Stash.EMPTY, new Kit(project, 8)));
+        assertEquals(List.of("Plain card 250", "Plain paper 120", "envelope A2"),
+                none.unknown().stream().sorted((one, two) -> one.compareToIgnoreCase(two)).sorted().toList());
+    }
+
+    private static EveningPlan.Work work(String name, double cut, double glue, double check) {
+        Map<Phase, Double> took = new EnumMap<>(Phase.class);
+        took.putAll(Map.of(Phase.CUT, cut, Phase.GLUE, glue, Phase.CHECK, check));
+        return new EveningPlan.Work(name, took);
+    }
+
+    /** While A dries, B is cut: 10 + 10, then B 20 + 5, A's check fits in between. */
+    @Test
+    void evening_usesTheTimeInWhichGlueDries() {
+        EveningPlan plan = EveningPlan.of(List.of(work("A", 10, 10, 5), work("B", 20, 5, 5)), 30);
+        assertTrue(plan.proved());
+        // A first: 20, B until 45, A waited for until 50, B until 75. B first ends at 80, too.
+        assertEquals(80, plan.seconds(), 1e-9);
+        for (EveningPlan.Block block : plan.blocks()) {
+            if (block.phase() == Phase.CHECK) {
+                double glued = plan.blocks().stream()
+                        .filter(one -> one.project().equals(block.project()) && one.phase() == Phase.GLUE)
+                        .mapToDouble(one -> one.from() + one.seconds()).max().orElseThrow();
+                assertTrue(block.from() >= glued + 30, block.toString());
+            }
+        }
+        double end = 0;
+        for (EveningPlan.Block block : plan.blocks()) {
+            assertTrue(block.from() >= end, "two hands do one thing at a time");
+            end = block.from() + block.seconds();
+        }
+    }
+
+    @Test
+    void evenings_areCountedBackFromTheDay() {
+        EveningPlan plan = EveningPlan.of(List.of(work("A", 6000, 1200, 0)), 1800);
+        assertEquals("150 minutes with drying, by your own times: 2 evenings of 120 minutes. Begin by 2026-12-10 to be "
+                + "ready on 2026-12-12.", Evenings.said(plan, 120, Optional.of(LocalDate.of(2026, 12, 12))));
+    }
+
+    @Test
+    void times_areSecondsACopy() {
+        Plan plan = Plans.plan(Plans.project("half-fold"));
+        Make one = Make.of(plan, "{}", Instant.EPOCH)
+                .with(Learned.NOTHING.with(Phase.CUT, Duration.ofSeconds(60)));
+        Make five = new Make(0, Instant.EPOCH, "Five", one.design(), 5, "{}", List.of(),
+                Learned.NOTHING.with(Phase.CUT, Duration.ofSeconds(120)));
+        assertEquals(Map.of(Phase.CUT, 30.0), PhaseTimes.perCopy(List.of(one, five), one.design()));
+        assertEquals(Map.of(), PhaseTimes.perCopy(List.of(one), "Waterfall"));
+    }
+
+    /** One page for every design, whether packed loose or scored; nobody brings what is not needed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"half-fold", "overlapping-gate", "waterfall", "ribbon-wallet", "m-fold-holder"})
+    void classSheet_isOnePage_withWhatToBring(String design) throws Exception {
+        JobPlan plan = job(Map.of(), Stash.EMPTY, new Kit(Plans.project(design), 2));
+        for (boolean scored : new boolean[] {true, false}) {
+            Packing packing = Packing.of(plan, new PackWishes(2, scored, List.of(), true)).orThrow();
+            byte[] pdf = ClassSheet.write(packing, FORMAT, LETTER);
+            try (var document = Loader.loadPDF(pdf)) {
+                assertEquals(1, document.getNumberOfPages(), design);
+            }
+            String text = text(pdf).replaceAll("\\s+", " ");
+            assertEquals(!scored && !design.equals("ribbon-wallet"), text.contains("A scoring board"), design);
+            ToBring.left(plan.plans().get(0), scored)
+                    .forEach(step -> assertTrue(text.contains(step.number() + ". "), step.title()));
+        }
     }
 
     /** The code on the printed page is read by a reader of such codes, and says what the project says. */

@@ -19,6 +19,7 @@ import cufflink.stash.StashPaper;
 import cufflink.stash.StashPunch;
 import cufflink.stash.StashRibbon;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -41,9 +42,10 @@ class StashCsvTest {
         List<StashItem> items = List.of(StashDatabaseTest.SHEETS,
                 StashDatabaseTest.SHEETS.offcut(Length.ofInches(31, 16), Length.ofMillimetres(100), 2),
                 new StashRibbon(0, "Silver, thin", Length.ofMillimetres(6), Length.ofMillimetres(2400), "#C0C7CC",
-                        "says \"comet\""),
+                        Optional.of(new BigDecimal("0.80")), "says \"comet\""),
                 new StashEnvelope(0, "A6", new SheetSize(Length.ofInches(19, 4), Length.ofInches(13, 2)),
-                        Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(13, 2))), 25, ""),
+                        Optional.of(new SheetSize(Length.ofInches(75, 16), Length.ofInches(13, 2))), 25,
+                        Optional.of(new BigDecimal("0.12")), ""),
                 new StashPunch(0, "Large star", StashDatabaseTest.SCALLOPED,
                         Optional.of(new SheetSize(Length.ofMillimetres(60), Length.ofMillimetres(60))),
                         Optional.empty(),

@@ -58,7 +58,8 @@ class StashDatabaseTest {
     static final Die SCALLOPED = new Die(DieShape.SCALLOPED_CIRCLE,
             new SheetSize(Length.ofMillimetres(50), Length.ofMillimetres(50)), 24, Optional.empty());
     /** As the file was before version 7. */
-    private static final String[] NO_NOTEBOOK = {"drop table reservation", "drop table least",
+    private static final String[] NO_NOTEBOOK = {"alter table ribbon drop column price",
+        "alter table envelope drop column price", "drop table reservation", "drop table least",
         "alter table punch drop column shape",
         "alter table punch drop column scallops", "alter table punch drop column path",
         "alter table punch drop column outer_width", "alter table punch drop column outer_height",
@@ -208,7 +209,7 @@ class StashDatabaseTest {
                 ResultSet version = statement.executeQuery("pragma user_version")) {
             assertEquals(99, version.getInt(1));
         }
-        raw("pragma user_version = 10");
+        raw("pragma user_version = 11");
         database = opened();
         assertEquals(kept, database.stash());
     }
@@ -239,7 +240,7 @@ class StashDatabaseTest {
     @Test
     void measuredOfTheSeventhVersion_isKept() throws Exception {
         database.close();
-        raw(Arrays.copyOf(NO_NOTEBOOK, 9));
+        raw(Arrays.copyOf(NO_NOTEBOOK, 11));
         raw("alter table tools drop column cuts_short", "drop table make_next", "drop index make_open",
                 "alter table make drop column open", "drop table make_measured",
                 "create table make_measured (make integer not null references make (id), what text not null, "

@@ -5,6 +5,7 @@ import cufflink.measure.LengthParser;
 import cufflink.measure.LengthReading;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import javafx.event.ActionEvent;
@@ -90,6 +91,21 @@ abstract class FormDialog<R> extends Dialog<R> {
     final Optional<Integer> count(String name, TextField field) {
         return field.getText().strip().matches("\\d{1,5}") ? Optional.of(Integer.valueOf(field.getText().strip()))
                 : fail(name + ": type a whole number such as 12.");
+    }
+
+    /** Whether a field holds a price or nothing; a problem otherwise. */
+    final boolean isPrice(String name, TextField field) {
+        boolean fine = field.getText().isBlank() || field.getText().strip().matches("\\d{1,6}([.,]\\d{1,4})?");
+        if (!fine) {
+            fail(name + ": type a number such as 0.45, or leave it empty.");
+        }
+        return fine;
+    }
+
+    /** The price in a field, or none. */
+    static Optional<BigDecimal> price(TextField field) {
+        return field.getText().isBlank() ? Optional.empty()
+                : Optional.of(new BigDecimal(field.getText().strip().replace(',', '.')));
     }
 
     /** A name that is not empty; a problem otherwise. */

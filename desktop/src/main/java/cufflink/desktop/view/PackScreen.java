@@ -7,6 +7,7 @@ import cufflink.desktop.store.Background;
 import cufflink.desktop.work.JobWork;
 import cufflink.files.project.KeptPacking;
 import cufflink.measure.LengthFormat;
+import cufflink.packing.KitCost;
 import cufflink.packing.PackItem;
 import cufflink.packing.Packing;
 import cufflink.packing.PackingSteps;
@@ -49,6 +50,12 @@ public final class PackScreen extends ListeningScreen {
 
         void labels(Packing packing);
 
+        /** Writes the page for participants of a class. */
+        void classSheet(Packing packing);
+
+        /** How long it takes by the notebook's own times, a line each; empty while nothing was timed. */
+        List<String> evening(Packing packing);
+
         /** Fills the window with the step in hand. */
         void packTable(PackingSteps steps);
     }
@@ -74,7 +81,7 @@ public final class PackScreen extends ListeningScreen {
         getStyleClass().add("pack-screen");
         setTop(topBar());
         options.getStyleClass().add("stash-side");
-        middle.getStyleClass().add("needs");
+        middle.getStyleClass().addAll("needs", "pack-middle");
         right.getStyleClass().add("read-out");
         setLeft(Rows.scroll(options, "left-scroll"));
         setCenter(MessageBar.over(Rows.scroll(middle, "shelf-scroll"), work.messageProperty(), listening,
@@ -96,6 +103,7 @@ public final class PackScreen extends ListeningScreen {
         Button back = NotebookScreen.button("Back to the job", "pack-back", actions::job);
         onPaper.add(NotebookScreen.button("Packing list", "pack-list",
                 () -> packing.ifPresent(found -> actions.packingList(found, kept().byKit()))));
+        onPaper.add(NotebookScreen.button("Class sheet", "pack-class", () -> packing.ifPresent(actions::classSheet)));
         onPaper.add(NotebookScreen.button("Labels", "pack-labels", () -> packing.ifPresent(actions::labels)));
         Button table = NotebookScreen.button("Table view", "pack-table", this::table);
         table.getStyleClass().add("primary");
@@ -227,6 +235,7 @@ public final class PackScreen extends ListeningScreen {
         if (at >= steps.size()) {
             right.getChildren()
                     .add(new Fractions("✓ All " + found.wishes().kits() + " kits are packed.", "step-title"));
+            about(found);
             return;
         }
         PackingSteps.Step now = steps.step(at);
@@ -241,6 +250,19 @@ public final class PackScreen extends ListeningScreen {
         Button done = NotebookScreen.button("It is in (Space)", "pack-next", () -> move(1));
         done.getStyleClass().add("main-action");
         right.getChildren().add(done);
+        about(found);
+    }
+
+    private void about(Packing found) {
+        right.getChildren().addAll(Rows.heading("What it costs"),
+                new Fractions(KitCost.of(found.plan()).said(found.wishes().kits()).sentence(), "step-text"));
+        List<String> evening = actions.evening(found);
+        right.getChildren().add(Rows.heading("How long it takes"));
+        if (evening.isEmpty()) {
+            right.getChildren().add(new Fractions("Nobody has timed these designs yet: the table view does while you "
+                    + "make one.", "empty"));
+        }
+        evening.forEach(line -> right.getChildren().add(new Fractions(line, "make-line")));
     }
 
     /** Forward or back by a step. */

@@ -74,13 +74,11 @@ public final class StashPaperDialog extends FormDialog<StashPaper> {
         if (!measured.getText().isBlank() && found.isEmpty()) {
             return Optional.empty();
         }
-        if (!price.getText().isBlank() && !price.getText().strip().matches("\\d{1,6}([.,]\\d{1,4})?")) {
-            return fail("A sheet costs: type a number such as 0.45, or leave it empty.");
+        if (!isPrice("A sheet costs", price)) {
+            return Optional.empty();
         }
-        Optional<BigDecimal> cost = price.getText().isBlank() ? Optional.empty()
-                : Optional.of(new BigDecimal(price.getText().strip().replace(',', '.')));
         Print print = Print.of(swatch.getValue(), twoSided.isSelected()).withPicture(picture.picture());
         return Optional.of(new StashPaper(before.id(), paper.get().withPrint(print), found, before.offcut(),
-                sheets.get(), cost, notes.getText().strip()));
+                sheets.get(), price(price), notes.getText().strip()));
     }
 }

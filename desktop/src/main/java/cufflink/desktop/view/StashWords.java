@@ -100,6 +100,7 @@ final class StashWords {
                 Map<String, String> facts = new LinkedHashMap<>();
                 facts.put("Width", format.text(ribbon.width()));
                 facts.put("On the reel", format.text(ribbon.left()));
+                ribbon.price().ifPresent(price -> facts.put("A metre costs", price.toPlainString()));
                 facts.put("Notes", ribbon.notes());
                 return facts;
             }
@@ -110,6 +111,7 @@ final class StashWords {
                 facts.put("On the packet", size(envelope.size()));
                 facts.put("Measured", envelope.measured().map(StashWords.this::size).orElse("not yet"));
                 facts.put("Count", String.valueOf(envelope.count()));
+                envelope.price().ifPresent(price -> facts.put("One costs", price.toPlainString()));
                 facts.put("Notes", envelope.notes());
                 return facts;
             }

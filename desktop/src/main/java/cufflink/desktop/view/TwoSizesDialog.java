@@ -5,6 +5,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.paper.SheetSize;
 import cufflink.stash.StashEnvelope;
 import cufflink.stash.StashItem;
+import java.math.BigDecimal;
 import java.util.Optional;
 import javafx.scene.control.TextField;
 
@@ -16,6 +17,7 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
     private final TextField size = new TextField();
     private final TextField found = new TextField();
     private final TextField count = new TextField();
+    private final TextField price = new TextField();
     private final TextField notes = new TextField();
 
     public TwoSizesDialog(StashEnvelope envelope, LengthUnit unit) {
@@ -24,6 +26,9 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
                 envelope.notes());
         count.setText(String.valueOf(envelope.count()));
         row("How many", count);
+        price.setText(envelope.price().map(BigDecimal::toPlainString).orElse(""));
+        price.setPromptText("not known");
+        row("One costs", price);
         endRows();
     }
 
@@ -59,7 +64,10 @@ public final class TwoSizesDialog extends FormDialog<StashItem> {
         if (second.isEmpty() && !found.getText().isBlank()) {
             return Optional.empty();
         }
+        if (!isPrice("One costs", price)) {
+            return Optional.empty();
+        }
         return count("How many", count).map(number -> new StashEnvelope(before.id(), called.get(), has.get(), second,
-                number, notes.getText().strip()));
+                number, price(price), notes.getText().strip()));
     }
 }

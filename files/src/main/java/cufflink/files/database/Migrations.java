@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
  */
 final class Migrations {
     /** The newest version. */
-    static final int NEWEST = 10;
+    static final int NEWEST = 11;
 
     private Migrations() {
     }

@@ -60,13 +60,14 @@ enum ItemTable {
         Row write(StashItem item) {
             StashRibbon ribbon = (StashRibbon) item;
             return new Row.Builder().put("name", ribbon.name()).put("width", ribbon.width())
-                    .put("remaining", ribbon.left()).put("colour", ribbon.colour()).put("notes", ribbon.notes()).done();
+                    .put("remaining", ribbon.left()).put("colour", ribbon.colour()).put("price", ribbon.price())
+                    .put("notes", ribbon.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
             return new StashRibbon(id, row.text("name"), row.length("width"), row.length("remaining"),
-                    row.text("colour"), row.text("notes"));
+                    row.text("colour"), row.optionalAmount("price"), row.text("notes"));
         }
     },
     ENVELOPE {
@@ -75,13 +76,14 @@ enum ItemTable {
             StashEnvelope envelope = (StashEnvelope) item;
             return new Row.Builder().put("name", envelope.name()).size("", envelope.size())
                     .size("measured_", envelope.measured()).put("count", envelope.count())
-                    .put("notes", envelope.notes()).done();
+                    .put("price", envelope.price()).put("notes", envelope.notes()).done();
         }
 
         @Override
         StashItem read(Row row, long id) {
             return new StashEnvelope(id, row.text("name"), row.size(""), row.optionalSize("measured_"),
-                    row.count("count"), row.text("notes"));
+                    row.count("count"),
+                    row.optionalAmount("price"), row.text("notes"));
         }
     },
     PUNCH {

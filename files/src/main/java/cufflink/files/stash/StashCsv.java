@@ -78,7 +78,7 @@ public final class StashCsv {
                 case "paper", "offcut" -> items.add(paper(row, kind.equals("offcut")));
                 case "ribbon" -> items.add(ribbon(row));
                 case "envelope" -> items.add(new StashEnvelope(0, name(row), size(row, ""), measured(row),
-                        count(row, 0), row.text("notes")));
+                        count(row, 0), price(row), row.text("notes")));
                 case "punch" -> items.add(new StashPunch(0, name(row), die(row), optionalSize(row, "outer "),
                         optionalSize(row, "layer "), row.text("set"), heaviest(row), row.text("notes")));
                 default -> problems.add(row.problem(TableWords.NO_KIND, "kind", "text", row.text("kind")));
@@ -145,10 +145,12 @@ public final class StashCsv {
                 word(row, "grain", Stock.Grain.UNKNOWN, Stock.Grain.values(), StashCsv::grain),
                 Print.of(word(row, "swatch", Swatch.PLAIN, Swatch.values(), Swatch::word),
                         row.yes("two-sided", problems)));
-        Optional<BigDecimal> price = row.number("price", problems)
-                .map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
-        return new StashPaper(0, stock, measured(row), offcut, count(row, offcut ? 1 : 0), price,
+        return new StashPaper(0, stock, measured(row), offcut, count(row, offcut ? 1 : 0), price(row),
                 row.text("notes"));
+    }
+
+    private Optional<BigDecimal> price(CsvRow row) {
+        return row.number("price", problems).map(amount -> new BigDecimal(row.text("price").replace(',', '.')));
     }
 
     private double weight(CsvRow row) {
@@ -162,7 +164,7 @@ public final class StashCsv {
 
     private StashRibbon ribbon(CsvRow row) {
         return new StashRibbon(0, name(row), row.length("width", unit, problems), row.length("height", unit, problems),
-                colour(row, "face"), row.text("notes"));
+                colour(row, "face"), price(row), row.text("notes"));
     }
 
     private String colour(CsvRow row, String column) {
@@ -215,6 +217,7 @@ public final class StashCsv {
                 cells.put("kind", "ribbon");
                 size(cells, "", ribbon.width(), ribbon.left());
                 cells.put("face", ribbon.colour());
+                ribbon.price().ifPresent(price -> cells.put("price", price.toPlainString()));
                 cells.put("notes", ribbon.notes());
                 return cells;
             }
@@ -225,6 +228,7 @@ public final class StashCsv {
                 size(cells, "", envelope.size().width(), envelope.size().height());
                 envelope.measured().ifPresent(size -> size(cells, "measured ", size.width(), size.height()));
                 cells.put("count", envelope.count());
+                envelope.price().ifPresent(price -> cells.put("price", price.toPlainString()));
                 cells.put("notes", envelope.notes());
                 return cells;
             }

@@ -4,10 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import cufflink.desktop.demo.DemoNotebook;
 import cufflink.desktop.demo.DemoProjects;
+import cufflink.desktop.demo.DemoStash;
 import cufflink.desktop.view.Places;
+import cufflink.desktop.view.StashKind;
+import cufflink.measure.RulerStep;
 import cufflink.plan.Project;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -15,13 +19,16 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** The notebook's screens with text at 100 and 125 % in a small window: no text is cut off or hidden. */
-class NotebookLayoutTest extends WindowDriver {
+/** The notebook's, the stash's and the kits' screens with text at 100 and 125 % in a small window: no text is cut off or hidden. */
+class PlacesLayoutTest extends WindowDriver {
     private final List<String> faults = new ArrayList<>();
 
     @Test
     void nothingIsCutOff_hidden_orOverOneAnother() {
-        robot.interact(() -> DemoNotebook.fill(app.screens().notebookWork()));
+        robot.interact(() -> {
+            DemoNotebook.fill(app.screens().notebookWork());
+            app.screens().stashWork().change(DemoStash.filled());
+        });
         Scene scene = robot.listWindows().get(0).getScene();
         robot.interact(() -> {
             Stage stage = (Stage) scene.getWindow();
@@ -31,6 +38,11 @@ class NotebookLayoutTest extends WindowDriver {
         for (double text : new double[] {1, 1.25}) {
             robot.interact(() -> app.screens().scaleText(text));
             all(scene, "text " + text);
+            for (RulerStep ruler : List.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE)) {
+                robot.interact(() -> app.screens().rulerChosen(ruler));
+                stash(scene, ruler + ", text " + text);
+                kits(scene, ruler + ", text " + text);
+            }
         }
         assertEquals("", String.join("\n", faults));
     }
@@ -71,5 +83,34 @@ class NotebookLayoutTest extends WindowDriver {
             scene.getRoot().layout();
             LayoutAudit.of(scene).forEach(fault -> faults.add(where + ": " + fault));
         }));
+    }
+
+    private void stash(Scene scene, String way) {
+        for (StashKind kind : List.of(StashKind.PUNCH, StashKind.NEEDS, StashKind.ENVELOPE, StashKind.RIBBON)) {
+            robot.interact(() -> {
+                app.screens().stash();
+                app.screens().stashScreen().show(kind);
+                app.screens().stashScreen().pick(kind == StashKind.PUNCH ? "Circle die 2 1/2" : "");
+            });
+            waitForRest();
+            look(scene, "stash, " + kind + ", " + way);
+        }
+    }
+
+    /** What is worked out beside the window is shown. */
+    private static void waitForRest() {
+        WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void kits(Scene scene, String way) {
+        robot.interact(() -> app.screens().openFresh(DemoProjects.invitation().withCopies(4)));
+        robot.interact(app.screens()::cutFromStash);
+        robot.interact(() -> app.screens().jobPlace().packJob());
+        WaitForAsyncUtils.sleep(1, TimeUnit.SECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
+        look(scene, "kits, " + way);
+        robot.interact(() -> app.screens().jobPlace().show());
+        look(scene, "job, " + way);
     }
 }
