@@ -19,7 +19,10 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** The notebook's, the stash's and the kits' screens with text at 100 and 125 % in a small window: no text is cut off or hidden. */
+/**
+ * The notebook's, the stash's and the kits' screens with text at 100 and 125 % in a small window: no text is cut off or
+ * hidden.
+ */
 class PlacesLayoutTest extends WindowDriver {
     private final List<String> faults = new ArrayList<>();
 

@@ -258,9 +258,9 @@ class PackingTest {
     void times_areSecondsACopy() {
         Plan plan = Plans.plan(Plans.project("half-fold"));
         Make one = Make.of(plan, "{}", Instant.EPOCH)
-                .with(Learned.NOTHING.with(Phase.CUT, Duration.ofSeconds(60)));
+                .with(Learned.NOTHING.with(Phase.CUT, Duration.ofMinutes(1)));
         Make five = new Make(0, Instant.EPOCH, "Five", one.design(), 5, "{}", List.of(),
-                Learned.NOTHING.with(Phase.CUT, Duration.ofSeconds(120)));
+                Learned.NOTHING.with(Phase.CUT, Duration.ofMinutes(2)));
         assertEquals(Map.of(Phase.CUT, 30.0), PhaseTimes.perCopy(List.of(one, five), one.design()));
         assertEquals(Map.of(), PhaseTimes.perCopy(List.of(one), "Waterfall"));
     }
