@@ -7,7 +7,6 @@ public enum PackingWords implements Code {
             "Pack as many kits as there are names."),
     NOT_SHARED("{copies} × {project} cannot be shared evenly among {kits:kit|kits}.",
             "Make a number of it that can be divided by the kits."),
-    LEFT("After kit {kit} there must be {count} × {item} left."),
     LABEL_TOO_SMALL("A label of {size} has no room.", "Take fewer rows or columns, or smaller margins."),
     NO_NAMES("“{file}” has no column “name”, or no names in it.", "Begin it with a line that says name."),
     COSTS("{total} in all: {kit} a kit, {card} a card, whole sheets counted."),

@@ -121,16 +121,6 @@ public final class PackTable implements TableSource {
     }
 
     @Override
-    public boolean takesNotes() {
-        return false;
-    }
-
-    @Override
-    public boolean note(String text) {
-        return false;
-    }
-
-    @Override
     public void onChange(Listening listening, Runnable listener) {
         listening.to(work.jobProperty(), change -> listener.run());
     }

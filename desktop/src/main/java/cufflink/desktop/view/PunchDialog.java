@@ -48,7 +48,10 @@ public final class PunchDialog extends FormDialog<StashItem> {
         shape.setValue(punch.die().shape());
         shape.setOnAction(chosen -> enable());
         size.setId("die-size");
-        size.setText(format.size(punch.cuts().width(), punch.cuts().height()));
+        // A corner rounder is called by its radius.
+        size.setText(punch.die().shape() == DieShape.CORNER
+                ? format.text(Length.ofNanometres(punch.cuts().width().nanometres() / 2))
+                : format.size(punch.cuts().width(), punch.cuts().height()));
         scallops.setId("die-scallops");
         scallops.setText(punch.die().scallops() > 0 ? String.valueOf(punch.die().scallops()) : "");
         scallops.setPromptText("as usual");

@@ -89,6 +89,7 @@ public final class StashScreen extends ListeningScreen {
     private final Fractions lineNote = new Fractions("", "field-note");
     private final StashDetailPane detail;
     private long picked;
+    private Stash usedUp = Stash.EMPTY;
 
     public StashScreen(StashWork work, LengthUnit unit, Actions actions) {
         this.work = work;
@@ -203,6 +204,10 @@ public final class StashScreen extends ListeningScreen {
     private void show() {
         Stash stash = work.stash();
         StashKind kind = kind();
+        if (middle.getContent() instanceof UseUpPane before && (kind != StashKind.USE_UP || !stash.equals(usedUp))) {
+            before.stop();
+            middle.setContent(cards);
+        }
         if (!kind.isOfEntries()) {
             workedOut(stash, kind);
             return;
@@ -243,6 +248,7 @@ public final class StashScreen extends ListeningScreen {
         if (kind == StashKind.NEEDS) {
             middle.setContent(new NeedsPane(work, LengthFormat.of(unit), actions));
         } else if (!(middle.getContent() instanceof UseUpPane)) {
+            usedUp = stash;
             middle.setContent(new UseUpPane(
                     new UseUp(stash, actions.ruler(), stash.tools().orElse(BenchTools.usual(unit))),
                     actions.designs().stream().filter(design -> !design.head().group().equals("finishing")).toList(),

@@ -32,10 +32,14 @@ public interface TableSource {
     Picture picture(double point);
 
     /** Whether something can be noted of what is being done. */
-    boolean takesNotes();
+    default boolean takesNotes() {
+        return false;
+    }
 
     /** Notes what went wrong at what is being done; false if that cannot be kept, which is said elsewhere. */
-    boolean note(String text);
+    default boolean note(String text) {
+        return false;
+    }
 
     /** Asks to be told of every change until the listening ends. */
     void onChange(Listening listening, Runnable listener);

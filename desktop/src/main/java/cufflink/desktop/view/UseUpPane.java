@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 
 /** Which designs could be made out of offcuts alone, the largest of each; worked out beside the window, one by one. */
 final class UseUpPane extends VBox {
+    private final ExecutorService background = Background.thread("use up");
     private final UseUp offcuts;
     private final LengthFormat format;
     private final StashScreen.Actions actions;
@@ -41,14 +42,18 @@ final class UseUpPane extends VBox {
             state.setText("There are no offcuts to use up.");
             return;
         }
-        ExecutorService background = Background.thread("use up");
-        listening.atEnd(background::shutdownNow);
+        listening.atEnd(this::stop);
         for (int i = 0; i < designs.size(); i++) {
             DesignDefinition design = designs.get(i);
             int left = designs.size() - i - 1;
             background.execute(() -> look(design, left));
         }
         state.setText("Looking through " + designs.size() + " designs …");
+    }
+
+    /** Looks no further. */
+    void stop() {
+        background.shutdownNow();
     }
 
     private void look(DesignDefinition design, int left) {

@@ -65,8 +65,11 @@ public final class ClassSheet {
         try (PageFlow opened = new PageFlow(document, new Typesetter(document), page.width(), page.height(), foot)) {
             flow = opened;
             flow.title(plans.stream().map(plan -> plan.project().name()).collect(Collectors.joining(", ")), 20 * size);
-            flow.text(plans.stream().flatMap(plan -> plan.size().stream()).map(Message::sentence)
-                    .collect(Collectors.joining("; ")) + ".", TEXT * size, 0, false);
+            String sizes = plans.stream().flatMap(plan -> plan.size().stream()).map(Message::sentence)
+                    .collect(Collectors.joining("; "));
+            if (!sizes.isEmpty()) {
+                flow.text(sizes + ".", TEXT * size, 0, false);
+            }
             flow.heading("Please bring", 12 * size, 30);
             flow.ticks(ToBring.of(plans, scored), TEXT * size, 0);
             flow.skip(4);
