@@ -1,8 +1,5 @@
 package cufflink.cli;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
 import cufflink.files.DataFolder;
 import cufflink.files.database.DatabaseUnusable;
@@ -13,8 +10,8 @@ import cufflink.files.notebook.NotebookDatabase;
 import cufflink.files.packing.Evenings;
 import cufflink.files.packing.KitLabels;
 import cufflink.files.packing.NamesTable;
+import cufflink.files.packing.PackingJson;
 import cufflink.job.JobPlan;
-import cufflink.measure.ExactText;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthParser;
@@ -37,6 +34,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -103,9 +101,7 @@ final class KitCommand implements Callable<Integer> {
         if (!by.matches("station|kit")) {
             problems.add(Problem.error("--by", CommandWords.STATION_OR_KIT.of("text", by)));
         }
-        if (ready != null && !ready.matches("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])")) {
-            problems.add(Problem.error("--ready", CommandWords.NO_DAY.of("text", ready)));
-        }
+        day();
         if (evening != null && evening < 1 || dry < 0) {
             problems.add(Problem.error("--evening, --dry", CommandWords.MINUTES.of()));
         }
@@ -138,12 +134,21 @@ final class KitCommand implements Callable<Integer> {
             }
         }
         if (format == Answers.Format.JSON) {
-            spec.commandLine().getOut().println(Answers.json(json(packing, cost, work)));
+            spec.commandLine().getOut().println(Answers.json(PackingJson.of(packing, cost, work)));
         } else {
             print(packing, shown);
             tell(packing, cost, work);
         }
         return packing.ranges().stream().allMatch(range -> range.inStash()) ? Main.GOOD : Main.BAD_CHECK;
+    }
+
+    private Optional<LocalDate> day() {
+        try {
+            return Optional.ofNullable(ready).map(LocalDate::parse);
+        } catch (DateTimeParseException noDay) {
+            problems.add(Problem.error("--ready", CommandWords.NO_DAY.of("text", ready)));
+            return Optional.empty();
+        }
     }
 
     private static NamedSize page(LengthUnit unit) {
@@ -236,43 +241,9 @@ final class KitCommand implements Callable<Integer> {
         if (work.isPresent()) {
             work.get().blocks().forEach(block -> out.println(Evenings.line(block)));
             out.println(Evenings.said(work.get(), evening == null ? Evenings.USUAL : evening,
-                    Optional.ofNullable(ready).map(LocalDate::parse)));
+                    day()));
         } else if (evening != null || ready != null) {
             out.println(PackingWords.NOT_TIMED.of().sentence() + " " + PackingWords.NOT_TIMED.of().remedy());
         }
-    }
-
-    private static ObjectNode json(Packing packing, KitCost cost, Optional<EveningPlan> work) {
-        ObjectNode root = new ObjectMapper().createObjectNode();
-        root.put("kits", packing.wishes().kits()).put("scored", packing.wishes().scored());
-        ArrayNode items = root.putArray("items");
-        packing.items().forEach(item -> {
-            ObjectNode node = items.addObject().put("id", item.id()).put("project", item.project())
-                    .put("station", item.station().title()).put("label", item.label()).put("perKit", item.perKit());
-            item.size().ifPresent(size -> node.put("width", ExactText.of(size.width())).put("height",
-                    ExactText.of(size.height())));
-            item.length().ifPresent(length -> node.put("length", ExactText.of(length)));
-            if (!item.paper().isEmpty()) {
-                node.put("paper", item.paper());
-            }
-        });
-        ArrayNode papers = root.putArray("papers");
-        packing.ranges().forEach(range -> papers.addObject().put("paper", range.own()).put("from", range.from())
-                .put("to", range.to()).put("uses", range.uses()).put("inStash", range.inStash()));
-        ObjectNode costs = root.putObject("cost").put("paper", cost.paper()).put("ribbon", cost.ribbon())
-                .put("envelopes", cost.envelopes()).put("total", cost.total())
-                .put("perKit", cost.perKit(packing.wishes().kits())).put("perCard", cost.perCard());
-        cost.unknown().forEach(costs.putArray("unknown")::add);
-        work.ifPresent(plan -> {
-            ObjectNode times = root.putObject("work").put("minutes", Math.round(plan.seconds() / 60)).put("proved",
-                    plan.proved());
-            ArrayNode blocks = times.putArray("blocks");
-            plan.blocks().forEach(block -> blocks.addObject().put("project", block.project())
-                    .put("phase", block.phase().title()).put("from", Math.round(block.from() / 60))
-                    .put("minutes", Math.round(block.seconds() / 60)));
-        });
-        ArrayNode called = root.putArray("names");
-        packing.wishes().names().forEach(called::add);
-        return root;
     }
 }

@@ -1,13 +1,9 @@
 package cufflink.cli;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.DataFolder;
 import cufflink.files.database.DatabaseUnusable;
 import cufflink.files.stash.ShoppingFile;
 import cufflink.files.stash.StashDatabase;
-import cufflink.measure.ExactText;
 import cufflink.measure.LengthFormat;
 import cufflink.measure.LengthUnit;
 import cufflink.paper.NamedSize;
@@ -58,31 +54,12 @@ final class ShoppingCommand implements Callable<Integer> {
             ShoppingFile.write(purchases, shown, PublishedSizes
                     .named(NamedSize.Kind.SHEET, unit.equals("mm") ? "A4" : "Letter").orElseThrow(), out);
         } else if (format == Answers.Format.JSON) {
-            spec.commandLine().getOut().println(Answers.json(json(purchases)));
+            spec.commandLine().getOut().println(Answers.json(ShoppingFile.json(purchases)));
         } else {
             spec.commandLine().getOut().print(purchases.isEmpty() ? CommandWords.NOTHING_SHORT.of().sentence() + "\n"
                     : ShoppingFile.text(purchases, shown));
             spec.commandLine().getOut().flush();
         }
         return purchases.isEmpty() ? Main.GOOD : Main.BAD_CHECK;
-    }
-
-    private static ObjectNode json(List<Purchase> purchases) {
-        ObjectNode root = new ObjectMapper().createObjectNode();
-        ArrayNode all = root.putArray("toBuy");
-        purchases.forEach(one -> {
-            Availability.Thing thing = one.line().thing();
-            ObjectNode node = all.addObject().put("what", thing.ware().word()).put("name", thing.name());
-            thing.size().ifPresent(size -> node.put("width", ExactText.of(size.width())).put("height",
-                    ExactText.of(size.height())));
-            if (thing.ware().isMeasured()) {
-                node.put("length", ExactText.of(one.amount().length()));
-            } else {
-                node.put("count", one.amount().value());
-            }
-            one.cost().ifPresent(cost -> node.put("cost", cost.toPlainString()));
-            one.line().shortOf().ifPresent(first -> node.put("for", first.job()).put("by", first.by()));
-        });
-        return root;
     }
 }

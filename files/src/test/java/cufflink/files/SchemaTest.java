@@ -13,20 +13,40 @@ import com.networknt.schema.ValidationMessage;
 import cufflink.design.DesignDefinition;
 import cufflink.files.design.BuiltInDesigns;
 import cufflink.files.notebook.NotebookJson;
+import cufflink.files.packing.PackingJson;
 import cufflink.files.plan.PlanJson;
 import cufflink.files.project.JobFile;
 import cufflink.files.project.ProjectWriter;
+import cufflink.files.stash.DieJson;
 import cufflink.files.stash.ShoppingFile;
 import cufflink.files.stash.StashCsv;
+import cufflink.job.Job;
+import cufflink.job.JobPlan;
+import cufflink.job.JobPlanner;
+import cufflink.job.Kit;
+import cufflink.measure.Length;
+import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
+import cufflink.packing.EveningPlan;
+import cufflink.packing.KitCost;
+import cufflink.packing.PackWishes;
+import cufflink.packing.Packing;
+import cufflink.paper.BenchTools;
+import cufflink.paper.SheetSize;
+import cufflink.plan.Phase;
 import cufflink.plan.Plan;
 import cufflink.plan.Planner;
 import cufflink.plan.Project;
+import cufflink.stash.Availability;
+import cufflink.stash.DieChart;
 import cufflink.stash.Stash;
+import cufflink.stash.StashReservation;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -82,6 +102,25 @@ class SchemaTest {
         assertEquals(List.of(), faults(schema("notebook"), written));
         ((ObjectNode) written.path("makes").path(0)).putObject("took").put("nap", 3);
         assertFalse(faults(schema("notebook"), written).isEmpty());
+    }
+
+    @Test
+    void kitsDiesAndShopping() throws IOException {
+        Kit kit = new Kit(Plans.project("ribbon-wallet"), 4);
+        JobPlan plan = JobPlanner.plan(Job.of("Class", List.of(kit), BenchTools.USUAL_INCH), new Stash(List.of()))
+                .orThrow();
+        Packing packing = Packing.of(plan, new PackWishes(2, false, List.of("Ada", "Bo"), true)).orThrow();
+        EveningPlan work = EveningPlan.of(List.of(new EveningPlan.Work("A", Map.of(Phase.CUT, 60.0))), 0);
+        assertEquals(List.of(), faults(schema("kits"), MAPPER
+                .readTree(PackingJson.of(packing, KitCost.of(plan), Optional.of(work)).toString())));
+        Length border = Length.ofMillimetres(3);
+        assertEquals(List.of(), faults(schema("dies"), MAPPER.readTree(
+                DieJson.of(new DieChart(DieChart.startingSet(LengthUnit.INCH), border).lines(""), border).toString())));
+        Stash wanted = new Stash(List.of(
+                StashReservation.sheets("Card", new SheetSize(border, border), 3, "Class", "2026-12-12").withId(1),
+                StashReservation.ribbon("Silver", border, "Class", "").withId(2)));
+        assertEquals(List.of(), faults(schema("shopping"),
+                MAPPER.readTree(ShoppingFile.json(Availability.toBuy(wanted)).toString())));
     }
 
     /** The columns of a table are those that its schema names, in their order. */

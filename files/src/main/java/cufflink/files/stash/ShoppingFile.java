@@ -1,5 +1,8 @@
 package cufflink.files.stash;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import cufflink.files.AtomicFile;
 import cufflink.files.csv.CsvWriter;
 import cufflink.files.handout.ShoppingHandOut;
@@ -77,5 +80,25 @@ public final class ShoppingFile {
                     one.cost().map(BigDecimal::toPlainString).orElse(""),
                     one.line().by().stream().map(by -> by.job()).distinct().collect(Collectors.joining(", ")));
         }).toList());
+    }
+
+    /** What to buy as JSON; see docs/shopping.schema.json. */
+    public static ObjectNode json(List<Purchase> purchases) {
+        ObjectNode root = new ObjectMapper().createObjectNode();
+        ArrayNode all = root.putArray("toBuy");
+        purchases.forEach(one -> {
+            Availability.Thing thing = one.line().thing();
+            ObjectNode node = all.addObject().put("what", thing.ware().word()).put("name", thing.name());
+            thing.size().ifPresent(size -> node.put("width", ExactText.of(size.width())).put("height",
+                    ExactText.of(size.height())));
+            if (thing.ware().isMeasured()) {
+                node.put("length", ExactText.of(one.amount().length()));
+            } else {
+                node.put("count", one.amount().value());
+            }
+            one.cost().ifPresent(cost -> node.put("cost", cost.toPlainString()));
+            one.line().shortOf().ifPresent(first -> node.put("for", first.job()).put("by", first.by()));
+        });
+        return root;
     }
 }
