@@ -3,6 +3,7 @@ module cufflink.core {
     requires transitive org.locationtech.jts;
     requires ejml.core;
     requires ejml.ddense;
+    requires org.antlr.antlr4.runtime;
     requires org.apache.commons.numbers.fraction;
 
     exports cufflink.measure;
@@ -25,4 +26,7 @@ module cufflink.core {
     exports cufflink.drawing;
     exports cufflink.notebook;
     exports cufflink.packing;
+    exports cufflink.directions;
+    exports cufflink.directions.finding;
+    exports cufflink.directions.writing;
 }

@@ -28,4 +28,5 @@ module cufflink.files {
     exports cufflink.files.drawing;
     exports cufflink.files.handout;
     exports cufflink.files.packing;
+    exports cufflink.files.directions;
 }

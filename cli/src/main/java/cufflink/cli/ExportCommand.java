@@ -27,8 +27,8 @@ import picocli.CommandLine.Spec;
 
 /** Writes a project, or a design with the options of a plan, out. */
 @Command(name = "export",
-        description = "Writes a project, or a design with the options of “plan”, as a hand-out (pdf), lines (svg, dxf) "
-                + "or lists (csv).",
+        description = "Writes a project, or a design with the options of “plan”, as a hand-out (pdf), directions "
+                + "as text (txt), lines (svg, dxf) or lists (csv).",
         mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
     /** Options that are not those of a plan. */
@@ -45,11 +45,11 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private PlanOptions options;
 
-    @Option(names = "--to", required = true, description = "pdf, svg, dxf or csv.")
+    @Option(names = "--to", required = true, description = "pdf, txt, svg, dxf or csv.")
     private Exporter.Format to;
 
     @Option(names = "--out", required = true, paramLabel = "PATH",
-            description = "The PDF file, or a folder for the others.")
+            description = "The PDF or text file, or a folder for the others.")
     private Path out;
 
     @Option(names = "--page", paramLabel = "A4|Letter",

@@ -26,7 +26,7 @@ import picocli.CommandLine.Spec;
         subcommands = {PlanCommand.class, FoldCommand.class, CheckCommand.class, ExportCommand.class,
             LayoutCommand.class, JobCommand.class, DesignsCommand.class, BackupCommand.class,
             RestoreCommand.class, NotebookCommand.class, DiesCommand.class,
-            ShoppingCommand.class, KitCommand.class})
+            ShoppingCommand.class, KitCommand.class, ReadCommand.class})
 public final class Main implements Runnable {
     static final int GOOD = 0;
     static final int BAD_CHECK = 1;

@@ -3,6 +3,7 @@ package cufflink.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 
@@ -59,6 +60,19 @@ final class LabelRoom {
 
     private boolean isFree(Envelope box) {
         return taken.stream().noneMatch(box::intersects);
+    }
+
+    /** Of some labels those that lie on nothing, nor on one another: the first of two that do stays. */
+    static List<Shape.Label> apart(List<Shape.Label> labels, Predicate<Shape.Label> free, double point) {
+        LabelRoom room = new LabelRoom(List.of(), point);
+        List<Shape.Label> kept = new ArrayList<>();
+        for (Shape.Label label : labels) {
+            if (free.test(label) && room.isFree(label)) {
+                room.taken.add(room.box(label));
+                kept.add(label);
+            }
+        }
+        return kept;
     }
 
     /** From now on a ring lies there. */

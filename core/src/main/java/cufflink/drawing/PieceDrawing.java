@@ -231,7 +231,8 @@ public final class PieceDrawing {
                 });
             }
         }
-        names.stream().filter(name -> marks.isFree(name.box())).forEach(name -> shapes.add(name.label()));
+        List<Shape.Label> shown = LabelRoom.apart(names.stream().map(PanelName::box).toList(), marks::isFree, point);
+        names.stream().filter(name -> shown.contains(name.box())).forEach(name -> shapes.add(name.label()));
     }
 
     /**

@@ -8,6 +8,7 @@ import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
@@ -16,6 +17,8 @@ import org.locationtech.jts.geom.Envelope;
 public final class SheetDrawing {
     /** The radius of a cut's number, points. */
     private static final double MARK = 8;
+    /** Points beyond the end of a cut at which its number still lies in the picture. */
+    private static final double BEYOND = 20;
     /** Points that a line of text takes. */
     private static final double LINE = 14;
 
@@ -42,8 +45,9 @@ public final class SheetDrawing {
         layout.cuts().stream().filter(cut -> cut.number() == now).forEach(cut -> shapes.add(part(cut)));
         LabelRoom room = new LabelRoom(names, point);
         LabelRoom marks = new LabelRoom(List.of(), point);
-        layout.cuts().forEach(cut -> cut(shapes, cut, now, room, marks));
-        names.stream().filter(marks::isFree).forEach(shapes::add);
+        layout.cuts().stream().sorted(Comparator.comparing(cut -> cut.number() != now))
+                .forEach(cut -> cut(shapes, cut, now, room, marks));
+        shapes.addAll(LabelRoom.apart(names, marks::isFree, point));
         Envelope bounds = new Envelope(0, width, 0, height);
         return new Picture(bounds, point, shapes);
     }
@@ -113,10 +117,14 @@ public final class SheetDrawing {
         // Cuts side by side are numbered at three heights in turn, which are easier to tell apart.
         List<Shape.Spot> places = new ArrayList<>(room.along(from, to, 14, 22));
         Collections.rotate(places, -Math.min(cut.number() % 3, places.size() - 1));
-        Shape.Spot mark = room.free(places, MARK).or(() -> marks.free(places, MARK))
+        Optional<Shape.Spot> free = room.free(places, MARK).or(() -> marks.free(places, MARK))
                 .or(() -> marks.free(room.along(from, to, MARK, 4), MARK))
                 .or(() -> marks.free(room.beyond(from, to, MARK + 2), MARK))
-                .or(() -> marks.free(room.beyond(from, to, 3 * MARK), MARK)).orElse(places.get(0));
+                .or(() -> marks.free(room.beyond(from, to, BEYOND), MARK));
+        if (free.isEmpty() && now > 0 && !isNow) {
+            return; // where one cut is to be made, the numbers of others may be left out
+        }
+        Shape.Spot mark = free.orElse(places.get(0));
         room.take(mark, MARK);
         marks.take(mark, MARK);
         shapes.add(new Shape.Mark(id, isNow ? Ink.TEXT : Ink.BLADE, mark, String.valueOf(cut.number()), MARK,

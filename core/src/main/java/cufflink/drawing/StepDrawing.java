@@ -32,6 +32,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 public final class StepDrawing {
     /** The radius of a knife mark, points. */
     private static final double KNIFE_MARK = 8;
+    private static final double SMALLEST_MARK = 5;
     private final Plan plan;
     private final RunStep step;
     private final Moment moment;
@@ -157,11 +158,28 @@ public final class StepDrawing {
 
     /** With marks, numbered as the knife comes to them. */
     private Picture withKnifeMarks(Picture flat, List<KnifeMark.Told> marks) {
+        double radius = Math.max(SMALLEST_MARK, Math.min(KNIFE_MARK, closest(marks) / flat.point() / 2));
         return flat.with(marks.stream().<Shape>map(mark -> new Shape.Mark(mark.id(),
-                isNow(mark.id()) ? Ink.TEXT : Ink.BLADE,
-                new Shape.Spot(mark.mark().x().toMillimetres(), mark.mark().y().toMillimetres()),
-                String.valueOf(mark.number()), KNIFE_MARK, isNow(mark.id()) ? Ink.NOW.colour() : Ink.PAPER.colour(),
+                isNow(mark.id()) ? Ink.TEXT : Ink.BLADE, spot(mark),
+                String.valueOf(mark.number()), radius, isNow(mark.id()) ? Ink.NOW.colour() : Ink.PAPER.colour(),
                 Ink.BLADE)).toList());
+    }
+
+    private static Shape.Spot spot(KnifeMark.Told mark) {
+        return new Shape.Spot(mark.mark().x().toMillimetres(), mark.mark().y().toMillimetres());
+    }
+
+    /** How far apart the two marks are that lie closest, millimetres. */
+    private static double closest(List<KnifeMark.Told> marks) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < marks.size(); i++) {
+            for (KnifeMark.Told other : marks.subList(i + 1, marks.size())) {
+                Shape.Spot one = spot(marks.get(i));
+                double apart = Math.hypot(one.x() - spot(other).x(), one.y() - spot(other).y());
+                least = apart > 0 ? Math.min(least, apart) : least;
+            }
+        }
+        return least;
     }
 
     private Picture flat(String id) {

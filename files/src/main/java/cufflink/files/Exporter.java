@@ -1,5 +1,6 @@
 package cufflink.files;
 
+import cufflink.directions.writing.DirectionsWriter;
 import cufflink.files.drawing.DxfWriter;
 import cufflink.files.drawing.PlotLines;
 import cufflink.files.drawing.SvgWriter;
@@ -19,7 +20,7 @@ public final class Exporter {
     /** What can be written. */
     public enum Format {
         PDF("hand-out"), SVG("cutting and scoring lines"), DXF("cutting and scoring lines"),
-        CSV("cut list and score list");
+        CSV("cut list and score list"), TXT("directions to send or paste");
 
         private final String words;
 
@@ -35,8 +36,13 @@ public final class Exporter {
     private Exporter() {
     }
 
+    /** Whether it is one file, not several in a folder. */
+    public static boolean isOneFile(Format format) {
+        return format == Format.PDF || format == Format.TXT;
+    }
+
     /**
-     * Writes to {@code out}: the file itself for PDF, a folder for the others.
+     * Writes to {@code out}: the file itself for PDF and text, a folder for the others.
      *
      * @return the files written
      */
@@ -49,6 +55,7 @@ public final class Exporter {
             case SVG, DXF -> drawings(plan, format, out);
             case CSV -> List.of(text(out.resolve("cut-list.csv"), ListCsv.cutList(plan)),
                     text(out.resolve("score-list.csv"), ListCsv.scoreList(plan)));
+            case TXT -> List.of(text(out, DirectionsWriter.write(plan)));
         };
     }
 

@@ -90,8 +90,8 @@ public final class ExportDialog extends Dialog<Path> {
 
     private Path usualPlace(Path folder) {
         String base = plan.project().name().replaceAll("[^\\p{L}\\p{N}]+", "-").toLowerCase(Locale.ROOT);
-        return folder.resolve(format.getValue() == Exporter.Format.PDF ? base + ".pdf"
-                : base + "-" + format.getValue().name().toLowerCase(Locale.ROOT));
+        String end = format.getValue().name().toLowerCase(Locale.ROOT);
+        return folder.resolve(base + (Exporter.isOneFile(format.getValue()) ? "." : "-") + end);
     }
 
     private void choose() {

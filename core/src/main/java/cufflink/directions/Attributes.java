@@ -1,0 +1,119 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What the words around a size say of the piece: its name, how many, of what, and what it goes on. */
+final class Attributes {
+    private static final int MOST_PIECES = 999;
+    Optional<String> name = Optional.empty();
+    /** Whether it is spoken of as one that is known: "the strip". */
+    Optional<Phrase> count = Optional.empty();
+    Optional<String> material = Optional.empty();
+    Optional<String> on = Optional.empty();
+    private final ReadingState state;
+    private final String label;
+
+    private Attributes(ReadingState state, String label) {
+        this.state = state;
+        this.label = label;
+    }
+
+    static Attributes of(ReadingState state, Clause clause) {
+        Attributes found = new Attributes(state, clause.isVerbLabel() ? "" : label(clause, state));
+        List<Phrase> said = new ArrayList<>(clause.label().stream()
+                .filter(phrase -> clause.isVerbLabel() || isCount(clause.label(), phrase)).toList());
+        said.addAll(clause.body());
+        found.take(said);
+        found.name = found.label.isEmpty() ? found.name : Optional.of(found.label);
+        return found;
+    }
+
+    /** The words before a colon without what counts. */
+    private static String label(Clause clause, ReadingState state) {
+        StringBuilder name = new StringBuilder();
+        Phrase before = null;
+        for (Phrase phrase : clause.label()) {
+            if (!isCount(clause.label(), phrase)) {
+                boolean apart = before != null && phrase.span().from() > before.span().to();
+                name.append(apart ? " " : "").append(state.written(phrase.span()));
+            }
+            before = phrase;
+        }
+        return name.toString().strip().replaceFirst("(?i)^(for|cut|on|the)\\s+(the\\s+)?", "");
+    }
+
+    private static boolean isCount(List<Phrase> label, Phrase phrase) {
+        return phrase.is(Kind.COUNT) || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
+    }
+
+    private void take(List<Phrase> said) {
+        for (int i = 0; i < said.size(); i++) {
+            Phrase phrase = said.get(i);
+            Optional<String> relation = relation(said, i);
+            switch (phrase.kind()) {
+                case NAME, QUOTED -> name(phrase, relation);
+                case MATERIAL -> {
+                    material = material.or(() -> Optional.of(phrase.detail()));
+                }
+                case COUNT -> count(phrase);
+                case LENGTH -> {
+                    if (phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
+                        count(phrase);
+                    }
+                }
+                default -> {
+                    // the rest is read where it matters
+                }
+            }
+        }
+    }
+
+    private void count(Phrase phrase) {
+        if (count.isEmpty()) {
+            count = Optional.of(phrase);
+        }
+    }
+
+    private void name(Phrase phrase, Optional<String> relation) {
+        boolean goesOn = relation.filter(word -> List.of("for", "on", "onto", "into", "in", "over", "to", "behind")
+                .contains(word)).isPresent();
+        if (relation.filter(word -> List.of("from", "out", "than", "with").contains(word)).isPresent()) {
+            material = phrase.is(Kind.QUOTED) ? material.or(() -> Optional.of(phrase.detail())) : material;
+        } else if (goesOn) {
+            on = on.or(() -> Optional.of(phrase.detail()));
+        } else {
+            name = name.or(() -> Optional.of(phrase.detail()));
+            if (material.isEmpty()) {
+                material = paperIn(phrase.detail());
+            }
+        }
+    }
+
+    private static Optional<String> paperIn(String name) {
+        List<String> paper = new ArrayList<>();
+        for (String word : List.of(name.toLowerCase(Locale.ROOT).split(" "))) {
+            if (List.of("patterned", "plain", "printed", "vellum", "kraft", "paper", "cardstock").contains(word)) {
+                paper.add(word);
+            }
+        }
+        return paper.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", paper));
+    }
+
+    /** The word that stands before a phrase, articles left out, if it says how the two go together. */
+    static Optional<String> relation(List<Phrase> said, int index) {
+        for (int i = index - 1; i >= 0; i--) {
+            Phrase phrase = said.get(i);
+            if (phrase.is(Kind.RELATION)) {
+                return Optional.of(phrase.detail());
+            }
+            if (!phrase.is(Kind.WORD, "a", "an", "the", "your", "each", "its", "both", "all", "this")) {
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+}

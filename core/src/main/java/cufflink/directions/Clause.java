@@ -1,0 +1,72 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * What is said of one thing done, or of one thing.
+ *
+ * @param label      what stands before a colon at the beginning of a line; may be empty
+ * @param body       the rest
+ * @param startsLine whether it is the first of its line
+ * @param wholeLine  whether it is all of its line
+ * @param sentence   number of the sentence that it is part of
+ */
+record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean wholeLine, int sentence) {
+    private static final Set<Kind> NUMBERS = EnumSet.of(Kind.SIZE, Kind.RANGE, Kind.TWO_UNITS, Kind.LENGTH, Kind.LESS);
+
+    Clause {
+        label = List.copyOf(label);
+        body = List.copyOf(body);
+    }
+
+    /** The same with a part of its body. */
+    Clause only(List<Phrase> part) {
+        return new Clause(label, part, startsLine, wholeLine, sentence);
+    }
+
+    Optional<Kind> verb() {
+        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(), body.stream()).map(Phrase::kind)
+                .filter(Kind::isVerb).findFirst();
+    }
+
+    /** Whether its label says what is done, not of what: "Score", "Cut the strip", but not "Folded half". */
+    boolean isVerbLabel() {
+        return label.stream().findFirst().filter(phrase -> phrase.kind().isVerb() && !phrase.detail().endsWith("ed"))
+                .isPresent() || !label.isEmpty() && label.get(0).is(Kind.CLOSED);
+    }
+
+    boolean has(Kind kind) {
+        return body.stream().anyMatch(phrase -> phrase.is(kind));
+    }
+
+    boolean hasNumbers() {
+        return Stream.concat(label.stream(), body.stream()).anyMatch(phrase -> NUMBERS.contains(phrase.kind()));
+    }
+
+    boolean bodyHasNumbers() {
+        return body.stream().anyMatch(phrase -> NUMBERS.contains(phrase.kind()));
+    }
+
+    List<Phrase> of(Kind kind) {
+        return body.stream().filter(phrase -> phrase.is(kind)).toList();
+    }
+
+    /** The one unit that is written in it. */
+    Optional<WrittenUnit> unit() {
+        List<WrittenUnit> units = body.stream().flatMap(phrase -> phrase.amounts().stream())
+                .flatMap(amount -> amount.unit().stream()).distinct().toList();
+        return units.size() == 1 ? Optional.of(units.get(0)) : Optional.empty();
+    }
+
+    Span span() {
+        List<Phrase> all = new ArrayList<>(label);
+        all.addAll(body);
+        return all.get(0).span().through(all.get(all.size() - 1).span());
+    }
+}

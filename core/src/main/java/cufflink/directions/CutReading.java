@@ -1,0 +1,379 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.paper.NamedSize;
+import cufflink.paper.PublishedSizes;
+import cufflink.words.ReadingWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Reads a clause that says what is cut, from what, and how many. */
+final class CutReading {
+    private final ReadingState state;
+    private final Clause clause;
+    private final Kind verb;
+    private final boolean later;
+
+    CutReading(ReadingState state, Clause clause, Kind verb) {
+        this(state, clause, verb, false);
+    }
+
+    /** {@code later}: under a heading of folding, gluing, punching, where a size tells which piece is meant. */
+    CutReading(ReadingState state, Clause clause, Kind verb, boolean later) {
+        this.state = state;
+        this.clause = clause;
+        this.verb = verb;
+        this.later = later;
+    }
+
+    void read() {
+        boolean ofPanels = clause.of(Kind.NAME).stream().anyMatch(name -> PieceName.of(name.detail()).head()
+                .equals("panel"));
+        if ((verb == Kind.LEAVES || ofPanels) && panels()) {
+            return;
+        }
+        List<List<Phrase>> parts = parts();
+        for (int i = 0; i < parts.size(); i++) {
+            // What stands before a colon is said of every part; how many, of the first alone.
+            Clause part = i == 0 ? clause.only(parts.get(i))
+                    : new Clause(clause.label().stream().filter(phrase -> phrase.is(Kind.NAME)).toList(), parts.get(i),
+                            false, false, clause.sentence());
+            if (!part.body().isEmpty()) {
+                part(part);
+            }
+        }
+    }
+
+    /** "That leaves panels of 3, 2 1/2 and 3": a list of lengths without a size. */
+    private boolean panels() {
+        List<Phrase> lengths = clause.of(Kind.LENGTH);
+        if (clause.has(Kind.SIZE) || lengths.size() < 2 || state.current.isEmpty()) {
+            return false;
+        }
+        state.claims.add(new Claim.Panels(state.index(state.current.get()),
+                lengths.stream().map(length -> state.said(length, 0, clause)).toList(), clause.span()));
+        return true;
+    }
+
+    /** The body in parts of one piece each, cut at the last comma or "and" before a further size. */
+    private List<List<Phrase>> parts() {
+        List<List<Phrase>> parts = new ArrayList<>();
+        List<Phrase> part = new ArrayList<>();
+        boolean sized = false;
+        for (Phrase phrase : clause.body()) {
+            boolean another = phrase.is(Kind.SIZE) && !isSheet(phrase);
+            if (another && sized) {
+                int cut = lastMark(part);
+                if (cut > 0) {
+                    parts.add(new ArrayList<>(part.subList(0, cut)));
+                    part = new ArrayList<>(part.subList(cut + 1, part.size()));
+                }
+            }
+            sized |= another;
+            part.add(phrase);
+        }
+        parts.add(part);
+        return parts;
+    }
+
+    private static int lastMark(List<Phrase> part) {
+        int size = -1;
+        for (int i = 0; i < part.size(); i++) {
+            size = part.get(i).is(Kind.SIZE) ? i : size;
+        }
+        for (int i = part.size() - 1; i > size && size >= 0; i--) {
+            if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** A size is that of a sheet behind "from" or "a sheet of", and before "sheet" or "cut in half". */
+    private boolean isSheet(Phrase size) {
+        List<Phrase> body = clause.body();
+        int at = body.indexOf(size);
+        if (at + 1 < body.size() && body.get(at + 1).is(Kind.SHEET, "sheet", "sheets", "sheet of")) {
+            return true;
+        }
+        for (int i = at - 1; i >= 0; i--) {
+            Phrase phrase = body.get(i);
+            if (phrase.is(Kind.SHEET)) {
+                return phrase.detail().startsWith("sheet") || isPaperSize(phrase);
+            }
+            if (phrase.is(Kind.RELATION, "from", "out")) {
+                return true;
+            }
+            if (phrase.is(Kind.SHARE)) {
+                return true;
+            }
+            if (!phrase.is(Kind.MATERIAL) && !phrase.is(Kind.RELATION, "of") && !phrase.is(Kind.WORD, "a", "an", "the")
+                    && !phrase.is(Kind.MARK, ",", "(")) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isPaperSize(Phrase sheet) {
+        return paperSize(sheet).isPresent();
+    }
+
+    private static Optional<NamedSize> paperSize(Phrase sheet) {
+        return List.of(sheet.detail().toLowerCase(Locale.ROOT).split(" ")).stream()
+                .flatMap(word -> PublishedSizes.named(NamedSize.Kind.SHEET, word).stream()).findFirst();
+    }
+
+    private void part(Clause part) {
+        readSheet(part);
+        List<Phrase> sizes = part.of(Kind.SIZE).stream().filter(size -> !isSheet(size)).toList();
+        if (!sizes.isEmpty()) {
+            piece(part, sizes);
+        } else if (part.has(Kind.LESS)) {
+            smaller(part);
+        } else if (part.has(Kind.SHARE)) {
+            share(part);
+        } else if (part.has(Kind.REFERENCE) && part.of(Kind.REFERENCE).get(0).detail().startsWith("same")) {
+            same(part);
+        } else {
+            count(part);
+        }
+        twoUnits(part);
+    }
+
+    private void readSheet(Clause part) {
+        for (Phrase phrase : part.body()) {
+            if (phrase.is(Kind.SHEET)) {
+                paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
+                        sheetSide(size.width(), phrase), sheetSide(size.height(), phrase), sheetCount(part, phrase))));
+            } else if (phrase.is(Kind.SIZE) && isSheet(phrase)) {
+                state.sheet = Optional.of(new ReadSheet("", state.said(phrase, 0, part),
+                        state.said(phrase, phrase.amounts().size() > 1 ? 1 : 0, part), sheetCount(part, phrase)));
+            }
+        }
+    }
+
+    private Said sheetSide(Length side, Phrase phrase) {
+        boolean metric = side.nanometres() % 1_000_000 == 0;
+        return new Said(side, metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH, false,
+                phrase.span());
+    }
+
+    /** "One sheet of" counts; "a sheet of" does not. */
+    private static int sheetCount(Clause part, Phrase sheet) {
+        int at = part.body().indexOf(sheet);
+        for (int i = Math.max(0, at - 2); i < at; i++) {
+            Phrase phrase = part.body().get(i);
+            if (phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain()
+                    && Attributes.relation(part.body(), i).filter(word -> word.equals("from") || word.equals("out"))
+                            .isPresent()) {
+                return phrase.amounts().get(0).count();
+            }
+        }
+        return 0;
+    }
+
+    private void piece(Clause part, List<Phrase> sizes) {
+        Phrase size = sizes.get(0);
+        Attributes said = Attributes.of(state, part);
+        Said first = state.said(size, 0, part);
+        Said second = state.said(size, size.amounts().size() > 1 ? 1 : 0, part);
+        boolean turned = size.detail().matches("(high|tall|deep|h|:? ?height).*") && size.amounts().size() > 1;
+        Said width = turned ? second : first;
+        Said height = turned ? first : second;
+        if (sizes.size() > 1) {
+            sameInOtherUnit(part, sizes, width, height);
+        }
+        state.take(clause.label());
+        Optional<PieceDraft> known = known(said, width, height);
+        if (known.isPresent()) {
+            again(known.get(), said, width, height, size.span());
+        } else {
+            add(part, said, width, height, size.span());
+        }
+    }
+
+    /** A piece that is spoken of again by a name of its own, not a further one of its kind. */
+    private Optional<PieceDraft> known(Attributes said, Said width, Said height) {
+        if (later) {
+            Optional<PieceDraft> sized = state.ofSize(width, height);
+            if (sized.isPresent()) {
+                said.count = Optional.empty();
+                state.take(clause.body());
+                return sized;
+            }
+        }
+        if (said.name.isEmpty() || PieceName.of(said.name.get()).isCommon()) {
+            return Optional.empty();
+        }
+        return state.named(said.name.get()).filter(piece -> piece.named
+                && PieceName.of(piece.name).isSame(PieceName.of(said.name.get())));
+    }
+
+    private void again(PieceDraft piece, Attributes said, Said width, Said height, Span span) {
+        state.current = Optional.of(piece);
+        state.claims.add(new Claim.SizeAgain(state.index(piece), width, height, span));
+        said.count.ifPresent(count -> {
+            state.take(count);
+            state.claims.add(new Claim.CountAgain(piece.name, number(count), true, count.span()));
+        });
+    }
+
+    private PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
+        Optional<String> name = said.name.or(() -> state.heading);
+        state.heading = Optional.empty();
+        PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
+                height, span);
+        said.count.ifPresent(count -> {
+            state.take(count);
+            piece.quantity = Math.max(1, number(count));
+            piece.counted = Optional.of(count.span());
+        });
+        piece.material = said.material;
+        piece.on = said.on;
+        piece.sheet = state.sheet.filter(sheet -> part.has(Kind.SHEET)
+                || part.of(Kind.SIZE).stream().anyMatch(this::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
+        state.add(piece);
+        return piece;
+    }
+
+    private static int number(Phrase count) {
+        return count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
+    }
+
+    /** 5 1/2 × 4 1/4 in (140 × 108 mm). */
+    private void sameInOtherUnit(Clause part, List<Phrase> sizes, Said width, Said height) {
+        Phrase other = sizes.get(1);
+        Said first = state.said(other, 0, part);
+        Said second = state.said(other, other.amounts().size() > 1 ? 1 : 0, part);
+        if (first.unit() == width.unit()) {
+            return;
+        }
+        state.claims.add(new Claim.TwoUnits(width, first, other.span()));
+        state.claims.add(new Claim.TwoUnits(height, second, other.span()));
+    }
+
+    private void twoUnits(Clause part) {
+        for (Phrase phrase : part.of(Kind.TWO_UNITS)) {
+            state.claims.add(new Claim.TwoUnits(state.said(phrase, 0, part), state.said(phrase, 1, part),
+                    phrase.span()));
+        }
+    }
+
+    /** A piece that is smaller by so much than the one it goes on, or than the last one. */
+    private void smaller(Clause part) {
+        Phrase less = part.of(Kind.LESS).get(0);
+        Attributes said = Attributes.of(state, part);
+        Optional<PieceDraft> than = than(part).or(() -> said.on.flatMap(state::named)).or(() -> state.current);
+        if (than.isEmpty()) {
+            return;
+        }
+        Said by = state.said(less, 0, part);
+        boolean each = less.detail().matches(".*(on|each|all \\w*|both) ?(the )?(side|sides|edge|edges)\\b.*")
+                && !less.detail().contains("way");
+        if (less.detail().contains("round") || less.detail().contains("around")) {
+            String text = state.written(less.span());
+            state.ask(ReadingWords.ALL_ROUND.of("text", text),
+                    List.of(ReadingWords.IN_ALL.of().sentence(), ReadingWords.ON_EACH_SIDE.of().sentence()),
+                    less.span());
+        }
+        Length off = by.length().times(each ? 2 : 1);
+        PieceDraft from = than.get();
+        add(part, said, lessened(from.width, off, by), lessened(from.height, off, by), less.span());
+    }
+
+    private static Said lessened(Said side, Length off, Said by) {
+        return new Said(side.length().minus(off), side.unit(), false, by.span());
+    }
+
+    private Optional<PieceDraft> than(Clause part) {
+        for (int i = 0; i < part.body().size(); i++) {
+            Phrase phrase = part.body().get(i);
+            boolean behind = i > 0 && part.body().subList(0, i).stream().anyMatch(one -> one.is(Kind.LESS)
+                    && (one.detail().endsWith("than") || one.detail().endsWith("of")));
+            if (phrase.is(Kind.NAME) && behind) {
+                return state.named(phrase.detail());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A sheet, or the last piece, in half. */
+    private void share(Clause part) {
+        Phrase share = part.of(Kind.SHARE).get(0);
+        state.take(share);
+        Optional<ReadSheet> sheet = part.has(Kind.SHEET) || part.has(Kind.SIZE) ? state.sheet : Optional.empty();
+        Optional<PieceDraft> whole = sheet.isPresent() ? Optional.empty() : state.current;
+        if (sheet.isEmpty() && whole.isEmpty()) {
+            sheet = state.sheet;
+        }
+        if (!share.detail().contains("half") || sheet.isEmpty() && whole.isEmpty()) {
+            state.lose(share.span());
+            return;
+        }
+        Said width = whole.map(piece -> piece.width).orElseGet(() -> state.sheet.orElseThrow().width());
+        Said height = whole.map(piece -> piece.height).orElseGet(() -> state.sheet.orElseThrow().height());
+        boolean across = width.length().isLongerThan(height.length());
+        boolean lengthwise = part.of(Kind.SIDE).stream().anyMatch(side -> side.detail().matches("length(wise|ways)"));
+        Said halfWidth = across != lengthwise ? halved(width, share) : width;
+        Said halfHeight = across != lengthwise ? height : halved(height, share);
+        if (part.of(Kind.SIDE).isEmpty()) {
+            state.ask(ReadingWords.WHICH_HALF.of("text", state.written(share.span())),
+                    List.of(size(halfWidth, halfHeight), across ? size(width, halved(height, share))
+                            : size(halved(width, share), height)),
+                    share.span());
+        }
+        Attributes said = Attributes.of(state, part);
+        if (whole.isPresent()) {
+            PieceDraft piece = whole.get();
+            piece.sheet = Optional.of(new ReadSheet("", width, height, 0));
+            piece.width = halfWidth;
+            piece.height = halfHeight;
+            piece.quantity = piece.quantity * 2;
+            state.current = whole;
+        } else {
+            add(part, said, halfWidth, halfHeight, share.span()).sheet = state.sheet;
+        }
+    }
+
+    private static Said halved(Said side, Phrase share) {
+        return new Said(Length.ofNanometres(side.length().nanometres() / 2), side.unit(), false, share.span());
+    }
+
+    private static String size(Said width, Said height) {
+        return LengthFormat.of(width.unit()).size(width.length(), height.length());
+    }
+
+    /** The same again of another paper or under another name. */
+    private void same(Clause part) {
+        Attributes said = Attributes.of(state, part);
+        Phrase reference = part.of(Kind.REFERENCE).get(0);
+        state.current.ifPresent(like -> add(part, said, like.width, like.height, reference.span()));
+    }
+
+    /** "Cut two of these": how many of the last piece; "3 mats": how many of those. */
+    private void count(Clause part) {
+        Attributes said = Attributes.of(state, part);
+        if (said.count.isEmpty()) {
+            said.name.flatMap(state::named).ifPresent(piece -> state.current = Optional.of(piece));
+            return;
+        }
+        Phrase count = said.count.get();
+        Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
+        boolean ofThese = said.name.isEmpty() && piece.isPresent();
+        if (ofThese && piece.get().counted.isEmpty()) {
+            state.take(count);
+            piece.get().quantity = Math.max(1, number(count));
+            piece.get().counted = Optional.of(count.span());
+        } else if (piece.isPresent()) {
+            state.take(count);
+            state.claims
+                    .add(new Claim.CountAgain(said.name.orElse(piece.get().name), number(count), true, count.span()));
+        }
+    }
+}

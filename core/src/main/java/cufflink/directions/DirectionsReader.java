@@ -1,0 +1,30 @@
+package cufflink.directions;
+
+import cufflink.measure.LengthUnit;
+import cufflink.problem.Outcome;
+import cufflink.problem.Problem;
+import cufflink.words.ReadingWords;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads typed directions. The same text always has the same answer. */
+public final class DirectionsReader {
+    /** So many characters are read: some forty pages. */
+    public static final int MOST_CHARACTERS = 100_000;
+
+    private DirectionsReader() {
+    }
+
+    /**
+     * What a text says; a problem for one that is too long. Numbers without a unit are in {@code unit} if it is given,
+     * otherwise in the unit that the text itself uses.
+     */
+    public static Outcome<Directions> read(String text, Optional<LengthUnit> unit) {
+        if (text.length() > MOST_CHARACTERS) {
+            return Outcome.failed(Problem.error("", ReadingWords.TEXT_TOO_LONG.of("count", text.length(), "most",
+                    MOST_CHARACTERS)));
+        }
+        List<Phrase> phrases = PhraseReader.read(PlainText.of(text));
+        return Outcome.of(new Interpreter(text, phrases, UnitRule.of(phrases, unit)).directions());
+    }
+}

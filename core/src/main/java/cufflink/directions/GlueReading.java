@@ -1,0 +1,53 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads a clause that says what is glued on what; sizes and counts in it are held against what is cut. */
+final class GlueReading {
+    private final ReadingState state;
+    private final Clause clause;
+
+    GlueReading(ReadingState state, Clause clause) {
+        this.state = state;
+        this.clause = clause;
+    }
+
+    void read() {
+        Attributes said = Attributes.of(state, clause);
+        Optional<PieceDraft> named = said.name.flatMap(state::named);
+        List<Phrase> sizes = clause.of(Kind.SIZE);
+        Optional<PieceDraft> piece = sizes.isEmpty() ? named : sized(sizes.get(0), named);
+        piece.filter(one -> one.on.isEmpty()).ifPresent(one -> one.on = said.on);
+        piece.ifPresent(one -> state.current = piece);
+        said.count.filter(count -> said.name.isPresent() && !state.allNamed(said.name.get()).isEmpty())
+                .filter(count -> isBeforeName(count))
+                .ifPresent(count -> state.claims.add(new Claim.CountAgain(said.name.get(),
+                        count.amounts().isEmpty() ? 2 : count.amounts().get(0).count(), isAll(count),
+                        count.span())));
+        // how wide a strip of glue is, how far from the edge: nothing that is cut or scored
+        state.take(clause.body());
+    }
+
+    private boolean isBeforeName(Phrase count) {
+        int at = clause.body().indexOf(count);
+        return at >= 0 && at + 1 < clause.body().size() && clause.body().get(at + 1).is(Kind.NAME);
+    }
+
+    /** "The four mats", "all four mats". */
+    private boolean isAll(Phrase count) {
+        int at = clause.body().indexOf(count);
+        return at > 0 && clause.body().get(at - 1).is(Kind.WORD, "the", "all", "your");
+    }
+
+    private Optional<PieceDraft> sized(Phrase size, Optional<PieceDraft> named) {
+        Said width = state.said(size, 0, clause);
+        Said height = state.said(size, size.amounts().size() > 1 ? 1 : 0, clause);
+        Optional<PieceDraft> sized = state.ofSize(width, height);
+        if (sized.isEmpty() && named.isPresent()) {
+            state.claims.add(new Claim.SizeAgain(state.index(named.get()), width, height, size.span()));
+        }
+        return sized.or(() -> named);
+    }
+}

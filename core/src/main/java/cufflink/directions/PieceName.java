@@ -1,0 +1,56 @@
+package cufflink.directions;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/**
+ * A piece's name as people vary it: "the strip", "strips", "card strip" and "Strip" are one, "front mat" and "back mat"
+ * are two, and "the mat" is either.
+ */
+public record PieceName(Set<String> words, String head) {
+    /** Words of colour and material, which tell the paper, and such as say nothing. */
+    private static final Set<String> PAPER = Set.of("a", "an", "the", "your", "its", "of", "for", "each", "piece",
+            "pieces", "card", "cardstock", "paper", "patterned", "plain", "printed", "red", "blue", "green", "yellow",
+            "white", "black", "grey", "gray", "cream", "navy", "pink", "gold", "silver", "brown", "purple", "orange",
+            "ivory", "dark", "light", "matching", "vellum", "kraft", "cut", "main", "1");
+
+    /** The name that a text gives. */
+    public static PieceName of(String text) {
+        Set<String> words = new LinkedHashSet<>();
+        String head = "";
+        for (String word : List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{Nd}]+"))) {
+            if (!word.isEmpty() && !PAPER.contains(word)) {
+                head = singular(word);
+                words.add(head);
+            }
+        }
+        if (words.isEmpty()) {
+            head = text.toLowerCase(Locale.ROOT).strip();
+            words.add(head);
+        }
+        return new PieceName(words, head);
+    }
+
+    private static String singular(String word) {
+        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1)
+                : word;
+    }
+
+    /** Whether it may mean that piece: says nothing that the other does not. */
+    public boolean means(PieceName piece) {
+        return piece.words.containsAll(words);
+    }
+
+    /** Whether both say the same. */
+    public boolean isSame(PieceName other) {
+        return words.equals(other.words);
+    }
+
+    /** Whether many pieces of a card are called so. */
+    public boolean isCommon() {
+        return words.size() == 1 && Set.of("mat", "layer", "panel", "strip", "square", "insert", "tag", "pocket",
+                "triangle", "band", "tab").contains(head);
+    }
+}

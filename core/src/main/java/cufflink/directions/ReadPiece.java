@@ -1,0 +1,29 @@
+package cufflink.directions;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A piece as directions say it.
+ *
+ * @param name      as the text calls it, or a number where it has no name
+ * @param quantity  1 or more
+ * @param counted   where its number is said
+ * @param material  absent if it is not said
+ * @param sheet     the sheet that it is said to come from
+ * @param on        the piece or panel that it is said to lie on, or to go into
+ * @param diagonals scores from corner to corner
+ */
+public record ReadPiece(String name, int quantity, Optional<Span> counted, Said width, Said height,
+        Optional<String> material, List<ReadScore> scores, int diagonals, Optional<ReadSheet> sheet,
+        Optional<String> on,
+        Span span) {
+    public ReadPiece {
+        scores = List.copyOf(scores);
+    }
+
+    /** Its side along the width or along the height. */
+    public Said side(boolean alongWidth) {
+        return alongWidth ? width : height;
+    }
+}

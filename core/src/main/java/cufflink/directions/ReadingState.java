@@ -1,0 +1,112 @@
+package cufflink.directions;
+
+import cufflink.words.Message;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What has been read so far, and what was spoken of last. */
+final class ReadingState {
+    private final String text;
+    private final UnitRule units;
+    private final Set<Phrase> taken = Collections.newSetFromMap(new IdentityHashMap<>());
+    private final List<Span> lost = new ArrayList<>();
+    final List<PieceDraft> pieces = new ArrayList<>();
+    final List<Claim> claims = new ArrayList<>();
+    final List<Question> questions = new ArrayList<>();
+    /** The piece that "it" is; absent before the first. */
+    Optional<PieceDraft> current = Optional.empty();
+    /** A sheet that is being cut up. */
+    Optional<ReadSheet> sheet = Optional.empty();
+    /** What a heading says the next lines are about. */
+    Optional<String> heading = Optional.empty();
+
+    ReadingState(String text, UnitRule units) {
+        this.text = text;
+        this.units = units;
+    }
+
+    /** Takes a number of a phrase for a length. A unit that stands last in the phrase is that of all its numbers. */
+    Said said(Phrase phrase, int index, Clause clause) {
+        taken.add(phrase);
+        Amount amount = phrase.amounts().get(index);
+        WrittenUnit unit = phrase.amounts().stream().skip(index).flatMap(one -> one.unit().stream()).findFirst()
+                .or(() -> phrase.amounts().stream().flatMap(one -> one.unit().stream()).findFirst())
+                .or(clause::unit).orElse(units.unit());
+        return new Said(amount.length(unit), unit.ruler(), amount.about(),
+                phrase.is(Phrase.Kind.SIZE) ? amount.span() : phrase.span());
+    }
+
+    String written(Span span) {
+        return span.in(text);
+    }
+
+    /** Something was made of a phrase. */
+    void take(Phrase phrase) {
+        taken.add(phrase);
+    }
+
+    void take(Collection<Phrase> phrases) {
+        taken.addAll(phrases);
+    }
+
+    boolean isTaken(Phrase phrase) {
+        return taken.contains(phrase);
+    }
+
+    void lose(Span span) {
+        lost.add(span);
+    }
+
+    List<Span> lost() {
+        return lost;
+    }
+
+    void ask(Message text, List<String> answers, Span span) {
+        questions.add(new Question(text, answers, span));
+    }
+
+    int index(PieceDraft piece) {
+        return pieces.indexOf(piece);
+    }
+
+    void add(PieceDraft piece) {
+        pieces.add(piece);
+        current = Optional.of(piece);
+    }
+
+    /** The piece that a name means: one that is called so, else the latest of which it says nothing untrue. */
+    Optional<PieceDraft> named(String text) {
+        PieceName name = PieceName.of(text);
+        List<PieceDraft> may = new ArrayList<>();
+        for (PieceDraft piece : pieces) {
+            if (piece.name.equalsIgnoreCase(text)) {
+                return Optional.of(piece);
+            }
+        }
+        for (PieceDraft piece : pieces) {
+            PieceName other = PieceName.of(piece.name);
+            if (other.isSame(name)) {
+                return Optional.of(piece);
+            }
+            if (name.means(other)) {
+                may.add(piece);
+            }
+        }
+        return may.isEmpty() ? Optional.empty() : Optional.of(may.get(may.size() - 1));
+    }
+
+    /** All pieces that a name may mean. */
+    List<PieceDraft> allNamed(String text) {
+        PieceName name = PieceName.of(text);
+        return pieces.stream().filter(piece -> name.means(PieceName.of(piece.name))).toList();
+    }
+
+    Optional<PieceDraft> ofSize(Said width, Said height) {
+        return pieces.stream().filter(piece -> piece.isOfSize(width, height)).findFirst();
+    }
+}

@@ -1,0 +1,350 @@
+package cufflink.directions;
+
+import cufflink.design.Fold;
+import cufflink.design.Side;
+import cufflink.directions.Phrase.Kind;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.words.ReadingWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Reads a clause that says where a piece is scored or folded. The side that positions are measured along is the one
+ * that is said; else the one before, along which they fit; else the longer one, with a question where both would do.
+ */
+final class ScoreReading {
+    private final ReadingState state;
+    private final Clause clause;
+    private final Kind verb;
+    private final List<Phrase> body;
+    private final boolean later;
+    private final List<ReadScore> read = new ArrayList<>();
+    /** The edge that is said; absent until one is. */
+    private Optional<Side> from = Optional.empty();
+    /** How many of the lines read already have their side. */
+    private int sided;
+    private Optional<Fold> fold = Optional.empty();
+    private boolean turned;
+
+    /** {@code later}: under a heading of folding, gluing, punching, where numbers tell things apart. */
+    ScoreReading(ReadingState state, Clause clause, Kind verb, boolean later) {
+        this.state = state;
+        this.clause = clause;
+        this.verb = verb;
+        this.body = clause.body();
+        this.later = later;
+    }
+
+    void read() {
+        Optional<PieceDraft> found = piece();
+        if (found.isEmpty()) {
+            return;
+        }
+        PieceDraft piece = found.get();
+        state.current = found;
+        state.take(clause.label());
+        for (int i = 0; i < body.size(); i++) {
+            int taken = body.get(i).is(Kind.LENGTH) ? slant(i) : 0;
+            if (taken > 0) {
+                i += taken - 1;
+            } else {
+                phrase(piece, i);
+            }
+        }
+        folds();
+        side(piece);
+        read.forEach(score -> add(piece, score));
+    }
+
+    /** The piece that is named, or has the size that is said, or was spoken of last. */
+    private Optional<PieceDraft> piece() {
+        Attributes said = Attributes.of(state, clause);
+        Optional<PieceDraft> named = said.name.or(() -> said.on).flatMap(state::named);
+        List<Phrase> sizes = clause.of(Kind.SIZE);
+        if (!sizes.isEmpty()) {
+            Phrase size = sizes.get(0);
+            Said width = state.said(size, 0, clause);
+            Said height = state.said(size, size.amounts().size() > 1 ? 1 : 0, clause);
+            Optional<PieceDraft> sized = state.ofSize(width, height);
+            if (sized.isEmpty() && named.isEmpty()) {
+                new CutReading(state, clause.only(body.subList(0, body.indexOf(size) + 1)), Kind.CUT).read();
+                return state.current;
+            }
+            if (sized.isEmpty()) {
+                state.claims.add(new Claim.SizeAgain(state.index(named.orElseThrow()), width, height, size.span()));
+            }
+            return named.or(() -> sized);
+        }
+        said.count.filter(count -> named.isPresent() && count.is(Kind.COUNT)).ifPresent(count -> {
+            state.take(count);
+            state.claims.add(new Claim.CountAgain(said.name.orElse(""), count.amounts().isEmpty() ? 2
+                    : count.amounts().get(0).count(), false, count.span()));
+        });
+        return named.or(() -> state.current);
+    }
+
+    private void phrase(PieceDraft piece, int index) {
+        Phrase phrase = body.get(index);
+        switch (phrase.kind()) {
+            case LENGTH -> length(phrase, index);
+            case TWO_UNITS -> {
+                state.claims.add(new Claim.TwoUnits(state.said(phrase, 0, clause), state.said(phrase, 1, clause),
+                        phrase.span()));
+                score(state.said(phrase, 0, clause));
+            }
+            case RANGE -> extent(phrase);
+            case SIDE -> along(piece, phrase);
+            case FROM_EDGE -> edge(edge(phrase.detail()));
+            case TURN -> turned |= !phrase.detail().contains("over");
+            case CREASE -> crease(phrase, index);
+            case SHARE -> half(piece, phrase);
+            case CORNER -> {
+                piece.diagonals++;
+                state.take(phrase);
+            }
+            default -> {
+                // nothing that is measured
+            }
+        }
+    }
+
+    /** A length that is no position: how wide what is folded is, or how far the line runs. */
+    private void length(Phrase phrase, int index) {
+        boolean wide = index + 1 < body.size() && body.get(index + 1).is(Kind.WORD, "wide", "deep", "long", "apart");
+        boolean counts = index + 1 < body.size() && phrase.amounts().get(0).plain()
+                && (body.get(index + 1).is(Kind.SCORE)
+                        || body.get(index + 1).is(Kind.WORD, "lines", "times", "scores"));
+        boolean ordinal = isOrdinal(phrase, index);
+        boolean between = Attributes.relation(body, index).filter(word -> word.equals("between")).isPresent();
+        if (wide || counts || between || ordinal) {
+            state.take(phrase);
+        } else {
+            score(state.said(phrase, 0, clause));
+        }
+    }
+
+    /** "Fold crease 2", "tier 3": a number that tells things apart. */
+    private boolean isOrdinal(Phrase phrase, int index) {
+        boolean at = Attributes.relation(body, index).filter(word -> word.equals("at")).isPresent();
+        if (later && !at) {
+            return true;
+        }
+        if (!phrase.amounts().get(0).plain() || index == 0) {
+            return false;
+        }
+        Phrase before = body.get(index - 1);
+        boolean listed = before.is(Kind.MARK, ",", "and") && index > 1 && body.get(index - 2).is(Kind.LENGTH)
+                && isOrdinal(body.get(index - 2), index - 2);
+        return listed || before.is(Kind.SCORE) && before.detail().startsWith("crease")
+                || verb == Kind.FOLD && (before.is(Kind.WORD) || before.is(Kind.NAME));
+    }
+
+    private void score(Said at) {
+        read.add(line(at, from.orElse(Side.LEFT), from.isEmpty()));
+        if (from.isPresent()) {
+            sided = read.size();
+        }
+    }
+
+    private ReadScore line(Said at, Side edge, boolean chosen) {
+        return new ReadScore(at, edge, Optional.empty(), fold, Optional.empty(), chosen);
+    }
+
+    /** From where to where the last line runs. */
+    private void extent(Phrase range) {
+        ReadScore.Extent extent = new ReadScore.Extent(state.said(range, 0, clause), state.said(range, 1, clause));
+        if (!read.isEmpty()) {
+            read.set(read.size() - 1, read.get(read.size() - 1).running(extent));
+        }
+    }
+
+    /**
+     * From a mark on one edge to a mark on another: how many phrases that takes from this one on, 0 if it is none.
+     */
+    private int slant(int index) {
+        List<Integer> lengths = new ArrayList<>();
+        List<Side> edges = new ArrayList<>();
+        int i = index;
+        for (; i < body.size() && edges.size() < 2; i++) {
+            Phrase phrase = body.get(i);
+            if (phrase.is(Kind.LENGTH) && lengths.size() == edges.size()) {
+                lengths.add(i);
+            } else if (phrase.is(Kind.EDGE) && lengths.size() == edges.size() + 1) {
+                edges.add(edge(phrase.detail()));
+            } else if (!phrase.is(Kind.RELATION, "on", "to", "at", "from", "of") && !phrase.is(Kind.WORD, "the")) {
+                return 0;
+            }
+        }
+        if (edges.size() < 2 || edges.get(0) == edges.get(1)) {
+            return 0;
+        }
+        read.add(new ReadScore(state.said(body.get(lengths.get(0)), 0, clause), edges.get(0),
+                Optional.of(new ReadScore.Mark(edges.get(1), state.said(body.get(lengths.get(1)), 0, clause))), fold,
+                Optional.empty(), false));
+        sided = read.size();
+        return i - index;
+    }
+
+    private void along(PieceDraft piece, Phrase phrase) {
+        String detail = phrase.detail();
+        boolean wider = piece.width.length().isLongerThan(piece.height.length());
+        if (!phrase.amounts().isEmpty()) {
+            Said side = state.said(phrase, 0, clause);
+            if (side.length().equals(piece.width.length())) {
+                edge(Side.LEFT);
+            } else if (side.length().equals(piece.height.length())) {
+                edge(Side.TOP);
+            } else if (!phrase.amounts().get(0).plain()) {
+                state.ask(ReadingWords.NO_SUCH_SIDE.of("text", state.written(phrase.span()), "piece", piece.name),
+                        List.of(ReadingWords.LONGER_SIDE.of().sentence()), phrase.span());
+                edge(wider ? Side.LEFT : Side.TOP);
+            }
+        } else if (detail.contains("long") || detail.contains("length")) {
+            edge(wider ? Side.LEFT : Side.TOP);
+        } else if (detail.contains("short") || detail.contains("crosswise") || detail.contains("crossways")) {
+            edge(wider ? Side.TOP : Side.LEFT);
+        } else {
+            edge(detail.contains("width") ? Side.LEFT : Side.TOP);
+        }
+    }
+
+    private static Side edge(String detail) {
+        for (Side side : Side.values()) {
+            if (detail.contains(side.word())) {
+                return side;
+            }
+        }
+        throw new IllegalArgumentException("no edge: " + detail);
+    }
+
+    /** Said before its positions it is that of those which follow, else of those before it. */
+    private void edge(Side side) {
+        if (read.size() > sided) {
+            for (int i = sided; i < read.size(); i++) {
+                read.set(i, read.get(i).from(side));
+            }
+            sided = read.size();
+        } else {
+            from = Optional.of(side);
+        }
+    }
+
+    /** Behind a position it is that of this one, otherwise of those that follow. */
+    private void crease(Phrase phrase, int index) {
+        Fold said = said(phrase);
+        boolean behind = index > 0 && (body.get(index - 1).is(Kind.LENGTH)
+                || index > 1 && body.get(index - 1).is(Kind.MARK, "(", "[", "-", "–", "=", ":")
+                        && (body.get(index - 2).is(Kind.LENGTH) || body.get(index - 2).is(Kind.EDGE)));
+        if (behind && !read.isEmpty()) {
+            read.set(read.size() - 1, read.get(read.size() - 1).folded(said));
+        } else {
+            fold = Optional.of(said);
+        }
+    }
+
+    /** "(mountain, valley, mountain)" behind the positions: one for each, in their order. */
+    private void folds() {
+        List<Phrase> creases = clause.of(Kind.CREASE);
+        boolean behind = !creases.isEmpty() && body.subList(0, body.indexOf(creases.get(0))).stream()
+                .filter(phrase -> phrase.is(Kind.LENGTH)).count() == read.size();
+        if (behind && creases.size() > 1 && creases.size() == read.size()) {
+            for (int i = 0; i < read.size(); i++) {
+                read.set(i, read.get(i).folded(said(creases.get(i))));
+            }
+        }
+    }
+
+    private static Fold said(Phrase crease) {
+        return switch (crease.detail().charAt(0)) {
+            case 'm' -> Fold.MOUNTAIN;
+            case 'd' -> Fold.DECORATIVE;
+            default -> Fold.VALLEY;
+        };
+    }
+
+    /** Half way; a number beside it says the same, and can be wrong. */
+    private void half(PieceDraft piece, Phrase share) {
+        state.take(share);
+        if (!share.detail().matches(".*(half|middle|centre|center|two|2).*")) {
+            state.lose(share.span());
+            return;
+        }
+        List<Phrase> numbers = clause.of(Kind.LENGTH).stream()
+                .filter(number -> !isOrdinal(number, body.indexOf(number))).toList();
+        if (!numbers.isEmpty()) {
+            if (numbers.size() == 1) {
+                state.claims.add(new Claim.Half(Optional.empty(), state.index(piece),
+                        state.said(numbers.get(0), 0, clause), share.span().through(numbers.get(0).span())));
+            }
+            return;
+        }
+        if (later || clause.has(Kind.SIZE) || verb == Kind.FOLD && !piece.scores.isEmpty()) {
+            return;
+        }
+        for (Phrase side : clause.of(Kind.SIDE)) {
+            along(piece, side);
+        }
+        boolean wider = piece.width.length().isLongerThan(piece.height.length());
+        Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
+        Said side = edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height;
+        Said at = new Said(Length.ofNanometres(side.length().nanometres() / 2), side.unit(), false, share.span());
+        read.add(line(at, edge, from.isEmpty()));
+        sided = read.size();
+    }
+
+    /** Chooses the side of the positions that have none. */
+    private void side(PieceDraft piece) {
+        if (sided == read.size()) {
+            return;
+        }
+        List<ReadScore> open = read.subList(sided, read.size());
+        Optional<ReadScore> last = piece.scores.isEmpty() ? Optional.empty()
+                : Optional.of(piece.scores.get(piece.scores.size() - 1));
+        boolean fitsWidth = fits(open, piece.width.length());
+        boolean fitsHeight = fits(open, piece.height.length());
+        boolean wider = !piece.height.length().isLongerThan(piece.width.length());
+        boolean alongWidth = last.map(score -> score.isAlongWidth() != turned)
+                .orElse(turned != (wider ? fitsWidth || !fitsHeight : !fitsHeight && fitsWidth));
+        boolean sure = last.isPresent() || fitsWidth != fitsHeight || turned
+                || piece.width.length().equals(piece.height.length());
+        if (!sure && halves(open, wider ? piece.height : piece.width)
+                && !halves(open, wider ? piece.width : piece.height)) {
+            alongWidth = !wider;
+        }
+        if (!sure && fitsWidth && fitsHeight && !halves(open, alongWidth ? piece.width : piece.height)) {
+            state.ask(ReadingWords.WHICH_SIDE.of("text", state.written(open.get(0).at().span()), "piece", piece.name),
+                    List.of(sideWords(piece, alongWidth), sideWords(piece, !alongWidth)), open.get(0).at().span());
+        }
+        Side edge = alongWidth ? Side.LEFT : Side.TOP;
+        open.replaceAll(score -> score.from(edge));
+    }
+
+    private static String sideWords(PieceDraft piece, boolean alongWidth) {
+        Said side = alongWidth ? piece.width : piece.height;
+        return ReadingWords.ALONG_SIDE
+                .of("side", LengthFormat.of(side.unit()).text(side.length())).sentence();
+    }
+
+    private static boolean fits(List<ReadScore> scores, Length side) {
+        return scores.stream().allMatch(score -> side.isLongerThan(score.at().length()));
+    }
+
+    /** Whether one line lies in the middle of a side. */
+    private static boolean halves(List<ReadScore> scores, Said side) {
+        return scores.size() == 1 && scores.get(0).at().length().times(2).equals(side.length());
+    }
+
+    /** A fold along a line that is scored already is no further line. */
+    private void add(PieceDraft piece, ReadScore score) {
+        for (int i = 0; i < piece.scores.size() && verb == Kind.FOLD; i++) {
+            ReadScore known = piece.scores.get(i);
+            if (known.at().length().equals(score.at().length()) && known.isAlongWidth() == score.isAlongWidth()) {
+                score.fold().ifPresent(value -> piece.scores.set(piece.scores.indexOf(known), known.folded(value)));
+                return;
+            }
+        }
+        piece.scores.add(score);
+    }
+}

@@ -1,0 +1,126 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Reads a table of pieces: rows whose cells stand between bars or tabs. Its first row says what its columns are;
+ * without one the first text is the name, a whole number before the sizes the quantity, the first two lengths width and
+ * height.
+ */
+final class Table {
+    private static final int FEWEST_BARS = 2;
+
+    private final ReadingState state;
+    /** What the columns are, by their place; empty before a first row says so. */
+    private List<String> columns = List.of();
+
+    Table(ReadingState state) {
+        this.state = state;
+    }
+
+    static boolean isRow(List<Phrase> line) {
+        return line.stream().filter(Table::isBar).count() >= FEWEST_BARS;
+    }
+
+    private static boolean isBar(Phrase phrase) {
+        return phrase.is(Kind.MARK, "|", "\t");
+    }
+
+    void row(Clause clause) {
+        List<List<Phrase>> cells = cells(clause.body());
+        boolean numbers = clause.hasNumbers();
+        if (!numbers) {
+            columns = cells.stream().map(this::column).toList();
+            return;
+        }
+        Optional<String> name = Optional.empty();
+        Optional<String> material = Optional.empty();
+        Optional<Phrase> count = Optional.empty();
+        List<Said> sides = new ArrayList<>();
+        Span span = clause.span();
+        for (int i = 0; i < cells.size(); i++) {
+            List<Phrase> cell = cells.get(i);
+            String column = i < columns.size() ? columns.get(i) : "";
+            Optional<Phrase> number = cell.stream().filter(one -> !one.amounts().isEmpty()).findFirst();
+            if (number.isEmpty()) {
+                String words = words(cell);
+                if (words.isEmpty() || words.matches("[-–— :]*")) {
+                    continue;
+                }
+                if (name.isEmpty() && (!column.equals("material") || !columns.contains("name"))) {
+                    name = Optional.of(words);
+                } else if (material.isEmpty()) {
+                    material = Optional.of(words);
+                }
+            } else if (column.equals("quantity") || column.isEmpty() && count.isEmpty() && sides.isEmpty()
+                    && number.get().amounts().get(0).plain() && cells.size() > 3) {
+                count = number;
+            } else if (sides.size() < 2 && !column.equals("other")) {
+                for (int k = 0; k < Math.min(2, number.get().amounts().size()); k++) {
+                    sides.add(state.said(number.get(), k, clause));
+                }
+                span = number.get().span();
+            }
+        }
+        if (sides.size() < 2) {
+            return;
+        }
+        add(name, material, count, sides, span);
+    }
+
+    private void add(Optional<String> name, Optional<String> material, Optional<Phrase> count, List<Said> sides,
+            Span span) {
+        int swapped = columns.indexOf("height") >= 0 && columns.indexOf("height") < columns.indexOf("width") ? 1 : 0;
+        PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(),
+                sides.get(swapped), sides.get(1 - swapped), span);
+        piece.material = material;
+        count.ifPresent(phrase -> {
+            state.take(phrase);
+            piece.quantity = Math.max(1, phrase.amounts().get(0).count());
+            piece.counted = Optional.of(phrase.span());
+        });
+        state.add(piece);
+    }
+
+    private String column(List<Phrase> cell) {
+        String words = words(cell).toLowerCase(Locale.ROOT);
+        if (words.matches(".*(qty|quantity|how many|count|number|no\\.).*")) {
+            return "quantity";
+        }
+        if (words.matches(".*(height|high|tall).*")) {
+            return "height";
+        }
+        if (words.matches(".*(width|wide|length|size).*")) {
+            return "width";
+        }
+        return words.matches(".*(material|paper|stock|colour|color).*") && !words.contains("piece") ? "material"
+                : words.matches(".*(score|fold|note).*") ? "other" : "name";
+    }
+
+    private String words(List<Phrase> cell) {
+        return cell.isEmpty() ? ""
+                : state.written(cell.get(0).span().through(cell.get(cell.size() - 1).span())).strip();
+    }
+
+    private static List<List<Phrase>> cells(List<Phrase> line) {
+        List<List<Phrase>> cells = new ArrayList<>();
+        List<Phrase> cell = new ArrayList<>();
+        for (Phrase phrase : line) {
+            if (isBar(phrase)) {
+                cells.add(cell);
+                cell = new ArrayList<>();
+            } else {
+                cell.add(phrase);
+            }
+        }
+        cells.add(cell);
+        if (!cells.isEmpty() && cells.get(0).isEmpty()) {
+            cells.remove(0);
+        }
+        return cells;
+    }
+}

@@ -1,0 +1,55 @@
+package cufflink.directions.finding;
+
+import cufflink.directions.Span;
+import cufflink.words.Message;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something in directions that does not agree with the rest.
+ *
+ * @param kind       what sort of fault, a word that does not change
+ * @param places     the words that it is about, the faulty ones first
+ * @param values     the lengths or counts that do not agree, as written or worked out
+ * @param suggestion what would be consistent; absent where nothing speaks for one value more than for another
+ */
+public record Finding(Grade grade, String kind, Message text, List<Span> places, List<String> values,
+        Optional<Suggestion> suggestion) {
+    /** How sure it is. */
+    public enum Grade {
+        CANNOT_BE("cannot be"), UNLIKELY("unlikely"), CHECK("check");
+
+        private final String words;
+
+        Grade(String words) {
+            this.words = words;
+        }
+
+        /** As shown. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * What to write instead.
+     *
+     * @param place what it replaces
+     * @param text  as it would be typed there
+     */
+    public record Suggestion(Span place, String text) {
+    }
+
+    public Finding {
+        places = List.copyOf(places);
+        values = List.copyOf(values);
+    }
+
+    static Finding of(Grade grade, String kind, Message text, List<Span> places, List<String> values) {
+        return new Finding(grade, kind, text, places, values, Optional.empty());
+    }
+
+    Finding suggesting(Span place, String instead) {
+        return new Finding(grade, kind, text, places, values, Optional.of(new Suggestion(place, instead)));
+    }
+}

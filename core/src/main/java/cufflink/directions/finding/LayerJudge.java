@@ -1,0 +1,122 @@
+package cufflink.directions.finding;
+
+import cufflink.directions.Directions;
+import cufflink.directions.PieceName;
+import cufflink.directions.ReadPiece;
+import cufflink.directions.finding.Finding.Grade;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.words.FindingWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** Layers that are not smaller than what they lie on, and inserts that do not go into their pocket. */
+final class LayerJudge {
+    private static final Set<String> LAYERS = Set.of("mat", "layer");
+    private static final Set<String> INSERTS = Set.of("insert", "tag", "note");
+    private static final Set<String> POCKETS = Set.of("pocket", "sleeve", "holder");
+    /** A border as wide as this is none that was meant to be equal. */
+    private static final Length WIDEST_BORDER = Length.ofInches(1, 2);
+
+    private LayerJudge() {
+    }
+
+    static Stream<Finding> find(Directions directions) {
+        return directions.pieces().stream().flatMap(piece -> under(directions, piece).stream()
+                .filter(under -> under != piece).flatMap(under -> judge(piece, under)));
+    }
+
+    /** The piece that it is said to lie on or go into. */
+    static Optional<ReadPiece> under(Directions directions, ReadPiece piece) {
+        return piece.on().flatMap(on -> {
+            PieceName name = PieceName.of(on);
+            return directions.pieces().stream().filter(other -> name.means(PieceName.of(other.name())))
+                    .filter(other -> !other.name().equals(piece.name())).findFirst();
+        });
+    }
+
+    private static Stream<Finding> judge(ReadPiece piece, ReadPiece under) {
+        String head = PieceName.of(piece.name()).head();
+        if (LAYERS.contains(head)) {
+            return under.scores().isEmpty() ? plain(piece, under) : onPanel(piece, under);
+        }
+        boolean insert = INSERTS.contains(head) && POCKETS.contains(PieceName.of(under.name()).head());
+        return insert ? insert(piece, under) : Stream.empty();
+    }
+
+    private static Stream<Finding> plain(ReadPiece piece, ReadPiece under) {
+        Length one = under.width().length().minus(piece.width().length());
+        Length other = under.height().length().minus(piece.height().length());
+        Length turnedOne = under.width().length().minus(piece.height().length());
+        Length turnedOther = under.height().length().minus(piece.width().length());
+        boolean fits = one.isPositive() && other.isPositive() || turnedOne.isPositive() && turnedOther.isPositive();
+        List<String> values = List.of(Near.size(piece.width(), piece.height()), Near.size(under.width(),
+                under.height()));
+        if (!fits) {
+            return Stream.of(Finding.of(Grade.CANNOT_BE, "not smaller",
+                    FindingWords.NOT_SMALLER.of("piece", piece.name(), "size", values.get(0), "on", under.name(),
+                            "under", values.get(1)),
+                    List.of(piece.span(), under.span()), values));
+        }
+        boolean upright = one.isPositive() && other.isPositive();
+        return borders(piece, under.name(), upright ? one : turnedOne, upright ? other : turnedOther, values);
+    }
+
+    private static Stream<Finding> borders(ReadPiece piece, String on, Length one, Length other,
+            List<String> values) {
+        if (one.equals(other) || one.isLongerThan(WIDEST_BORDER) || other.isLongerThan(WIDEST_BORDER)) {
+            return Stream.empty();
+        }
+        LengthFormat format = LengthFormat.of(piece.width().unit());
+        return Stream.of(Finding.of(Grade.UNLIKELY, "unequal borders",
+                FindingWords.UNEQUAL_BORDERS.of("piece", piece.name(), "on", on, "one",
+                        format.text(half(one)), "other", format.text(half(other))),
+                List.of(piece.span()), values));
+    }
+
+    private static Length half(Length length) {
+        return Length.ofNanometres(length.nanometres() / 2);
+    }
+
+    /** On a piece with scores it lies on one of the panels that they make. */
+    private static Stream<Finding> onPanel(ReadPiece piece, ReadPiece under) {
+        List<String> panels = new ArrayList<>();
+        for (Length wide : PanelJudge.panels(under, true)) {
+            for (Length high : PanelJudge.panels(under, false)) {
+                Length w = piece.width().length();
+                Length h = piece.height().length();
+                if (wide.isLongerThan(w) && high.isLongerThan(h) || wide.isLongerThan(h) && high.isLongerThan(w)) {
+                    return Stream.empty();
+                }
+                panels.add(LengthFormat.of(under.width().unit()).size(wide, high));
+            }
+        }
+        String size = Near.size(piece.width(), piece.height());
+        return Stream.of(Finding.of(Grade.CANNOT_BE, "no panel",
+                FindingWords.NO_PANEL.of("piece", piece.name(), "size", size, "on", under.name(), "panels",
+                        panels.stream().distinct().toList()),
+                List.of(piece.span(), under.span()), List.of(size)));
+    }
+
+    private static Stream<Finding> insert(ReadPiece piece, ReadPiece under) {
+        for (Length wide : PanelJudge.panels(under, true)) {
+            for (Length high : PanelJudge.panels(under, false)) {
+                Length narrow = Length.shorter(piece.width().length(), piece.height().length());
+                if (!narrow.isLongerThan(Length.longer(wide, high))
+                        && (!piece.width().length().isLongerThan(wide) || !piece.height().length().isLongerThan(high)
+                                || !piece.width().length().isLongerThan(high))) {
+                    return Stream.empty();
+                }
+            }
+        }
+        String size = Near.size(piece.width(), piece.height());
+        String room = Near.size(under.width(), under.height());
+        return Stream.of(Finding.of(Grade.CANNOT_BE, "insert",
+                FindingWords.INSERT_TOO_LARGE.of("piece", piece.name(), "size", size, "on", under.name(), "under",
+                        room),
+                List.of(piece.span(), under.span()), List.of(size, room)));
+    }
+}

@@ -1,0 +1,76 @@
+package cufflink.directions.finding;
+
+import cufflink.directions.Directions;
+import cufflink.directions.PieceName;
+import cufflink.directions.ReadPiece;
+import cufflink.directions.Said;
+import cufflink.directions.finding.Finding.Grade;
+import cufflink.measure.Length;
+import cufflink.words.FindingWords;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Where all layers but one leave the same border, the one is unlikely. */
+final class PatternJudge {
+    /** So many that agree make a pattern. */
+    private static final int FEWEST = 3;
+    private static final Length WIDEST = Length.ofInches(1);
+
+    /** A layer, and how much smaller it is than what it lies on, in both directions. */
+    private record Less(ReadPiece piece, ReadPiece under, Length across, Length down) {
+    }
+
+    private PatternJudge() {
+    }
+
+    static Stream<Finding> find(Directions directions) {
+        List<Less> layers = new ArrayList<>();
+        List<ReadPiece> pieces = directions.pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            int at = i;
+            under(directions, i).flatMap(under -> less(pieces.get(at), under)).ifPresent(layers::add);
+        }
+        Map<Length, Integer> steps = new HashMap<>();
+        layers.stream().filter(less -> less.across().equals(less.down()))
+                .forEach(less -> steps.merge(less.across(), 1, Integer::sum));
+        Optional<Map.Entry<Length, Integer>> most = steps.entrySet().stream().max(Map.Entry.comparingByValue());
+        if (most.isEmpty() || most.get().getValue() < FEWEST || layers.size() - most.get().getValue() != 1) {
+            return Stream.empty();
+        }
+        Length by = most.get().getKey();
+        return layers.stream().filter(less -> !less.across().equals(by) || !less.down().equals(by))
+                .filter(less -> less.across().equals(by) || less.down().equals(by)).map(less -> finding(less, by));
+    }
+
+    /** What a layer lies on: the piece that is named, else the one told before it, as in a list of layers. */
+    private static Optional<ReadPiece> under(Directions directions, int index) {
+        ReadPiece piece = directions.pieces().get(index);
+        if (!List.of("mat", "layer").contains(PieceName.of(piece.name()).head())) {
+            return Optional.empty();
+        }
+        Optional<ReadPiece> named = LayerJudge.under(directions, piece);
+        return named.isPresent() || index == 0 ? named : Optional.of(directions.pieces().get(index - 1));
+    }
+
+    private static Optional<Less> less(ReadPiece piece, ReadPiece under) {
+        Length across = under.width().length().minus(piece.width().length());
+        Length down = under.height().length().minus(piece.height().length());
+        boolean layer = across.isPositive() && down.isPositive() && !across.isLongerThan(WIDEST)
+                && !down.isLongerThan(WIDEST) && under.scores().isEmpty();
+        return layer ? Optional.of(new Less(piece, under, across, down)) : Optional.empty();
+    }
+
+    private static Finding finding(Less less, Length by) {
+        boolean wide = !less.across().equals(by);
+        Said wrong = wide ? less.piece().width() : less.piece().height();
+        Length right = (wide ? less.under().width() : less.under().height()).length().minus(by);
+        return Finding.of(Grade.UNLIKELY, "pattern",
+                FindingWords.BREAKS_PATTERN.of("by", Near.like(by, wrong), "piece", less.piece().name()),
+                List.of(wrong.span(), less.under().span()), List.of(Near.text(wrong), Near.like(right, wrong)))
+                .suggesting(wrong.span(), Near.like(right, wrong));
+    }
+}
