@@ -28,5 +28,6 @@ module cufflink.core {
     exports cufflink.packing;
     exports cufflink.directions;
     exports cufflink.directions.finding;
+    exports cufflink.directions.match;
     exports cufflink.directions.writing;
 }

@@ -13,6 +13,7 @@ import cufflink.cut.LayoutPlan;
 import cufflink.cut.LayoutPlanner;
 import cufflink.cut.StockSheet;
 import cufflink.cut.TrimmerThenKnife;
+import cufflink.design.Facts;
 import cufflink.design.Given;
 import cufflink.design.MeasureReader;
 import cufflink.design.SizedDesign;
@@ -69,6 +70,20 @@ public final class Planner {
         } catch (RuntimeException | StackOverflowError fault) {
             return Outcome.failed(Problem.unforeseen(project.name(), fault));
         }
+    }
+
+    /**
+     * What the later stages find out about a project at its own measures, whatever it is to be fitted to; nothing where
+     * no measure asks for it, or where it cannot be made.
+     */
+    public static Facts facts(Project project) {
+        Planner planner = new Planner(project);
+        Given given = planner.given();
+        if (Facts.asking(project.design()).isEmpty() || !planner.problems.isEmpty()) {
+            return Facts.NONE;
+        }
+        Stages stages = new Stages(project);
+        return stages.sized(given).value().map(stages::facts).orElse(Facts.NONE);
     }
 
     private Outcome<Plan> plan() {

@@ -50,6 +50,11 @@ final class Stages {
         return sized(given, false);
     }
 
+    /** What a design that was worked out tells its own measures. */
+    Facts facts(SizedDesign sized) {
+        return facts(sized, true);
+    }
+
     private Outcome<SizedDesign> sized(Given given, boolean withRounds) {
         Outcome<SizedDesign> sized = DesignSizer.size(project.design(), given);
         if (Facts.asking(project.design()).isEmpty()) {

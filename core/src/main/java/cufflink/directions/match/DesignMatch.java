@@ -1,0 +1,56 @@
+package cufflink.directions.match;
+
+import cufflink.design.DesignDefinition;
+import cufflink.directions.ReadPiece;
+import cufflink.directions.Said;
+import cufflink.mat.MatSettings;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Project;
+import cufflink.problem.Ordered;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A design beside directions.
+ *
+ * @param ruler      on whose marks the text's figures lie
+ * @param set        measures that are not as the design has them by itself, as typed
+ * @param mats       the layers that the text has
+ * @param agrees     figures of the text that the design has, at these measures
+ * @param differs    figures of the text that the design has otherwise
+ * @param onlyText   pieces of the text that the design has not
+ * @param onlyDesign pieces of the design that the text has not, by their labels
+ * @param worth      how much is explained, less what that takes; only for comparing
+ */
+public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, String> set, MatSettings mats,
+        List<Figure> agrees, List<Figure> differs, List<ReadPiece> onlyText, List<String> onlyDesign, double worth) {
+    public DesignMatch {
+        set = Ordered.map(set);
+        agrees = List.copyOf(agrees);
+        differs = List.copyOf(differs);
+        onlyText = List.copyOf(onlyText);
+        onlyDesign = List.copyOf(onlyDesign);
+    }
+
+    /**
+     * One figure.
+     *
+     * @param piece  as the design calls it
+     * @param what   0 for the width, 1 for the height, 2 for a score
+     * @param said   as the text has it
+     * @param design as the design has it, measured as the text does
+     */
+    public record Figure(String piece, int what, Said said, Length design) {
+    }
+
+    /** A project with these measures and layers, on plain papers. */
+    public Project project() {
+        return Project.of(design, ruler).withSet(set).withMats(mats);
+    }
+
+    /** Whether enough is explained to say that it is this design. */
+    public boolean isConvincing() {
+        return worth >= 2 && agrees.size() >= 3 && differs.size() * 3 <= agrees.size();
+    }
+}

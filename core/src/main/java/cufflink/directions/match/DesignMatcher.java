@@ -1,0 +1,161 @@
+package cufflink.directions.match;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.Facts;
+import cufflink.design.Given;
+import cufflink.design.Value;
+import cufflink.directions.Directions;
+import cufflink.directions.ReadPiece;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import cufflink.measure.RulerStep;
+import cufflink.plan.Planner;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Finds the designs that directions may be for. */
+public final class DesignMatcher {
+    /** What a title that the text names is worth: as much as so many figures. */
+    private static final double TITLE = 3;
+    /** What a figure that differs, a measure that is set, and a piece that only one has, take away. */
+    private static final double DIFFERS = 0.8;
+    private static final double SET = 0.8;
+    private static final double MISSING = 1.2;
+    /** What a score that is folded the same way adds, and a word that a piece has in both. */
+    private static final double FOLD = 0.2;
+    private static final double NAME = 0.5;
+    /** Of card: no paper is known yet. */
+    private static final Length CALIPER = Length.ofMicrometres(325);
+
+    /** Designs that are worked out to the end: those that explain most by the equations alone. */
+    private static final int WORKED_OUT = 8;
+
+    private final List<Shapes> designs;
+
+    /** @param designs those that directions may be for; what is found out about them is kept for the next text */
+    public DesignMatcher(Collection<DesignDefinition> designs) {
+        this.designs = designs.stream().map(Shapes::new).toList();
+    }
+
+    /** The designs that explain most of the text, the best first; none where it has no piece. */
+    public List<DesignMatch> rank(Directions directions) {
+        List<TextPiece> texts = directions.pieces().stream().filter(DesignMatcher::hasSize).map(TextPiece::of).toList();
+        RulerStep ruler = ruler(directions);
+        Given start = Given.defaults(ruler, CALIPER);
+        Comparator<Likely> best = Comparator.comparingDouble(Likely::estimate).reversed()
+                .thenComparing(likely -> likely.paired().shape().sized().definition().head().id());
+        return designs.parallelStream()
+                .flatMap(shapes -> ShapeSearch.best(shapes, start, texts).stream())
+                .map(shape -> Likely.of(directions, Pairing.of(shape, texts)))
+                .filter(likely -> !likely.paired().wanted().isEmpty())
+                .sorted(best).limit(WORKED_OUT).flatMap(likely -> likely.match(texts).stream())
+                .sorted(Comparator.comparingDouble(DesignMatch::worth).reversed()
+                        .thenComparing(match -> match.design().head().id()))
+                .toList();
+    }
+
+    private static boolean hasSize(ReadPiece piece) {
+        return piece.width().length().isPositive() && piece.height().length().isPositive();
+    }
+
+    /** The coarsest ruler of the text's unit on which its figures lie. */
+    private static RulerStep ruler(Directions directions) {
+        List<RulerStep> steps = directions.unit() == LengthUnit.INCH
+                ? List.of(RulerStep.SIXTEENTH_INCH, RulerStep.THIRTY_SECOND_INCH)
+                : List.of(RulerStep.MILLIMETRE, RulerStep.HALF_MILLIMETRE);
+        boolean coarse = directions.pieces().stream().allMatch(piece -> steps.get(0).has(piece.width().length())
+                && steps.get(0).has(piece.height().length())
+                && piece.scores().stream().allMatch(score -> steps.get(0).has(score.at().length())));
+        return coarse ? steps.get(0) : steps.get(1);
+    }
+
+    /** A design whose pieces are beside those of the text. */
+    private record Likely(Pairing.Paired paired, double named) {
+        static Likely of(Directions directions, Pairing.Paired paired) {
+            return new Likely(paired, TITLE * share(directions, paired.shape().sized().definition()));
+        }
+
+        double estimate() {
+            return paired.estimate() + named - MISSING * missing(paired.shape()).size();
+        }
+
+        private List<String> missing(Shape shape) {
+            Set<String> there = paired.pieces().values().stream().flatMap(List::stream).map(DesignPiece::id)
+                    .collect(Collectors.toSet());
+            return shape.pieces().values().stream().filter(piece -> !there.contains(piece.id()))
+                    .map(DesignPiece::label).toList();
+        }
+
+        /** Where measures ask what the card is when it is closed, that is found out, and taken into account. */
+        Optional<DesignMatch> match(List<TextPiece> texts) {
+            Shape start = paired.shape();
+            Optional<DesignMatch> first = match(texts, start);
+            Facts facts = first.map(match -> Planner.facts(match.project())).orElse(Facts.NONE);
+            return facts.equals(Facts.NONE) ? first
+                    : Shape.of(start.sized().definition(), start.given().knowing(facts))
+                            .flatMap(knowing -> match(texts, knowing))
+                            .filter(second -> second.worth() >= first.get().worth()).or(() -> first);
+        }
+
+        private Optional<DesignMatch> match(List<TextPiece> texts, Shape start) {
+            return Solver.solve(start, paired.wanted()).map(solved -> match(texts, solved));
+        }
+
+        private DesignMatch match(List<TextPiece> texts, Solver.Solved solved) {
+            List<TextPiece> left = texts.stream().filter(text -> !paired.pieces().containsKey(text)).toList();
+            Layers.Found layers = Layers.of(solved.shape(), left);
+            Figures figures = Figures.of(paired.wanted(), solved);
+            List<DesignMatch.Figure> agrees = new ArrayList<>(figures.agrees());
+            agrees.addAll(layers.agrees());
+            List<DesignMatch.Figure> differs = new ArrayList<>(figures.differs());
+            differs.addAll(layers.differs());
+            List<ReadPiece> onlyText = left.stream().filter(text -> !layers.texts().contains(text))
+                    .map(TextPiece::read).toList();
+            List<String> onlyDesign = missing(solved.shape());
+            long scoredOnly = onlyText.stream().filter(piece -> !piece.scores().isEmpty()).count();
+            double worth = agrees.size() - DIFFERS * differs.size() - SET * solved.set().size()
+                    + FOLD * figures.folds() + NAME * (paired.words() - layers.misnamed())
+                    - MISSING * (onlyDesign.size() + scoredOnly) + named;
+            DesignDefinition design = solved.shape().sized().definition();
+            return new DesignMatch(design, solved.shape().given().step(), typed(solved), layers.settings(), agrees,
+                    differs,
+                    onlyText, onlyDesign, worth);
+        }
+    }
+
+    /** 1 if the text has the title, and a little more for a longer one; half if it has its words. */
+    private static double share(Directions directions, DesignDefinition design) {
+        String text = " " + directions.text().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", " ") + " ";
+        List<String> words = List.of(design.head().title().toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{Nd}]+"));
+        if (text.contains(" " + String.join(" ", words) + " ")) {
+            return 1 + 0.05 * words.size();
+        }
+        boolean there = words.stream().allMatch(word -> text.contains(" " + word));
+        return words.size() > 1 && there ? 0.5 : 0;
+    }
+
+    private static Map<String, String> typed(Solver.Solved solved) {
+        Given given = solved.shape().given();
+        LengthFormat format = LengthFormat.of(given.step().unit());
+        Map<String, String> typed = new LinkedHashMap<>();
+        given.values().forEach((name, value) -> {
+            if (value instanceof Value.Word word) {
+                typed.put(name, word.text());
+            } else if (solved.set().containsKey(name)) {
+                typed.put(name, format.text(solved.set().get(name)));
+            } else if (value instanceof Value.Quantity quantity && quantity.kind() == Value.Kind.NUMBER) {
+                typed.put(name, String.valueOf(Math.round(quantity.toDouble())));
+            }
+        });
+        return typed;
+    }
+}

@@ -1,0 +1,118 @@
+package cufflink.directions.match;
+
+import cufflink.design.DesignDefinition;
+import cufflink.design.Given;
+import cufflink.design.Measure;
+import cufflink.design.Measure.Role;
+import cufflink.design.Measures;
+import cufflink.design.Value;
+import cufflink.measure.Length;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * How the figures of a design change with each length that can be set, found by working it out with that length a
+ * little larger. Between roundings that is exact: formulas are straight lines there.
+ */
+final class Gradient {
+    /** Marks of the ruler by which a measure is moved: halves, quarters and eighths of that stay on the ruler. */
+    private static final int MARKS = 16;
+
+    private final Shape shape;
+    private final Length by;
+    private final List<Move> moves;
+
+    /** A measure that was made larger, and what came of it. */
+    private record Move(Measure measure, Shape to) {
+    }
+
+    private Gradient(Shape shape, Length by, List<Move> moves) {
+        this.shape = shape;
+        this.by = by;
+        this.moves = List.copyOf(moves);
+    }
+
+    static Gradient of(Shape shape) {
+        Length by = shape.given().step().length().times(MARKS);
+        List<Move> moves = new ArrayList<>();
+        DesignDefinition design = shape.sized().definition();
+        for (Measure measure : settable(design)) {
+            Optional<Length> longer = length(shape, measure).map(by::plus);
+            longer.flatMap(to -> Shape.of(design, shape.given().with(measure.name(), Value.length(to)))
+                    .filter(other -> length(other, measure).equals(longer)))
+                    .ifPresent(other -> moves.add(new Move(measure, other)));
+        }
+        return new Gradient(shape, by, moves);
+    }
+
+    /** Finished sizes first, then shares of them, allowances last: those are seldom changed. */
+    static List<Measure> settable(DesignDefinition design) {
+        return design.measures().stream().filter(Measure::canBeSet)
+                .sorted(Comparator.comparingInt(measure -> order(measure.role()))).toList();
+    }
+
+    private static int order(Role role) {
+        return switch (role) {
+            case FINISHED_WIDTH, FINISHED_HEIGHT -> 0;
+            case PROPORTION -> 1;
+            default -> 2;
+        };
+    }
+
+    static Optional<Length> length(Shape shape, Measure measure) {
+        return shape.sized().measures().get(measure.name()).filter(Measures.Sized::isLength)
+                .map(Measures.Sized::length);
+    }
+
+    /** No equations yet; one that is off by less than a mark of the ruler is as good as any. */
+    Elimination start() {
+        return new Elimination(moves.size(), BigFraction.of(shape.given().step().length().nanometres()));
+    }
+
+    /** Adds an equation for each figure that the design has at all. */
+    void require(Collection<Wanted> wanted, Elimination into) {
+        wanted.forEach(one -> require(one, into));
+    }
+
+    /** Tells whether the figure was what an unknown was solved from. */
+    boolean require(Wanted wanted, Elimination into) {
+        Optional<Length> here = wanted.in(shape.pieces());
+        if (here.isEmpty()) {
+            return false;
+        }
+        BigFraction[] row = new BigFraction[moves.size()];
+        for (int k = 0; k < row.length; k++) {
+            row[k] = share(wanted.in(moves.get(k).to().pieces()).orElse(here.get()).minus(here.get()));
+        }
+        return into.add(row, BigFraction.of(wanted.pair().text().minus(here.get()).nanometres()));
+    }
+
+    private BigFraction share(Length part) {
+        return part.equals(Length.ZERO) ? BigFraction.ZERO
+                : BigFraction.of(BigInteger.valueOf(part.nanometres()), BigInteger.valueOf(by.nanometres()));
+    }
+
+    /** With what the equations were solved for; measures that they leave as the design has them are not set. */
+    Given with(Elimination solved) {
+        List<BigFraction> steps = solved.solution();
+        Given next = shape.given();
+        for (int k = 0; k < moves.size(); k++) {
+            Measure measure = moves.get(k).measure();
+            if (solved.isSolved(k) && steps.get(k).signum() != 0) {
+                Length now = length(shape, measure).orElseThrow();
+                BigFraction value = BigFraction.of(now.nanometres());
+                for (int j = 0; j < moves.size(); j++) {
+                    Length after = length(moves.get(j).to(), measure).orElse(now);
+                    value = value.add(share(after.minus(now)).multiply(steps.get(j)));
+                }
+                next = next.with(measure.name(), Value.length(Length.ofNanometres(Math.round(value.doubleValue()))));
+            }
+        }
+        return next;
+    }
+}

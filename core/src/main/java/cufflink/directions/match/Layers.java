@@ -1,0 +1,168 @@
+package cufflink.directions.match;
+
+import cufflink.crease.CreasedDesign;
+import cufflink.design.PanelRef;
+import cufflink.directions.PieceName;
+import cufflink.directions.match.DesignMatch.Figure;
+import cufflink.mat.MatLayer;
+import cufflink.mat.MatSettings;
+import cufflink.mat.MatSizer;
+import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Which of a text's pieces are layers on a design's panels, and what border they leave. */
+final class Layers {
+    /** A border wider than this is not one. */
+    private static final Length WIDEST = Length.ofInches(1, 1);
+
+    private final CreasedDesign creased;
+    private final RulerStep ruler;
+    private final List<TextPiece> texts;
+    private final Map<TextPiece, List<MatLayer>> found = new LinkedHashMap<>();
+    private final List<Figure> agrees = new ArrayList<>();
+    private final List<Figure> differs = new ArrayList<>();
+
+    /**
+     * What was found.
+     *
+     * @param settings those that give these layers and no others
+     * @param misnamed layers that the text does not call so
+     */
+    record Found(MatSettings settings, Set<TextPiece> texts, List<Figure> agrees, List<Figure> differs, int misnamed) {
+    }
+
+    private Layers(CreasedDesign creased, RulerStep ruler, List<TextPiece> texts) {
+        this.creased = creased;
+        this.ruler = ruler;
+        this.texts = texts.stream().filter(text -> text.scores() == 0).toList();
+    }
+
+    /** No layers if no piece is one. */
+    static Found of(Shape shape, List<TextPiece> texts) {
+        RulerStep ruler = shape.given().step();
+        MatSettings none = MatSettings.usual(ruler.unit()).withLayers(0);
+        return CreasedDesign.of(shape.sized()).value().map(creased -> new Layers(creased, ruler, texts))
+                .map(layers -> layers.find(none)).orElse(new Found(none, Set.of(), List.of(), List.of(), 0));
+    }
+
+    private Found find(MatSettings none) {
+        Optional<Length> border = border(sized(none.withLayers(1)));
+        if (border.isEmpty()) {
+            return new Found(none, Set.of(), List.of(), List.of(), 0);
+        }
+        MatSettings all = none.withReveal(border.get()).withLayers(MatSettings.MOST_LAYERS);
+        List<MatLayer> free = new ArrayList<>(sized(all));
+        texts.forEach(text -> exact(text, free));
+        int deepest = found.values().stream().flatMap(List::stream).mapToInt(MatLayer::layer).max().orElse(0);
+        free.removeIf(layer -> layer.layer() > Math.max(deepest, 1));
+        texts.stream().filter(text -> !found.containsKey(text)).forEach(text -> near(text, free));
+        return new Found(settings(all), found.keySet(), agrees, differs,
+                (int) found.entrySet().stream().filter(pair -> !pair.getKey().isLayer()
+                        && likeness(pair.getKey(), pair.getValue().get(0)) == 0).count());
+    }
+
+    private List<MatLayer> sized(MatSettings settings) {
+        return MatSizer.size(creased, settings, ruler).value().orElse(List.of());
+    }
+
+    /** The border that most pieces would leave; of several the one that comes first in the text. */
+    private Optional<Length> border(List<MatLayer> lowest) {
+        Map<Length, Integer> votes = new LinkedHashMap<>();
+        for (TextPiece text : texts) {
+            Set<Length> borders = new HashSet<>();
+            for (MatLayer layer : lowest) {
+                for (boolean turned : new boolean[] {false, true}) {
+                    Length across = layer.under().width().minus(side(text, !turned));
+                    Length down = layer.under().height().minus(side(text, turned));
+                    if (across.equals(down) && across.isPositive() && !across.isLongerThan(WIDEST.times(2))) {
+                        borders.add(Length.ofNanometres(across.nanometres() / 2));
+                    }
+                }
+            }
+            borders.forEach(border -> votes.merge(border, text.read().quantity(), Integer::sum));
+        }
+        int most = votes.values().stream().max(Integer::compare).orElse(0);
+        return votes.entrySet().stream().filter(vote -> vote.getValue() == most).map(Map.Entry::getKey).findFirst();
+    }
+
+    private static Length side(TextPiece text, boolean width) {
+        return text.read().side(width).length();
+    }
+
+    private void exact(TextPiece text, List<MatLayer> free) {
+        List<MatLayer> same = free.stream().filter(layer -> isSame(text, layer, false) || isSame(text, layer, true))
+                .sorted(Comparator.comparingInt((MatLayer layer) -> -likeness(text, layer))
+                        .thenComparing(MatLayer::layer))
+                .limit(text.read().quantity()).toList();
+        if (!same.isEmpty()) {
+            take(text, same, free, !isSame(text, same.get(0), false));
+        }
+    }
+
+    private static boolean isSame(TextPiece text, MatLayer layer, boolean turned) {
+        return side(text, !turned).equals(layer.width()) && side(text, turned).equals(layer.height());
+    }
+
+    /** A layer of that name, or one that has one of the sides. */
+    private void near(TextPiece text, List<MatLayer> free) {
+        for (boolean turned : new boolean[] {false, true}) {
+            Optional<MatLayer> like = free.stream()
+                    .filter(layer -> side(text, !turned).equals(layer.width())
+                            || side(text, turned).equals(layer.height()))
+                    .filter(layer -> likeness(text, layer) > 0 || text.isLayer())
+                    .max(Comparator.comparingInt(layer -> likeness(text, layer)));
+            if (like.isPresent()) {
+                take(text, List.of(like.get()), free, turned);
+                return;
+            }
+        }
+    }
+
+    private void take(TextPiece text, List<MatLayer> layers, List<MatLayer> free, boolean turned) {
+        free.removeAll(layers);
+        found.put(text, layers);
+        MatLayer layer = layers.get(0);
+        figure(new Figure(layer.label(), 0, turned ? text.read().height() : text.read().width(), layer.width()));
+        figure(new Figure(layer.label(), 1, turned ? text.read().width() : text.read().height(), layer.height()));
+    }
+
+    private void figure(Figure figure) {
+        (figure.said().length().equals(figure.design()) ? agrees : differs).add(figure);
+    }
+
+    private static int likeness(TextPiece text, MatLayer layer) {
+        Set<String> words = new HashSet<>(PieceName.of(layer.label()).words());
+        words.removeAll(TextPiece.LAYERS);
+        words.retainAll(PieceName.of(text.read().name()).words());
+        return words.size();
+    }
+
+    private MatSettings settings(MatSettings all) {
+        Map<PanelRef, Integer> deepest = new HashMap<>();
+        found.values().forEach(layers -> layers.forEach(layer -> deepest.merge(layer.on().on(), layer.layer(),
+                Math::max)));
+        Map<Integer, Long> counts = new TreeMap<>(creased.sized().mats().stream()
+                .collect(Collectors.groupingBy(mat -> deepest.getOrDefault(mat.on(), 0), Collectors.counting())));
+        int usual = counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(0);
+        MatSettings settings = all.withLayers(usual);
+        for (PanelRef panel : creased.sized().mats().stream().map(mat -> mat.on()).distinct().toList()) {
+            int layers = deepest.getOrDefault(panel, 0);
+            if (layers != usual) {
+                settings = settings.with(panel, new MatSettings.OnPanel(Optional.of(layers), Optional.empty(),
+                        Optional.empty(), Optional.empty()));
+            }
+        }
+        return settings;
+    }
+}

@@ -1,0 +1,84 @@
+package cufflink.directions.match;
+
+import cufflink.design.Fold;
+import cufflink.directions.Said;
+import cufflink.measure.Length;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a piece of the text lies on one of the design: a quarter turn round or not, counted from the other end or not.
+ */
+record Lie(boolean turned, boolean fromRight, boolean fromBottom) {
+    static final List<Lie> ALL = all();
+
+    /**
+     * A figure of the text, and the same of the design: {@code side} 0 for the width, 1 for the height, 2 and 3 for the
+     * upright and the level score of that {@code index}.
+     */
+    record Pair(Said said, Length text, int side, int index, Optional<Fold> fold) {
+        Length of(DesignPiece piece) {
+            return switch (side) {
+                case 0 -> piece.width();
+                case 1 -> piece.height();
+                case 2 -> piece.upright().get(index);
+                default -> piece.level().get(index);
+            };
+        }
+
+        Optional<Fold> foldOf(DesignPiece piece) {
+            return switch (side) {
+                case 2 -> Optional.of(piece.uprightFolds().get(index));
+                case 3 -> Optional.of(piece.levelFolds().get(index));
+                default -> Optional.empty();
+            };
+        }
+
+        /** Whether a design has that figure at all. */
+        boolean isIn(DesignPiece piece) {
+            return side < 2 || index < (side == 2 ? piece.upright() : piece.level()).size();
+        }
+    }
+
+    private static List<Lie> all() {
+        List<Lie> all = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            all.add(new Lie((i & 1) > 0, (i & 2) > 0, (i & 4) > 0));
+        }
+        return List.copyOf(all);
+    }
+
+    /** Whether the text's piece has as many scores that way round. */
+    boolean suits(TextPiece text, DesignPiece piece) {
+        int upright = (turned ? text.level() : text.upright()).size();
+        int level = (turned ? text.upright() : text.level()).size();
+        return upright == piece.upright().size() && level == piece.level().size()
+                && (!fromRight || upright > 0) && (!fromBottom || level > 0);
+    }
+
+    /** Every figure of a text's piece beside its place in the design's. */
+    List<Pair> pairs(TextPiece text) {
+        Said width = turned ? text.read().height() : text.read().width();
+        Said height = turned ? text.read().width() : text.read().height();
+        List<Pair> pairs = new ArrayList<>();
+        pairs.add(new Pair(width, width.length(), 0, 0, Optional.empty()));
+        pairs.add(new Pair(height, height.length(), 1, 0, Optional.empty()));
+        lines(pairs, turned ? text.level() : text.upright(), 2, fromRight ? Optional.of(width) : Optional.empty());
+        lines(pairs, turned ? text.upright() : text.level(), 3, fromBottom ? Optional.of(height) : Optional.empty());
+        return pairs;
+    }
+
+    private static void lines(List<Pair> pairs, List<TextPiece.Line> lines, int side, Optional<Said> from) {
+        List<TextPiece.Line> ordered = new ArrayList<>(lines);
+        if (from.isPresent()) {
+            Collections.reverse(ordered);
+        }
+        for (int i = 0; i < ordered.size(); i++) {
+            TextPiece.Line line = ordered.get(i);
+            Length at = from.map(whole -> whole.length().minus(line.at())).orElse(line.at());
+            pairs.add(new Pair(line.said(), at, side, i, line.fold()));
+        }
+    }
+}
