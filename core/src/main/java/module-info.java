@@ -29,5 +29,6 @@ module cufflink.core {
     exports cufflink.directions;
     exports cufflink.directions.finding;
     exports cufflink.directions.match;
+    exports cufflink.directions.study;
     exports cufflink.directions.writing;
 }

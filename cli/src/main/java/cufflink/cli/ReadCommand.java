@@ -2,11 +2,14 @@ package cufflink.cli;
 
 import cufflink.directions.Directions;
 import cufflink.directions.DirectionsReader;
-import cufflink.directions.finding.Finding;
-import cufflink.directions.finding.Findings;
+import cufflink.directions.study.DirectionsStudy;
+import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
 import cufflink.files.directions.DirectionsJson;
+import cufflink.files.design.DesignLibrary;
 import cufflink.files.directions.DirectionsReport;
+import cufflink.files.directions.PlainPieces;
+import cufflink.files.project.ProjectWriter;
 import cufflink.measure.LengthUnit;
 import cufflink.problem.Outcome;
 import cufflink.problem.Problem;
@@ -19,6 +22,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -40,6 +44,9 @@ final class ReadCommand implements Callable<Integer> {
     private String file;
     @Option(names = "--unit", paramLabel = "in|mm", description = "The unit of numbers that have none.")
     private String unit;
+    @Option(names = "--save", paramLabel = "PROJECT.json",
+            description = "Keep it as a project at the written size; pieces of no design as a design file.")
+    private Path save;
     @Option(names = "--format", description = "text or json.", defaultValue = "TEXT")
     private Answers.Format format;
 
@@ -63,12 +70,33 @@ final class ReadCommand implements Callable<Integer> {
         if (directions.pieces().isEmpty()) {
             return failed(file, CommandWords.NOTHING_READ.of());
         }
-        List<Finding> findings = Findings.of(directions);
+        DirectionsStudy.Study study = new DirectionsStudy(DesignLibrary.builtIn().designs().values()).of(directions);
         spec.commandLine().getOut().println(format == Answers.Format.JSON
-                ? Answers.json(DirectionsJson.of(directions, findings))
-                : DirectionsReport.of(directions, findings).stripTrailing());
-        return findings.stream().anyMatch(finding -> finding.grade() == Finding.Grade.CANNOT_BE) ? Main.BAD_CHECK
-                : Main.GOOD;
+                ? Answers.json(DirectionsJson.of(study))
+                : DirectionsReport.of(study).stripTrailing());
+        if (save != null) {
+            try {
+                save(study);
+            } catch (IOException fault) {
+                return failed(save.toString(), FileWords.CANNOT_WRITE_THERE.of("reason", FileTrouble.reason(fault)));
+            }
+        }
+        return study.hasImpossible() ? Main.BAD_CHECK : Main.GOOD;
+    }
+
+    /** As a project of its design; pieces of no design as a design file beside it. */
+    private void save(DirectionsStudy.Study study) throws IOException {
+        if (study.design().isPresent()) {
+            ProjectWriter.write(study.design().get().project(), save);
+            return;
+        }
+        String name = String.valueOf(save.getFileName()).replaceFirst("\\.\\w+$", "");
+        Path design = save.resolveSibling(name + ".yaml");
+        String id = name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        AtomicFile.keep(design, PlainPieces.text(study.directions(), id.isEmpty() ? "pieces" : id, name)
+                .getBytes(StandardCharsets.UTF_8));
+        Message kept = CommandWords.KEPT_AS_PIECES.of("file", design);
+        spec.commandLine().getErr().println(kept.sentence() + " " + kept.remedy());
     }
 
     private int failed(String where, Message why) {

@@ -14,16 +14,14 @@ final class Attributes {
     Optional<Phrase> count = Optional.empty();
     Optional<String> material = Optional.empty();
     Optional<String> on = Optional.empty();
-    private final ReadingState state;
     private final String label;
 
-    private Attributes(ReadingState state, String label) {
-        this.state = state;
+    private Attributes(String label) {
         this.label = label;
     }
 
     static Attributes of(ReadingState state, Clause clause) {
-        Attributes found = new Attributes(state, clause.isVerbLabel() ? "" : label(clause, state));
+        Attributes found = new Attributes(clause.isVerbLabel() ? "" : label(clause, state));
         List<Phrase> said = new ArrayList<>(clause.label().stream()
                 .filter(phrase -> clause.isVerbLabel() || isCount(clause.label(), phrase)).toList());
         said.addAll(clause.body());

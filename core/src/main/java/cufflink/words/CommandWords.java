@@ -5,6 +5,8 @@ public enum CommandWords implements Code {
     NO_UNIT("“{text}” is not a unit.", "Use in or mm."),
     NOTHING_SHORT("Nothing is short."),
     NOTHING_READ("No piece with a size was found in it.", "Directions name what is cut, with its width and height."),
+    KEPT_AS_PIECES("No design of the shelf has these pieces. They are kept as a design file of their own, {file}.",
+            "The commands plan, check and export take it."),
     STATION_OR_KIT("“{text}” is neither station nor kit."),
     ROWS_AND_COLUMNS("“{text}” is not rows and columns.", "Write it as 8x3."),
     TWO_DISTANCES("“{text}” is not two distances.", "Write it as 5mm x 12mm."),

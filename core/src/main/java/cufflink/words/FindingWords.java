@@ -21,7 +21,10 @@ public enum FindingWords implements Code {
     UNEQUAL_BORDERS(
             "On the {on} the {piece} leaves {one} in one direction and {other} in the other: its borders differ."),
     INSERT_TOO_LARGE("The {piece}, {size}, does not go into the {on}, {under}."),
-    BREAKS_PATTERN("The others are {by} smaller than what they lie on, the {piece} is not.");
+    BREAKS_PATTERN("The others are {by} smaller than what they lie on, the {piece} is not."),
+    OTHER_IN_DESIGN("The {piece} is {said} {what}; with the other numbers of “{design}” it is {value}."),
+    SCORE_OTHER_IN_DESIGN("The {piece} is scored at {said}; with the other numbers of “{design}” it is {value}."),
+    NO_SUCH_DESIGN("“{design}” cannot be made so: {why}");
 
     private final Sentences sentences;
 

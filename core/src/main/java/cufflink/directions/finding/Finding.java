@@ -45,11 +45,13 @@ public record Finding(Grade grade, String kind, Message text, List<Span> places,
         values = List.copyOf(values);
     }
 
-    static Finding of(Grade grade, String kind, Message text, List<Span> places, List<String> values) {
+    /** Without a suggestion. */
+    public static Finding of(Grade grade, String kind, Message text, List<Span> places, List<String> values) {
         return new Finding(grade, kind, text, places, values, Optional.empty());
     }
 
-    Finding suggesting(Span place, String instead) {
+    /** With what to write at a place instead. */
+    public Finding suggesting(Span place, String instead) {
         return new Finding(grade, kind, text, places, values, Optional.of(new Suggestion(place, instead)));
     }
 }

@@ -7,7 +7,7 @@ import cufflink.measure.LengthUnit;
 import cufflink.measure.RulerStep;
 
 /** Whether two lengths that people write mean the same, and how a length is written. */
-final class Near {
+public final class Near {
     /** What is written in one unit and read in the other is rounded to a whole millimetre or a sixteenth. */
     private static final Length ROUNDED = Length.ofMicrometres(800);
     private static final Length ROUGHLY = Length.ofMicrometres(3_200);
@@ -22,7 +22,7 @@ final class Near {
     }
 
     /** As it is written on its own ruler; what lies between the marks to the hundredth. */
-    static String text(Said said) {
+    public static String text(Said said) {
         return LengthFormat.of(said.unit()).text(said.length());
     }
 
@@ -31,7 +31,7 @@ final class Near {
     }
 
     /** A length in the unit of another, on its usual ruler if it is nearly there. */
-    static String like(Length length, Said said) {
+    public static String like(Length length, Said said) {
         RulerStep fine = said.unit() == LengthUnit.INCH ? RulerStep.THIRTY_SECOND_INCH
                 : RulerStep.HALF_MILLIMETRE;
         return fine.has(length) ? LengthFormat.of(said.unit()).text(length) : fine.text(length);

@@ -37,11 +37,33 @@ public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, 
      * One figure.
      *
      * @param piece  as the design calls it
-     * @param what   0 for the width, 1 for the height, 2 for a score
      * @param said   as the text has it
      * @param design as the design has it, measured as the text does
      */
-    public record Figure(String piece, int what, Said said, Length design) {
+    public record Figure(String piece, What what, Said said, Length design) {
+    }
+
+    /** What a figure is of its piece. */
+    public enum What {
+        WIDTH("width", "wide"), HEIGHT("height", "high"), SCORE("score", "scored");
+
+        private final String word;
+        private final String adjective;
+
+        What(String word, String adjective) {
+            this.word = word;
+            this.adjective = adjective;
+        }
+
+        /** As written in answers. */
+        public String word() {
+            return word;
+        }
+
+        /** As in “it is 4 in wide”. */
+        public String adjective() {
+            return adjective;
+        }
     }
 
     /** A project with these measures and layers, on plain papers. */

@@ -8,7 +8,6 @@ import cufflink.design.Measures;
 import cufflink.design.Value;
 import cufflink.measure.Length;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -16,38 +15,47 @@ import java.util.Optional;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * How the figures of a design change with each length that can be set, found by working it out with that length a
- * little larger. Between roundings that is exact: formulas are straight lines there.
+ * How the figures of a design change with each length that can be set, found by working it out with that length changed
+ * a little. Between roundings that is exact: formulas are straight lines there.
  */
 final class Gradient {
-    /** Marks of the ruler by which a measure is moved: halves, quarters and eighths of that stay on the ruler. */
-    private static final int MARKS = 16;
+    /**
+     * Marks of the ruler by which a measure is moved: halves, quarters and eighths of that stay on the ruler. Where a
+     * limit is in the way it is made less, or moved by less.
+     */
+    private static final List<Integer> MARKS = List.of(16, -16, 4, -4);
 
     private final Shape shape;
-    private final Length by;
     private final List<Move> moves;
 
-    /** A measure that was made larger, and what came of it. */
-    private record Move(Measure measure, Shape to) {
+    /** A measure that was changed by some length, and what came of it. */
+    private record Move(Measure measure, Length by, Shape to) {
+        /** How much of the change a length takes part in. */
+        BigFraction share(Length before, Optional<Length> after) {
+            long change = after.orElse(before).minus(before).nanometres();
+            return change == 0 ? BigFraction.ZERO
+                    : BigFraction.of(BigInteger.valueOf(change), BigInteger.valueOf(by.nanometres()));
+        }
     }
 
-    private Gradient(Shape shape, Length by, List<Move> moves) {
+    private Gradient(Shape shape, List<Move> moves) {
         this.shape = shape;
-        this.by = by;
         this.moves = List.copyOf(moves);
     }
 
     static Gradient of(Shape shape) {
-        Length by = shape.given().step().length().times(MARKS);
-        List<Move> moves = new ArrayList<>();
-        DesignDefinition design = shape.sized().definition();
-        for (Measure measure : settable(design)) {
-            Optional<Length> longer = length(shape, measure).map(by::plus);
-            longer.flatMap(to -> Shape.of(design, shape.given().with(measure.name(), Value.length(to)))
-                    .filter(other -> length(other, measure).equals(longer)))
-                    .ifPresent(other -> moves.add(new Move(measure, other)));
-        }
-        return new Gradient(shape, by, moves);
+        List<Measure> measures = settable(shape.sized().definition());
+        return new Gradient(shape, measures.stream()
+                .flatMap(measure -> MARKS.stream().flatMap(marks -> move(shape, measure, marks).stream()).limit(1))
+                .toList());
+    }
+
+    private static Optional<Move> move(Shape shape, Measure measure, int marks) {
+        Length by = shape.given().step().length().times(marks);
+        Optional<Length> other = length(shape, measure).map(by::plus).filter(Length::isPositive);
+        return other.flatMap(to -> Shape
+                .of(shape.sized().definition(), shape.given().with(measure.name(), Value.length(to)))
+                .filter(moved -> length(moved, measure).equals(other)).map(moved -> new Move(measure, by, moved)));
     }
 
     /** Finished sizes first, then shares of them, allowances last: those are seldom changed. */
@@ -87,14 +95,9 @@ final class Gradient {
         }
         BigFraction[] row = new BigFraction[moves.size()];
         for (int k = 0; k < row.length; k++) {
-            row[k] = share(wanted.in(moves.get(k).to().pieces()).orElse(here.get()).minus(here.get()));
+            row[k] = moves.get(k).share(here.get(), wanted.in(moves.get(k).to().pieces()));
         }
         return into.add(row, BigFraction.of(wanted.pair().text().minus(here.get()).nanometres()));
-    }
-
-    private BigFraction share(Length part) {
-        return part.equals(Length.ZERO) ? BigFraction.ZERO
-                : BigFraction.of(BigInteger.valueOf(part.nanometres()), BigInteger.valueOf(by.nanometres()));
     }
 
     /** With what the equations were solved for; measures that they leave as the design has them are not set. */
@@ -107,8 +110,8 @@ final class Gradient {
                 Length now = length(shape, measure).orElseThrow();
                 BigFraction value = BigFraction.of(now.nanometres());
                 for (int j = 0; j < moves.size(); j++) {
-                    Length after = length(moves.get(j).to(), measure).orElse(now);
-                    value = value.add(share(after.minus(now)).multiply(steps.get(j)));
+                    value = value.add(moves.get(j).share(now, length(moves.get(j).to(), measure))
+                            .multiply(steps.get(j)));
                 }
                 next = next.with(measure.name(), Value.length(Length.ofNanometres(Math.round(value.doubleValue()))));
             }

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +25,7 @@ import java.util.stream.Collectors;
 /** Which of a text's pieces are layers on a design's panels, and what border they leave. */
 final class Layers {
     /** A border wider than this is not one. */
-    private static final Length WIDEST = Length.ofInches(1, 1);
+    private static final Length WIDEST = Length.ofInches(1, 2);
 
     private final CreasedDesign creased;
     private final RulerStep ruler;
@@ -76,17 +77,25 @@ final class Layers {
         return MatSizer.size(creased, settings, ruler).value().orElse(List.of());
     }
 
-    /** The border that most pieces would leave; of several the one that comes first in the text. */
+    /**
+     * The border that most pieces would leave on all sides, or, where none would, on two; of several the one that comes
+     * first in the text.
+     */
     private Optional<Length> border(List<MatLayer> lowest) {
+        return most(lowest, true).or(() -> most(lowest, false));
+    }
+
+    private Optional<Length> most(List<MatLayer> lowest, boolean onAllSides) {
         Map<Length, Integer> votes = new LinkedHashMap<>();
         for (TextPiece text : texts) {
-            Set<Length> borders = new HashSet<>();
+            Set<Length> borders = new LinkedHashSet<>();
             for (MatLayer layer : lowest) {
                 for (boolean turned : new boolean[] {false, true}) {
                     Length across = layer.under().width().minus(side(text, !turned));
                     Length down = layer.under().height().minus(side(text, turned));
-                    if (across.equals(down) && across.isPositive() && !across.isLongerThan(WIDEST.times(2))) {
+                    if (isBorder(across) && isBorder(down) && (across.equals(down) || !onAllSides && text.isLayer())) {
                         borders.add(Length.ofNanometres(across.nanometres() / 2));
+                        borders.add(Length.ofNanometres(down.nanometres() / 2));
                     }
                 }
             }
@@ -94,6 +103,10 @@ final class Layers {
         }
         int most = votes.values().stream().max(Integer::compare).orElse(0);
         return votes.entrySet().stream().filter(vote -> vote.getValue() == most).map(Map.Entry::getKey).findFirst();
+    }
+
+    private static boolean isBorder(Length both) {
+        return both.isPositive() && !both.isLongerThan(WIDEST.times(2));
     }
 
     private static Length side(TextPiece text, boolean width) {
@@ -133,8 +146,10 @@ final class Layers {
         free.removeAll(layers);
         found.put(text, layers);
         MatLayer layer = layers.get(0);
-        figure(new Figure(layer.label(), 0, turned ? text.read().height() : text.read().width(), layer.width()));
-        figure(new Figure(layer.label(), 1, turned ? text.read().width() : text.read().height(), layer.height()));
+        figure(new Figure(layer.label(), DesignMatch.What.WIDTH, turned ? text.read().height() : text.read().width(),
+                layer.width()));
+        figure(new Figure(layer.label(), DesignMatch.What.HEIGHT, turned ? text.read().width() : text.read().height(),
+                layer.height()));
     }
 
     private void figure(Figure figure) {

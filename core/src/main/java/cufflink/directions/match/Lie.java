@@ -28,6 +28,10 @@ record Lie(boolean turned, boolean fromRight, boolean fromBottom) {
             };
         }
 
+        DesignMatch.What what() {
+            return side == 0 ? DesignMatch.What.WIDTH : side == 1 ? DesignMatch.What.HEIGHT : DesignMatch.What.SCORE;
+        }
+
         Optional<Fold> foldOf(DesignPiece piece) {
             return switch (side) {
                 case 2 -> Optional.of(piece.uprightFolds().get(index));

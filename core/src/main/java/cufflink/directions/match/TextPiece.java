@@ -50,7 +50,7 @@ record TextPiece(ReadPiece read, List<Line> upright, List<Line> level) {
 
     /** Whether its name says that it is a layer on something. */
     boolean isLayer() {
-        return LAYERS.contains(PieceName.of(read.name()).head());
+        return PieceName.of(read.name()).words().stream().anyMatch(LAYERS::contains);
     }
 
     int scores() {

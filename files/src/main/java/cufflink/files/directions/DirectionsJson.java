@@ -10,8 +10,11 @@ import cufflink.directions.ReadScore;
 import cufflink.directions.Said;
 import cufflink.directions.Span;
 import cufflink.directions.finding.Finding;
+import cufflink.directions.match.DesignMatch;
+import cufflink.directions.study.DirectionsStudy;
+import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
-import java.util.List;
+import cufflink.measure.LengthUnit;
 
 /** What was read, as JSON. Every length is {@code {mm, text}}; every place {@code {line, from, to, text}}. */
 public final class DirectionsJson {
@@ -23,23 +26,45 @@ public final class DirectionsJson {
         this.directions = directions;
     }
 
-    /** Directions with what was found in them. */
-    public static ObjectNode of(Directions directions, List<Finding> findings) {
-        return new DirectionsJson(directions).json(findings);
+    /** Directions with what was found out about them. */
+    public static ObjectNode of(DirectionsStudy.Study study) {
+        return new DirectionsJson(study.directions()).json(study);
     }
 
-    private ObjectNode json(List<Finding> findings) {
+    private ObjectNode json(DirectionsStudy.Study study) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("unit", directions.unit().symbol());
         ArrayNode pieces = root.putArray("pieces");
         directions.pieces().forEach(piece -> piece(pieces.addObject(), piece));
         ArrayNode found = root.putArray("findings");
-        findings.forEach(finding -> finding(found.addObject(), finding));
+        study.findings().forEach(finding -> finding(found.addObject(), finding));
         ArrayNode lost = root.putArray("notUnderstood");
         directions.notUnderstood().forEach(span -> lost.add(place(span)));
         ArrayNode questions = root.putArray("questions");
         directions.questions().forEach(question -> question(questions.addObject(), question));
+        study.design().ifPresent(match -> design(root.putObject("design"), match));
         return root;
+    }
+
+    private void design(ObjectNode node, DesignMatch match) {
+        node.put("id", match.design().id()).put("title", match.design().title());
+        ObjectNode measures = node.putObject("measures");
+        match.set().forEach(measures::put);
+        ArrayNode agrees = node.putArray("agrees");
+        match.agrees().forEach(figure -> figure(agrees.addObject(), figure));
+        ArrayNode differs = node.putArray("differs");
+        match.differs().forEach(figure -> figure(differs.addObject(), figure));
+        ArrayNode onlyText = node.putArray("onlyInText");
+        match.onlyText().forEach(piece -> onlyText.add(piece.name()));
+        ArrayNode onlyDesign = node.putArray("onlyInDesign");
+        match.onlyDesign().forEach(onlyDesign::add);
+    }
+
+    private void figure(ObjectNode node, DesignMatch.Figure figure) {
+        node.put("piece", figure.piece()).put("what", figure.what().word());
+        node.set("text", length(figure.said()));
+        node.set("design", length(figure.said().unit(), figure.design()));
+        node.set("source", place(figure.said().span()));
     }
 
     private void piece(ObjectNode node, ReadPiece piece) {
@@ -97,7 +122,11 @@ public final class DirectionsJson {
     }
 
     private static ObjectNode length(Said said) {
-        return MAPPER.createObjectNode().put("mm", said.length().toMillimetres()).put("text",
-                LengthFormat.of(said.unit()).text(said.length()));
+        return length(said.unit(), said.length());
+    }
+
+    private static ObjectNode length(LengthUnit unit, Length length) {
+        return MAPPER.createObjectNode().put("mm", length.toMillimetres()).put("text",
+                LengthFormat.of(unit).text(length));
     }
 }

@@ -5,7 +5,10 @@ import cufflink.directions.Question;
 import cufflink.directions.ReadPiece;
 import cufflink.directions.ReadScore;
 import cufflink.directions.Said;
+import cufflink.design.Measure;
 import cufflink.directions.finding.Finding;
+import cufflink.directions.match.DesignMatch;
+import cufflink.directions.study.DirectionsStudy;
 import cufflink.measure.LengthFormat;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -15,10 +18,13 @@ public final class DirectionsReport {
     private DirectionsReport() {
     }
 
-    /** Pieces, findings, questions, and what was not understood. */
-    public static String of(Directions directions, List<Finding> findings) {
+    /** Pieces, the design that they are for, findings, questions, and what was not understood. */
+    public static String of(DirectionsStudy.Study study) {
+        Directions directions = study.directions();
+        List<Finding> findings = study.findings();
         StringBuilder text = new StringBuilder("Pieces\n");
         directions.pieces().forEach(piece -> text.append(piece(piece)));
+        study.design().ifPresent(match -> text.append("\nDesign\n").append(design(match)));
         if (!findings.isEmpty()) {
             text.append("\nFindings\n");
             findings.forEach(finding -> text.append("  line ").append(finding.places().get(0).line(directions.text()))
@@ -38,6 +44,23 @@ public final class DirectionsReport {
             text.append("\nNot understood\n");
             directions.notUnderstood().forEach(span -> text.append("  line ").append(span.line(directions.text()))
                     .append(": ").append(span.in(directions.text()).strip()).append('\n'));
+        }
+        return text.toString();
+    }
+
+    private static String design(DesignMatch match) {
+        StringBuilder text = new StringBuilder("  ").append(match.design().title());
+        match.set().forEach((measure, value) -> text.append(", ")
+                .append(match.design().measure(measure).map(Measure::label).orElse(measure)).append(' ').append(value));
+        int all = match.agrees().size() + match.differs().size();
+        text.append("\n  ").append(match.agrees().size()).append(" of ").append(all)
+                .append(" numbers as the design has them\n");
+        if (!match.onlyText().isEmpty()) {
+            text.append("  only in the text: ").append(
+                    match.onlyText().stream().map(ReadPiece::name).collect(Collectors.joining(", "))).append('\n');
+        }
+        if (!match.onlyDesign().isEmpty()) {
+            text.append("  only in the design: ").append(String.join(", ", match.onlyDesign())).append('\n');
         }
         return text.toString();
     }

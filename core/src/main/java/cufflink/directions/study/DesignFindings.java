@@ -1,0 +1,104 @@
+package cufflink.directions.study;
+
+import cufflink.check.Check;
+import cufflink.check.Verdict;
+import cufflink.directions.Span;
+import cufflink.directions.finding.Finding;
+import cufflink.directions.finding.Finding.Grade;
+import cufflink.directions.finding.Near;
+import cufflink.directions.match.DesignMatch;
+import cufflink.directions.match.DesignMatch.Figure;
+import cufflink.plan.Plan;
+import cufflink.problem.Outcome;
+import cufflink.words.FindingWords;
+import cufflink.words.Message;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** What a design says of directions that are for it: figures that it has otherwise, and whether it can be made so. */
+final class DesignFindings {
+    /** So many figures must agree for each that does not, before the one that does not is called a fault. */
+    private static final int AGREE_FOR_ONE = 4;
+    /** Checks of the maker's tools and sheets, of which directions say nothing. */
+    private static final List<String> OF_TOOLS = List.of("board-", "sheets", "envelope", "trimmer", "grooves", "grain");
+    /** Checks that say whether paper folds and lies flat. */
+    private static final List<String> OF_FOLDS = List.of("closes", "pose-", "stays-inside");
+
+    private final DesignMatch match;
+    private final Outcome<Plan> plan;
+    private final List<Finding> known;
+
+    DesignFindings(DesignMatch match, Outcome<Plan> plan, List<Finding> known) {
+        this.match = match;
+        this.plan = plan;
+        this.known = known;
+    }
+
+    List<Finding> all() {
+        List<Finding> all = new ArrayList<>();
+        if (match.differs().size() * AGREE_FOR_ONE <= match.agrees().size()) {
+            match.differs().stream().filter(figure -> !isKnown(figure.said().span())).map(this::other)
+                    .forEach(all::add);
+        }
+        if (match.differs().isEmpty()) {
+            all.addAll(notMade());
+        }
+        return all;
+    }
+
+    /** Whether something was found there by the text alone. */
+    private boolean isKnown(Span span) {
+        return known.stream().flatMap(finding -> Stream.concat(finding.places().stream(),
+                finding.suggestion().map(Finding.Suggestion::place).stream()))
+                .anyMatch(place -> place.from() < span.to() && span.from() < place.to());
+    }
+
+    private Finding other(Figure figure) {
+        String value = Near.like(figure.design(), figure.said());
+        return Finding.of(Grade.UNLIKELY, "design",
+                other(figure, value),
+                List.of(figure.said().span()), List.of(Near.text(figure.said()), value))
+                .suggesting(figure.said().span(), value);
+    }
+
+    private Message other(Figure figure, String value) {
+        FindingWords words = figure.what() == DesignMatch.What.SCORE ? FindingWords.SCORE_OTHER_IN_DESIGN
+                : FindingWords.OTHER_IN_DESIGN;
+        return words == FindingWords.SCORE_OTHER_IN_DESIGN
+                ? words.of("said", Near.text(figure.said()), "piece", lower(figure.piece()), "design", title(),
+                        "value", value)
+                : words.of("said", Near.text(figure.said()), "what", figure.what().adjective(), "piece",
+                        lower(figure.piece()), "design", title(), "value", value);
+    }
+
+    private String title() {
+        return match.design().title();
+    }
+
+    private static String lower(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
+    }
+
+    /** Why the design cannot be made with the figures of the text, if it cannot. */
+    private List<Finding> notMade() {
+        Span whole = match.agrees().get(0).said().span();
+        if (plan.value().isEmpty()) {
+            return plan.problems().stream().limit(1).map(problem -> Finding.of(Grade.CANNOT_BE, "design",
+                    FindingWords.NO_SUCH_DESIGN.of("design", title(), "why", problem.message().sentence()),
+                    List.of(whole), List.of())).toList();
+        }
+        return plan.value().get().checks().stream().filter(check -> check.verdict() == Verdict.BAD)
+                .filter(check -> OF_TOOLS.stream().noneMatch(check.id()::startsWith))
+                .map(check -> Finding.of(isOfFolds(check) ? Grade.CANNOT_BE : Grade.UNLIKELY,
+                        isOfFolds(check) ? "fold" : "design",
+                        FindingWords.NO_SUCH_DESIGN.of("design", title(), "why", check.text()), List.of(whole),
+                        List.of()))
+                .toList();
+    }
+
+    private static boolean isOfFolds(Check check) {
+        return OF_FOLDS.stream().anyMatch(check.id()::startsWith);
+    }
+}

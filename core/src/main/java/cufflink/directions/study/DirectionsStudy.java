@@ -1,0 +1,63 @@
+package cufflink.directions.study;
+
+import cufflink.design.DesignDefinition;
+import cufflink.directions.Directions;
+import cufflink.directions.finding.Finding;
+import cufflink.directions.finding.Findings;
+import cufflink.directions.match.DesignMatch;
+import cufflink.directions.match.DesignMatcher;
+import cufflink.plan.Plan;
+import cufflink.plan.Planner;
+import cufflink.problem.Outcome;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Studies directions beside the designs of a shelf. One may serve for many texts, from any thread. */
+public final class DirectionsStudy {
+    private final DesignMatcher matcher;
+
+    /** @param designs those that directions may be for */
+    public DirectionsStudy(Collection<DesignDefinition> designs) {
+        this.matcher = new DesignMatcher(designs);
+    }
+
+    /**
+     * What was found out. The same text always comes to the same.
+     *
+     * @param findings those of the text alone and those by its design; the gravest first
+     * @param designs  what the text may be for, the most likely first
+     * @param plan     the likely design, worked out with the text's measures; absent without a convincing one
+     */
+    public record Study(Directions directions, List<Finding> findings, List<DesignMatch> designs,
+            Optional<Outcome<Plan>> plan) {
+        public Study {
+            findings = List.copyOf(findings);
+            designs = List.copyOf(designs);
+        }
+
+        /** The design that the text is for, if one explains enough of it. */
+        public Optional<DesignMatch> design() {
+            return designs.stream().findFirst().filter(DesignMatch::isConvincing);
+        }
+
+        /** Whether something in the text cannot be. */
+        public boolean hasImpossible() {
+            return findings.stream().anyMatch(finding -> finding.grade() == Finding.Grade.CANNOT_BE);
+        }
+    }
+
+    /** Reads a text against the designs. */
+    public Study of(Directions directions) {
+        List<DesignMatch> designs = matcher.rank(directions);
+        Optional<DesignMatch> likely = designs.stream().findFirst().filter(DesignMatch::isConvincing);
+        Optional<Outcome<Plan>> plan = likely.map(match -> Planner.plan(match.project()));
+        List<Finding> findings = new ArrayList<>(Findings.of(directions));
+        likely.ifPresent(match -> findings
+                .addAll(new DesignFindings(match, plan.orElseThrow(), List.copyOf(findings)).all()));
+        findings.sort(Comparator.comparing(Finding::grade).thenComparing(finding -> finding.places().get(0).from()));
+        return new Study(directions, findings, designs, plan);
+    }
+}
