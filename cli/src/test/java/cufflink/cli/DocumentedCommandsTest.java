@@ -46,7 +46,7 @@ class DocumentedCommandsTest {
                     .map(line -> line.strip().replaceFirst("^\\./cufflink ", "").replaceFirst("\\s+#.*$", ""))
                     .filter(line -> line
                             .matches(
-                                    "(plan|fold|check|export|layout|job|designs|backup|restore|notebook|dies|shopping|kit)( .*)?"))
+                                    "(plan|fold|check|export|layout|job|designs|backup|restore|notebook|dies|shopping|kit|read)( .*)?"))
                     .toList()
                     .stream();
         }

@@ -279,7 +279,10 @@ final class CutReading {
         if (less.detail().contains("round") || less.detail().contains("around")) {
             String text = state.written(less.span());
             state.ask(ReadingWords.ALL_ROUND.of("text", text),
-                    List.of(ReadingWords.IN_ALL.of().sentence(), ReadingWords.ON_EACH_SIDE.of().sentence()),
+                    List.of(Question.Answer.taken(ReadingWords.IN_ALL.of().sentence()),
+                            Question.Answer.other(ReadingWords.ON_EACH_SIDE.of().sentence(),
+                                    new Edit(less.span(), text.replaceAll("(?i)\\b(all )?a?round\\b",
+                                            ReadingWords.ON_EACH_SIDE.of().sentence())))),
                     less.span());
         }
         Length off = by.length().times(each ? 2 : 1);
@@ -324,8 +327,9 @@ final class CutReading {
         Said halfHeight = across != lengthwise ? height : halved(height, share);
         if (part.of(Kind.SIDE).isEmpty()) {
             state.ask(ReadingWords.WHICH_HALF.of("text", state.written(share.span())),
-                    List.of(size(halfWidth, halfHeight), across ? size(width, halved(height, share))
-                            : size(halved(width, share), height)),
+                    List.of(Question.Answer.taken(size(halfWidth, halfHeight)),
+                            Question.Answer.other(across ? size(width, halved(height, share))
+                                    : size(halved(width, share), height), Edit.behind(share.span(), " lengthwise"))),
                     share.span());
         }
         Attributes said = Attributes.of(state, part);

@@ -32,9 +32,12 @@ final class Interpreter {
     Directions directions() {
         Clauses.of(phrases).forEach(this::read);
         if (units.guessed() && !state.pieces.isEmpty()) {
-            state.ask(ReadingWords.WHICH_UNIT.of(),
-                    units.unit() == WrittenUnit.INCH ? List.of("in", "cm") : List.of("mm", "in"),
-                    state.pieces.get(0).span);
+            boolean inches = units.unit() == WrittenUnit.INCH;
+            PieceDraft first = state.pieces.get(0);
+            state.ask(ReadingWords.WHICH_UNIT.of(), List.of(Question.Answer.taken(inches ? "in" : "mm"),
+                    Question.Answer.other(inches ? "cm" : "in",
+                            Edit.behind(first.height.span(), inches ? " cm" : " in"))),
+                    first.span);
         }
         List<Span> lost = new ArrayList<>(state.lost());
         phrases.stream().filter(phrase -> !phrase.amounts().isEmpty() && !state.isTaken(phrase)).map(Phrase::span)

@@ -66,7 +66,7 @@ final class ReadingState {
         return lost;
     }
 
-    void ask(Message text, List<String> answers, Span span) {
+    void ask(Message text, List<Question.Answer> answers, Span span) {
         questions.add(new Question(text, answers, span));
     }
 

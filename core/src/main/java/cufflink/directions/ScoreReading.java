@@ -198,7 +198,7 @@ final class ScoreReading {
                 edge(Side.TOP);
             } else if (!phrase.amounts().get(0).plain()) {
                 state.ask(ReadingWords.NO_SUCH_SIDE.of("text", state.written(phrase.span()), "piece", piece.name),
-                        List.of(ReadingWords.LONGER_SIDE.of().sentence()), phrase.span());
+                        List.of(Question.Answer.taken(ReadingWords.LONGER_SIDE.of().sentence())), phrase.span());
                 edge(wider ? Side.LEFT : Side.TOP);
             }
         } else if (detail.contains("long") || detail.contains("length")) {
@@ -315,7 +315,10 @@ final class ScoreReading {
         }
         if (!sure && fitsWidth && fitsHeight && !halves(open, alongWidth ? piece.width : piece.height)) {
             state.ask(ReadingWords.WHICH_SIDE.of("text", state.written(open.get(0).at().span()), "piece", piece.name),
-                    List.of(sideWords(piece, alongWidth), sideWords(piece, !alongWidth)), open.get(0).at().span());
+                    List.of(Question.Answer.taken(sideWords(piece, alongWidth)),
+                            Question.Answer.other(sideWords(piece, !alongWidth), Edit.behind(
+                                    open.get(open.size() - 1).at().span(), " " + sideWords(piece, !alongWidth)))),
+                    open.get(0).at().span());
         }
         Side edge = alongWidth ? Side.LEFT : Side.TOP;
         open.replaceAll(score -> score.from(edge));

@@ -10,6 +10,7 @@ import cufflink.desktop.store.ShelfKeep;
 import cufflink.desktop.store.ShelfMemory;
 import cufflink.desktop.view.BenchScreen;
 import cufflink.desktop.view.DieFitDialog;
+import cufflink.desktop.view.DirectionsScreen;
 import cufflink.desktop.view.ExportDialog;
 import cufflink.desktop.view.LayersDialog;
 import cufflink.desktop.view.NextTimePane;
@@ -88,6 +89,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     private final NotebookWork notebook;
     private final NotebookPlace notebookPlace;
     private final JobPlace jobPlace;
+    private final DirectionsPlace directionsPlace;
     private StashScreen stashScreen;
     private Screen shown;
     private RulerStep ruler;
@@ -114,6 +116,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
         this.notebook = things.notebook();
         this.notebookPlace = new NotebookPlace(this, notebook, stash, library, planning);
         this.jobPlace = new JobPlace(this, store, stash);
+        this.directionsPlace = new DirectionsPlace(this, store, reports, planning);
         ShelfMemory memory = store.shelf();
         ShelfMemory.Left left = memory.read(papers());
         this.ruler = left.ruler();
@@ -204,6 +207,7 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
     public void goTo(Places place) {
         switch (place) {
             case SHELF -> shelf("");
+            case DIRECTIONS -> directionsPlace.show();
             case STASH -> stash();
             case JOBS -> jobPlace.show();
             case NOTEBOOK -> notebookPlace.show(NotebookScreen.Wanted.ALL);
@@ -537,6 +541,8 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
             stash.say(text);
         } else if (shown instanceof NotebookScreen) {
             notebook.say(text);
+        } else if (shown instanceof DirectionsScreen directions) {
+            directions.say(text);
         } else if (jobPlace.work().isPresent()) {
             jobPlace.work().get().say(text);
         } else {
@@ -575,6 +581,10 @@ final class Screens implements ShelfScreen.Actions, BenchScreen.Actions {
 
     NotebookWork notebookWork() {
         return notebook;
+    }
+
+    DirectionsPlace directionsPlace() {
+        return directionsPlace;
     }
 
     JobPlace jobPlace() {

@@ -58,7 +58,8 @@ class ScreenShots {
             "ribbons",
             "punches", "job", "job-to-buy", "job-large-text", "job-cutting", "job-table", "notebook", "notebook-metric",
             "made", "next-time", "table-note", "notebook-large-text",
-            "made-large-text", "fit-die", "punch-dialog", "needs", "use-up", "pack", "pack-table");
+            "made-large-text", "fit-die", "punch-dialog", "needs", "use-up", "pack", "pack-table", "directions",
+            "directions-empty", "directions-fit", "directions-metric", "directions-large-text");
 
     /** A design in a pose, from the front or from behind. */
     private static final String POSE = "pose:";
@@ -166,6 +167,28 @@ class ScreenShots {
         });
     }
 
+    private void directions(String view) {
+        robot.interact(() -> {
+            if (view.endsWith("metric")) {
+                screens.rulerChosen(RulerStep.MILLIMETRE);
+            }
+            screens.goTo(Places.DIRECTIONS);
+            screens.scaleText(view.endsWith("large-text") ? 1.25 : 1);
+        });
+        rest(REST);
+        if (!view.endsWith("empty")) {
+            robot.interact(() -> robot.lookup("#directions-sample").queryButton().fire());
+            rest(SEARCH);
+        }
+        if (view.endsWith("fit")) {
+            robot.interact(() -> {
+                ((ToggleButton) scene.lookup("#directions-fit")).fire();
+                ((ToggleButton) scene.lookup("#fit-sheet")).fire();
+            });
+            rest(REST);
+        }
+    }
+
     private void goTo(String view) {
         if (isOfDesign(view)) {
             design(view.split(":")[1], view.split(":")[2], view.startsWith(BEHIND));
@@ -213,6 +236,8 @@ class ScreenShots {
                     robot.push(KeyCode.T);
                 }
             }
+            case "directions", "directions-empty", "directions-fit", "directions-metric", "directions-large-text" ->
+                directions(view);
             case "needs" -> robot.interact(() -> stash(StashKind.NEEDS, ""));
             case "use-up" -> {
                 robot.interact(() -> stash(StashKind.USE_UP, ""));

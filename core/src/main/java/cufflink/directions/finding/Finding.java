@@ -1,5 +1,6 @@
 package cufflink.directions.finding;
 
+import cufflink.directions.Edit;
 import cufflink.directions.Span;
 import cufflink.words.Message;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param suggestion what would be consistent; absent where nothing speaks for one value more than for another
  */
 public record Finding(Grade grade, String kind, Message text, List<Span> places, List<String> values,
-        Optional<Suggestion> suggestion) {
+        Optional<Edit> suggestion) {
     /** How sure it is. */
     public enum Grade {
         CANNOT_BE("cannot be"), UNLIKELY("unlikely"), CHECK("check");
@@ -31,15 +32,6 @@ public record Finding(Grade grade, String kind, Message text, List<Span> places,
         }
     }
 
-    /**
-     * What to write instead.
-     *
-     * @param place what it replaces
-     * @param text  as it would be typed there
-     */
-    public record Suggestion(Span place, String text) {
-    }
-
     public Finding {
         places = List.copyOf(places);
         values = List.copyOf(values);
@@ -52,6 +44,6 @@ public record Finding(Grade grade, String kind, Message text, List<Span> places,
 
     /** With what to write at a place instead. */
     public Finding suggesting(Span place, String instead) {
-        return new Finding(grade, kind, text, places, values, Optional.of(new Suggestion(place, instead)));
+        return new Finding(grade, kind, text, places, values, Optional.of(new Edit(place, instead)));
     }
 }

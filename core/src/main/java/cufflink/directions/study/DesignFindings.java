@@ -2,6 +2,7 @@ package cufflink.directions.study;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.directions.Edit;
 import cufflink.directions.Span;
 import cufflink.directions.finding.Finding;
 import cufflink.directions.finding.Finding.Grade;
@@ -51,7 +52,7 @@ final class DesignFindings {
     /** Whether something was found there by the text alone. */
     private boolean isKnown(Span span) {
         return known.stream().flatMap(finding -> Stream.concat(finding.places().stream(),
-                finding.suggestion().map(Finding.Suggestion::place).stream()))
+                finding.suggestion().map(Edit::place).stream()))
                 .anyMatch(place -> place.from() < span.to() && span.from() < place.to());
     }
 

@@ -1,6 +1,8 @@
 package cufflink.desktop.store;
 
 import cufflink.files.AtomicFile;
+import cufflink.design.DesignDefinition;
+import cufflink.files.AtomicFile;
 import cufflink.files.FileTrouble;
 import cufflink.files.design.DesignLibrary;
 import cufflink.files.project.ProjectReader;
@@ -12,6 +14,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
+import java.util.Locale;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +33,7 @@ public final class ProjectStore implements AutoCloseable {
 
     private final Path folder;
     private final KeptFiles files;
-    private final DesignLibrary library;
+    private volatile DesignLibrary library;
     private final Consumer<String> onFailure;
     private final SaveQueue saver = new SaveQueue();
 
@@ -92,6 +95,34 @@ public final class ProjectStore implements AutoCloseable {
      */
     public ShelfKeep shelves(String program) {
         return new ShelfKeep(folder, saver, program);
+    }
+
+    /** The directions that were worked on last, saved by the same thread. */
+    public KeptDirections directions() {
+        return new KeptDirections(folder, saver, onFailure);
+    }
+
+    /**
+     * Keeps a design file of the maker's own among the designs; its projects can be read from now on.
+     *
+     * @param text of the file that the design was read from
+     */
+    public void keep(DesignDefinition design, String text) throws IOException {
+        AtomicFile.keep(folder.resolve("designs").resolve(design.id() + ".yaml"),
+                text.getBytes(StandardCharsets.UTF_8));
+        library = library.with(design);
+    }
+
+    /** An id for a design of the maker's own that no other has. */
+    public String freshDesign(String title) {
+        String plain = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String base = plain.isEmpty() ? "pieces" : plain.substring(0, Math.min(40, plain.length()));
+        String id = base;
+        for (int i = 2; library.designs().containsKey(id)
+                || Files.exists(folder.resolve("designs").resolve(id + ".yaml")); i++) {
+            id = base + "-" + i;
+        }
+        return id;
     }
 
     /** Writes now; for "save as" and the demo. */

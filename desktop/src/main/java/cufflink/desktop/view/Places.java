@@ -11,7 +11,7 @@ import javafx.scene.layout.Region;
 
 /** The places beside the bench, and the bar that leads from one to another. */
 public enum Places {
-    SHELF("Shelf"), STASH("Stash"), JOBS("Jobs"), NOTEBOOK("Notebook");
+    SHELF("Shelf"), DIRECTIONS("Directions"), STASH("Stash"), JOBS("Jobs"), NOTEBOOK("Notebook");
 
     /** What a place asks its window to do. */
     public interface Actions {

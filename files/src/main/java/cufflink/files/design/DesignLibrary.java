@@ -54,6 +54,13 @@ public record DesignLibrary(Map<String, DesignDefinition> designs, Map<String, L
         return new DesignLibrary(designs, refused);
     }
 
+    /** These and one more. */
+    public DesignLibrary with(DesignDefinition design) {
+        Map<String, DesignDefinition> more = new LinkedHashMap<>(designs);
+        more.put(design.id(), design);
+        return new DesignLibrary(more, refused);
+    }
+
     /** The design with this id, or a problem that names those there are. */
     public Outcome<DesignDefinition> find(String id) {
         return designs.containsKey(id) ? Outcome.of(designs.get(id))

@@ -112,7 +112,7 @@ public final class DirectionsJson {
     private void question(ObjectNode node, Question question) {
         node.put("text", question.text().sentence());
         ArrayNode answers = node.putArray("answers");
-        question.answers().forEach(answers::add);
+        question.answers().forEach(answer -> answers.add(answer.text()));
         node.set("source", place(question.span()));
     }
 

@@ -36,7 +36,7 @@ public final class DirectionsReport {
             text.append("\nQuestions\n");
             for (Question question : directions.questions()) {
                 text.append("  line ").append(question.span().line(directions.text())).append(": ")
-                        .append(question.text().sentence()).append(" Taken: ").append(question.answers().get(0))
+                        .append(question.text().sentence()).append(" Taken: ").append(question.answers().get(0).text())
                         .append(".\n");
             }
         }
