@@ -25,9 +25,36 @@ final class Attributes {
         List<Phrase> said = new ArrayList<>(clause.label().stream()
                 .filter(phrase -> clause.isVerbLabel() || isCount(clause.label(), phrase)).toList());
         said.addAll(clause.body());
-        found.take(said);
-        found.name = found.label.isEmpty() ? found.name : Optional.of(found.label);
+        int size = firstSize(clause.body());
+        Optional<Span> named = size < 0 ? Optional.empty() : NounPhrase.before(clause.body(), size);
+        found.take(said, named);
+        found.labelled(clause);
+        boolean nameless = named.isPresent()
+                && clause.label().stream().noneMatch(phrase -> phrase.is(Phrase.Kind.NAME));
+        found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
+                : named.map(state::written).or(() -> found.name);
         return found;
+    }
+
+    private static int firstSize(List<Phrase> body) {
+        for (int i = 0; i < body.size(); i++) {
+            if (body.get(i).is(Phrase.Kind.SIZE) || body.get(i).is(Phrase.Kind.LESS)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** "Mat on the base:" goes on the base. */
+    private void labelled(Clause clause) {
+        List<Phrase> words = clause.label();
+        for (int i = 1; i < words.size(); i++) {
+            if (words.get(i).is(Phrase.Kind.NAME)
+                    && relation(words, i).filter(word -> word.matches("for|on|onto|into|in")).isPresent()) {
+                String named = words.get(i).detail();
+                on = on.or(() -> Optional.of(named));
+            }
+        }
     }
 
     /** The words before a colon without what counts. */
@@ -48,7 +75,8 @@ final class Attributes {
         return phrase.is(Kind.COUNT) || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
     }
 
-    private void take(List<Phrase> said) {
+    /** A number in a name tells it from others. */
+    private void take(List<Phrase> said, Optional<Span> named) {
         for (int i = 0; i < said.size(); i++) {
             Phrase phrase = said.get(i);
             Optional<String> relation = relation(said, i);
@@ -59,7 +87,9 @@ final class Attributes {
                 }
                 case COUNT -> count(phrase);
                 case LENGTH -> {
-                    if (phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
+                    boolean inName = named.filter(name -> name.from() <= phrase.span().from()
+                            && phrase.span().to() <= name.to()).isPresent();
+                    if (!inName && phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
                         count(phrase);
                     }
                 }

@@ -20,6 +20,10 @@ import java.util.stream.Stream;
 record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean wholeLine, int sentence) {
     private static final Set<Kind> NUMBERS = EnumSet.of(Kind.SIZE, Kind.RANGE, Kind.TWO_UNITS, Kind.LENGTH, Kind.LESS);
 
+    private static final Set<String> BEFORE_NOUNS = Set.of("the", "a", "an", "each", "every", "both", "all", "middle",
+            "first", "second", "third", "last", "outer", "inner", "other", "back", "front", "straight", "long", "short",
+            "diagonal", "these", "those", "notched", "centre", "center");
+
     Clause {
         label = List.copyOf(label);
         body = List.copyOf(body);
@@ -31,8 +35,21 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
     }
 
     Optional<Kind> verb() {
-        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(), body.stream()).map(Phrase::kind)
+        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(),
+                body.stream().filter(phrase -> !isNoun(body, body.indexOf(phrase)))).map(Phrase::kind)
                 .filter(Kind::isVerb).findFirst();
+    }
+
+    /** "The middle score", "each fold": what was scored or folded, not what is done. */
+    static boolean isNoun(List<Phrase> said, int index) {
+        if (index == 0 || !said.get(index).kind().isVerb() || !said.get(index).detail()
+                .matches("scores?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?")) {
+            return false;
+        }
+        Phrase before = said.get(index - 1);
+        return before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) && index > 1
+                || before.is(Kind.SHARE)
+                || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail());
     }
 
     /** Whether its label says what is done, not of what: "Score", "Cut the strip", but not "Folded half". */

@@ -7,7 +7,6 @@ import java.util.List;
 /** Cuts a row of phrases into clauses: at the end of a line or sentence, and before a further verb. */
 final class Clauses {
     private static final int LONGEST_LABEL = 60;
-
     private final List<Clause> clauses = new ArrayList<>();
     private List<Phrase> label = List.of();
     private List<Phrase> body = new ArrayList<>();
@@ -81,7 +80,9 @@ final class Clauses {
         if (phrase.is(Kind.WORD, "then", "next", "now")) {
             return true;
         }
-        return phrase.kind().isVerb()
+        List<Phrase> with = new ArrayList<>(body);
+        with.add(phrase);
+        return phrase.kind().isVerb() && !Clause.isNoun(with, body.size())
                 && body.stream().anyMatch(other -> other.kind().isVerb() || !other.amounts().isEmpty());
     }
 

@@ -190,11 +190,31 @@ final class CutReading {
             sameInOtherUnit(part, sizes, width, height);
         }
         state.take(clause.label());
-        Optional<PieceDraft> known = known(said, width, height);
+        boolean half = part.of(Kind.SHARE).stream().anyMatch(share -> share.detail().contains("half"));
+        Optional<PieceDraft> known = half ? state.current.filter(piece -> piece.halved)
+                : known(said, width, height);
+        if (half && known.isEmpty()) {
+            state.take(part.of(Kind.SHARE));
+            state.sheet.ifPresent(sheet -> halfOf(sheet, width, height, size.span()));
+        }
         if (known.isPresent()) {
             again(known.get(), said, width, height, size.span());
         } else {
             add(part, said, width, height, size.span());
+        }
+    }
+
+    /** "Half a sheet of A4, 210 x 145 mm": one side is that of the sheet, the other must be half. */
+    private void halfOf(ReadSheet sheet, Said width, Said height, Span span) {
+        for (boolean turned : new boolean[] {false, true}) {
+            Said one = turned ? height : width;
+            Said other = turned ? width : height;
+            Said whole = sheet.width().length().equals(one.length()) ? sheet.height()
+                    : sheet.height().length().equals(one.length()) ? sheet.width() : null;
+            if (whole != null && whole.length().isLongerThan(other.length())) {
+                state.claims.add(new Claim.Half(Optional.of(whole), state.pieces.size(), other, span));
+                return;
+            }
         }
     }
 
@@ -339,9 +359,12 @@ final class CutReading {
             piece.width = halfWidth;
             piece.height = halfHeight;
             piece.quantity = piece.quantity * 2;
+            piece.halved = true;
             state.current = whole;
         } else {
-            add(part, said, halfWidth, halfHeight, share.span()).sheet = state.sheet;
+            PieceDraft piece = add(part, said, halfWidth, halfHeight, share.span());
+            piece.sheet = state.sheet;
+            piece.halved = true;
         }
     }
 
@@ -368,6 +391,9 @@ final class CutReading {
             return;
         }
         Phrase count = said.count.get();
+        if (count.is(Kind.LENGTH) && part.has(Kind.CREASE)) {
+            return; // "the other two are valleys"
+        }
         Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
         boolean ofThese = said.name.isEmpty() && piece.isPresent();
         if (ofThese && piece.get().counted.isEmpty()) {

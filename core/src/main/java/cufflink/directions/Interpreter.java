@@ -95,6 +95,14 @@ final class Interpreter {
                 && !clause.has(Kind.SHEET);
     }
 
+    /** Whether a heading says what is done below it, and nothing else: "Cut list", "To score", "Fold and glue:". */
+    private static boolean isOfVerbs(Clause clause) {
+        return !clause.label().isEmpty() || clause.body().stream().allMatch(phrase -> phrase.kind().isVerb()
+                || phrase.is(Kind.MARK) || phrase.is(Kind.RELATION, "to", "for")
+                || phrase.is(Kind.WORD, "list", "the", "you", "your", "it", "all", "pieces", "steps", "step", "first",
+                        "then", "what", "how", "we", "i", "will", "up", "out", "knife", "and"));
+    }
+
     private void head(Clause clause, Optional<Kind> verb) {
         List<Phrase> all = new ArrayList<>(clause.label());
         all.addAll(clause.body());
@@ -102,6 +110,9 @@ final class Interpreter {
         Optional<Phrase> name = all.stream().filter(phrase -> phrase.is(Kind.NAME)).findFirst();
         boolean verbFirst = all.stream().filter(phrase -> !phrase.is(Kind.WORD)).findFirst()
                 .map(phrase -> phrase.kind().isVerb()).orElse(false);
+        if (verb.isPresent() && state.pieces.isEmpty() && !isOfVerbs(clause)) {
+            return; // a title: "Notch sleeve", "Fold-over card"
+        }
         if (verb.isPresent() && (verbFirst || name.isEmpty())) {
             section = verb;
             state.heading = Optional.empty();

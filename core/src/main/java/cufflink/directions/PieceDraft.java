@@ -15,6 +15,8 @@ final class PieceDraft {
     Said height;
     int quantity = 1;
     int diagonals;
+    /** Whether its size comes of halving something. */
+    boolean halved;
     Optional<Span> counted = Optional.empty();
     Optional<String> material = Optional.empty();
     Optional<ReadSheet> sheet = Optional.empty();

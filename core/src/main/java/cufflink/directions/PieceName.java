@@ -14,16 +14,24 @@ public record PieceName(Set<String> words, String head) {
     private static final Set<String> PAPER = Set.of("a", "an", "the", "your", "its", "of", "for", "each", "piece",
             "pieces", "card", "cardstock", "paper", "patterned", "plain", "printed", "red", "blue", "green", "yellow",
             "white", "black", "grey", "gray", "cream", "navy", "pink", "gold", "silver", "brown", "purple", "orange",
-            "ivory", "dark", "light", "matching", "vellum", "kraft", "cut", "main", "1");
+            "ivory", "dark", "light", "matching", "vellum", "kraft", "cut", "main", "1", "on", "onto", "in", "into",
+            "with");
+
+    /** What stands behind these tells where a piece goes: the head of "mat for the front" is the mat. */
+    private static final Set<String> JOINING = Set.of("for", "on", "onto", "in", "inside", "into", "behind", "with",
+            "under", "over");
 
     /** The name that a text gives. */
     public static PieceName of(String text) {
         Set<String> words = new LinkedHashSet<>();
         String head = "";
+        boolean isHead = true;
         for (String word : List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{Nd}]+"))) {
+            isHead &= head.isEmpty() || !JOINING.contains(word);
             if (!word.isEmpty() && !PAPER.contains(word)) {
-                head = singular(word);
-                words.add(head);
+                // A second number tells as much as the first: "panel 2 mat 2" is not "panel 2 mat".
+                words.add(words.contains(word) && isNumber(word) ? word + "+" : singular(word));
+                head = isHead && !isNumber(word) ? singular(word) : head;
             }
         }
         if (words.isEmpty()) {
@@ -31,6 +39,10 @@ public record PieceName(Set<String> words, String head) {
             words.add(head);
         }
         return new PieceName(words, head);
+    }
+
+    private static boolean isNumber(String word) {
+        return word.chars().allMatch(Character::isDigit);
     }
 
     private static String singular(String word) {

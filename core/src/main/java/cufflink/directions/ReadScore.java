@@ -13,9 +13,10 @@ import java.util.Optional;
  * @param fold   if it is said which
  * @param extent how far the line runs, if not from edge to edge
  * @param chosen whether the side that it is measured along was worked out, not said
+ * @param side   where the edge or side that it is measured from is said
  */
 public record ReadScore(Said at, Side from, Optional<Mark> to, Optional<Fold> fold, Optional<Extent> extent,
-        boolean chosen) {
+        boolean chosen, Optional<Span> side) {
     /** A mark on an edge, from its left or top end. */
     public record Mark(Side edge, Said at) {
     }
@@ -35,14 +36,18 @@ public record ReadScore(Said at, Side from, Optional<Mark> to, Optional<Fold> fo
     }
 
     ReadScore folded(Fold value) {
-        return new ReadScore(at, from, to, Optional.of(value), extent, chosen);
+        return new ReadScore(at, from, to, Optional.of(value), extent, chosen, side);
     }
 
-    ReadScore from(Side side) {
-        return new ReadScore(at, side, to, fold, extent, chosen);
+    ReadScore from(Side edge) {
+        return new ReadScore(at, edge, to, fold, extent, chosen, side);
     }
 
     ReadScore running(Extent value) {
-        return new ReadScore(at, from, to, fold, Optional.of(value), chosen);
+        return new ReadScore(at, from, to, fold, Optional.of(value), chosen, side);
+    }
+
+    ReadScore sided(Span said) {
+        return new ReadScore(at, from, to, fold, extent, chosen, Optional.of(said));
     }
 }

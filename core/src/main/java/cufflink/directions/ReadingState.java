@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -98,6 +99,34 @@ final class ReadingState {
             }
         }
         return may.isEmpty() ? Optional.empty() : Optional.of(may.get(may.size() - 1));
+    }
+
+    /**
+     * The piece all words of whose name are said in a clause; of several the one with most words, then the first said.
+     */
+    Optional<PieceDraft> spokenOf(Clause clause) {
+        String said = " " + written(clause.span()).toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", " ") + " ";
+        Set<String> words = PieceName.of(said).words();
+        Optional<PieceDraft> best = Optional.empty();
+        for (PieceDraft piece : pieces) {
+            PieceName name = PieceName.of(piece.name);
+            if (!piece.named || !words.containsAll(name.words())) {
+                continue;
+            }
+            boolean better = best.isEmpty();
+            if (!better) {
+                int most = PieceName.of(best.get().name).words().size();
+                better = name.words().size() > most
+                        || name.words().size() == most
+                                && place(said, name) < place(said, PieceName.of(best.get().name));
+            }
+            best = better ? Optional.of(piece) : best;
+        }
+        return best;
+    }
+
+    private static int place(String said, PieceName name) {
+        return name.words().stream().mapToInt(word -> said.indexOf(" " + word)).max().orElse(-1);
     }
 
     /** All pieces that a name may mean. */

@@ -55,13 +55,16 @@ final class ScoreReading {
         }
         folds();
         side(piece);
-        read.forEach(score -> add(piece, score));
+        Optional<Span> said = body.stream().filter(phrase -> phrase.is(Kind.SIDE) || phrase.is(Kind.FROM_EDGE))
+                .map(Phrase::span).findFirst();
+        read.forEach(score -> add(piece, said.map(score::sided).orElse(score)));
     }
 
     /** The piece that is named, or has the size that is said, or was spoken of last. */
     private Optional<PieceDraft> piece() {
         Attributes said = Attributes.of(state, clause);
-        Optional<PieceDraft> named = said.name.or(() -> said.on).flatMap(state::named);
+        Optional<PieceDraft> named = state.spokenOf(clause)
+                .or(() -> said.name.or(() -> said.on).flatMap(state::named));
         List<Phrase> sizes = clause.of(Kind.SIZE);
         if (!sizes.isEmpty()) {
             Phrase size = sizes.get(0);
@@ -134,6 +137,9 @@ final class ScoreReading {
         if (!phrase.amounts().get(0).plain() || index == 0) {
             return false;
         }
+        if (verb == Kind.FOLD && !at) {
+            return true;
+        }
         Phrase before = body.get(index - 1);
         boolean listed = before.is(Kind.MARK, ",", "and") && index > 1 && body.get(index - 2).is(Kind.LENGTH)
                 && isOrdinal(body.get(index - 2), index - 2);
@@ -149,7 +155,8 @@ final class ScoreReading {
     }
 
     private ReadScore line(Said at, Side edge, boolean chosen) {
-        return new ReadScore(at, edge, Optional.empty(), fold, Optional.empty(), chosen);
+        return new ReadScore(at, edge, Optional.empty(), fold, Optional.empty(), chosen,
+                Optional.empty());
     }
 
     /** From where to where the last line runs. */
@@ -182,7 +189,7 @@ final class ScoreReading {
         }
         read.add(new ReadScore(state.said(body.get(lengths.get(0)), 0, clause), edges.get(0),
                 Optional.of(new ReadScore.Mark(edges.get(1), state.said(body.get(lengths.get(1)), 0, clause))), fold,
-                Optional.empty(), false));
+                Optional.empty(), false, Optional.empty()));
         sided = read.size();
         return i - index;
     }

@@ -46,7 +46,10 @@ final class Table {
             List<Phrase> cell = cells.get(i);
             String column = i < columns.size() ? columns.get(i) : "";
             Optional<Phrase> number = cell.stream().filter(one -> !one.amounts().isEmpty()).findFirst();
-            if (number.isEmpty()) {
+            boolean named = name.isEmpty() && (column.equals("name") || column.isEmpty())
+                    && Character.isLetter(words(cell).isEmpty() ? ' ' : words(cell).charAt(0));
+            if (number.isEmpty() || named) {
+                state.take(cell);
                 String words = words(cell);
                 if (words.isEmpty() || words.matches("[-–— :]*")) {
                     continue;

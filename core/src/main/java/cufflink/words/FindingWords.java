@@ -5,7 +5,7 @@ public enum FindingWords implements Code {
     TWO_SIZES("The {piece} is {first} in one place and {second} in another.", "Measure what it goes on or into."),
     OTHER_COUNT("{cut} × {name} cut, {said} used.", "Count them before cutting."),
     PAST_PIECE("The {piece} is {side} along that side: a score at {at} lies past it."),
-    WRONG_SIDE("The {piece} is only {side} along that side: a score at {at} fits its {other} side."),
+    WRONG_SIDE("The {piece} is only {side} along that side: {at} lie past it, but fit its {other} side."),
     OUT_OF_ORDER("On the {piece} {at} comes after {before}: scores are told in order from one edge."),
     SCORE_TWICE("On the {piece} {at} follows {before}: one line is told twice."),
     NOT_HALF("{said} is not half of {whole}: that is {half}."),

@@ -21,7 +21,7 @@ options {
     /** Whether a number behind a name tells it from others of that name: "mat 2 is", "layer 1:". */
     private boolean numbersName() {
         return switch (_input.LA(2)) {
-            case COLON, IS, STOP, NL, EOF, ON, TO, GLUE, OPEN, BAR, FROM, CUT, SCORE -> true;
+            case COLON, IS, STOP, NL, EOF, ON, TO, GLUE, OPEN, BAR, FROM, CUT, SCORE, INT, COMMA -> true;
             default -> false;
         };
     }
@@ -83,7 +83,7 @@ range
 /* 5 1/2 in (140 mm), 5 1/2 in / 140 mm: one length in two units */
 both
     : amount OPEN (OR | ABOUT)? amount CLOSE
-    | amount SLASH amount
+    | number unit SLASH ABOUT? number unit
     ;
 
 /* 1/8 in smaller all round than the base; a quarter inch less on each side; smaller by 1/8 */
@@ -229,7 +229,7 @@ reference
 
 /* the front panel, left pocket, belly band, mat 2 */
 name
-    : (DESCRIBING | EDGE | MATERIAL | COLOUR | PLACE | SQUARE | SHOW | MIDDLE | NOUN)* NOUN ({numbersName()}? INT)?
+    : (DESCRIBING | EDGE | MATERIAL | COLOUR | PLACE | SQUARE | SHOW | MIDDLE | NOUN)* (NOUN | STRIP) ({numbersName()}? INT)?
     ;
 
 material
@@ -241,7 +241,7 @@ material
 sheet
     : (SHEET OF?)? PAPER_SIZE (COLOUR* MATERIAL)? SHEET?
     | SHEET OF?
-    | (PIECE | STRIP) OF
+    | PIECE OF
     ;
 
 relation
@@ -396,7 +396,7 @@ GLUE : 'glue' 's'? | 'glued' | 'gluing' | 'stick' | 'adhere' | 'attach' | 'mount
 SLIT : 'slit' 's'? | 'slot' 's'? ;
 PUNCH : 'punch' | 'punched' | 'hole' 's'? | 'notch' 'es'? | 'window' ;
 CLOSED : 'closed' | 'closes' | 'finished' ;
-LEAVES : 'leaves' | 'leaving' | 'gives' | 'giving' ;
+LEAVES : 'leave' 's'? | 'leaving' | 'give' 's'? | 'giving' ;
 
 SAME : 'same' ;
 SIZE : 'size' ;

@@ -38,12 +38,22 @@ final class PatternJudge {
         layers.stream().filter(less -> less.across().equals(less.down()))
                 .forEach(less -> steps.merge(less.across(), 1, Integer::sum));
         Optional<Map.Entry<Length, Integer>> most = steps.entrySet().stream().max(Map.Entry.comparingByValue());
-        if (most.isEmpty() || most.get().getValue() < FEWEST || layers.size() - most.get().getValue() != 1) {
+        if (most.isEmpty() || most.get().getValue() < FEWEST - 1) {
             return Stream.empty();
         }
         Length by = most.get().getKey();
-        return layers.stream().filter(less -> !less.across().equals(by) || !less.down().equals(by))
-                .filter(less -> less.across().equals(by) || less.down().equals(by)).map(less -> finding(less, by));
+        List<Less> odd = layers.stream().filter(less -> !less.across().equals(by) || !less.down().equals(by)).toList();
+        boolean one = odd.size() == 1 && most.get().getValue() >= FEWEST
+                || odd.size() == 2 && follows(odd.get(0), odd.get(1), by);
+        return one && (odd.get(0).across().equals(by) || odd.get(0).down().equals(by))
+                ? Stream.of(finding(odd.get(0), by)) : Stream.empty();
+    }
+
+    /** Whether the second is only odd because of the first, on which it lies. */
+    private static boolean follows(Less first, Less second, Length by) {
+        return second.under() == first.piece()
+                && first.under().width().length().minus(by.times(2)).equals(second.piece().width().length())
+                && first.under().height().length().minus(by.times(2)).equals(second.piece().height().length());
     }
 
     /** What a layer lies on: the piece that is named, else the one told before it, as in a list of layers. */

@@ -4,6 +4,7 @@ import cufflink.directions.Directions;
 import cufflink.directions.ReadPiece;
 import cufflink.directions.ReadScore;
 import cufflink.directions.Said;
+import cufflink.directions.Span;
 import cufflink.directions.finding.Finding.Grade;
 import cufflink.measure.Length;
 import cufflink.words.FindingWords;
@@ -23,34 +24,53 @@ final class ScoreJudge {
 
     private static Stream<Finding> ofPiece(ReadPiece piece) {
         List<Finding> findings = new ArrayList<>();
-        for (int i = 0; i < piece.scores().size(); i++) {
-            ReadScore score = piece.scores().get(i);
-            Said side = piece.side(score.isAlongWidth());
-            if (score.isSlanting()) {
-                continue;
+        for (boolean alongWidth : new boolean[] {true, false}) {
+            List<ReadScore> lost = piece.scores().stream().filter(score -> score.isAlongWidth() == alongWidth)
+                    .filter(score -> isPast(piece, score)).toList();
+            Said other = piece.side(!alongWidth);
+            boolean turned = piece.scores().stream().filter(score -> score.isAlongWidth() == alongWidth)
+                    .allMatch(score -> score.at().length().isPositive()
+                            && other.length().isLongerThan(score.at().length()));
+            if (!lost.isEmpty() && turned) {
+                findings.add(wrongSide(piece, lost, piece.side(alongWidth), other));
+            } else {
+                lost.forEach(score -> findings.add(past(piece, score, piece.side(alongWidth))));
             }
-            if (!side.length().isLongerThan(score.at().length()) || !score.at().length().isPositive()) {
-                findings.add(past(piece, score, side));
-            } else if (i > 0) {
-                order(piece, piece.scores().get(i - 1), score, side).ifPresent(findings::add);
+        }
+        for (int i = 1; i < piece.scores().size(); i++) {
+            ReadScore score = piece.scores().get(i);
+            if (!score.isSlanting() && !isPast(piece, score)) {
+                order(piece, piece.scores().get(i - 1), score, piece.side(score.isAlongWidth()))
+                        .ifPresent(findings::add);
             }
         }
         return findings.stream();
     }
 
+    private static boolean isPast(ReadPiece piece, ReadScore score) {
+        Length side = piece.side(score.isAlongWidth()).length();
+        return !score.isSlanting()
+                && (!side.isLongerThan(score.at().length()) || !score.at().length().isPositive());
+    }
+
+    /** All scores of one side fit the other: one fault, where the side is said if it is. */
+    private static Finding wrongSide(ReadPiece piece, List<ReadScore> lost, Said side, Said other) {
+        List<Span> places = new ArrayList<>();
+        lost.get(0).side().ifPresent(places::add);
+        lost.forEach(score -> places.add(score.at().span()));
+        places.add(side.span());
+        return Finding.of(Grade.CANNOT_BE, "wrong side",
+                FindingWords.WRONG_SIDE.of("piece", piece.name(), "at",
+                        lost.stream().map(score -> Near.text(score.at())).toList(), "side", Near.text(side), "other",
+                        Near.text(other)),
+                places, List.of(Near.text(lost.get(0).at()), Near.text(side)));
+    }
+
     private static Finding past(ReadPiece piece, ReadScore score, Said side) {
-        Said other = piece.side(!score.isAlongWidth());
-        boolean turned = other.length().isLongerThan(score.at().length()) && score.at().length().isPositive();
-        List<String> values = List.of(Near.text(score.at()), Near.text(side));
-        return turned
-                ? Finding.of(Grade.CANNOT_BE, "wrong side",
-                        FindingWords.WRONG_SIDE.of("piece", piece.name(), "at", Near.text(score.at()), "side",
-                                Near.text(side), "other", Near.text(other)),
-                        List.of(score.at().span(), side.span()), values)
-                : Finding.of(Grade.CANNOT_BE, "past the piece",
-                        FindingWords.PAST_PIECE.of("piece", piece.name(), "at", Near.text(score.at()), "side",
-                                Near.text(side)),
-                        List.of(score.at().span(), side.span()), values);
+        return Finding.of(Grade.CANNOT_BE, "past the piece",
+                FindingWords.PAST_PIECE.of("piece", piece.name(), "at", Near.text(score.at()), "side",
+                        Near.text(side)),
+                List.of(score.at().span(), side.span()), List.of(Near.text(score.at()), Near.text(side)));
     }
 
     /** In one list positions go up, or all go down. */

@@ -85,7 +85,7 @@ public final class DesignMatcher {
         }
 
         double estimate() {
-            return paired.estimate() + named - MISSING * missing(paired.shape()).size();
+            return paired.estimate() + paired.slants() + named - MISSING * missing(paired.shape()).size();
         }
 
         private List<String> missing(Shape shape) {
@@ -123,7 +123,7 @@ public final class DesignMatcher {
             List<String> onlyDesign = missing(solved.shape());
             long scoredOnly = onlyText.stream().filter(piece -> !piece.scores().isEmpty()).count();
             double worth = agrees.size() - DIFFERS * differs.size() - SET * solved.set().size()
-                    + FOLD * figures.folds() + NAME * (paired.words() - layers.misnamed())
+                    + FOLD * figures.folds() + paired.slants() + NAME * (paired.words() - layers.misnamed())
                     - MISSING * (onlyDesign.size() + scoredOnly) + named;
             DesignDefinition design = solved.shape().sized().definition();
             return new DesignMatch(design, solved.shape().given().step(), typed(solved), layers.settings(), agrees,

@@ -10,7 +10,7 @@ import java.util.TreeMap;
 
 /** A piece of a sized design with its straight scores; several parts of one line are one. */
 record DesignPiece(String id, String label, Length width, Length height, List<Length> upright, List<Length> level,
-        List<Fold> uprightFolds, List<Fold> levelFolds) {
+        List<Fold> uprightFolds, List<Fold> levelFolds, boolean slanted) {
     DesignPiece {
         upright = List.copyOf(upright);
         level = List.copyOf(level);
@@ -31,7 +31,12 @@ record DesignPiece(String id, String label, Length width, Length height, List<Le
         }
         return new DesignPiece(piece.id(), piece.label(), piece.width().length(), piece.height().length(),
                 List.copyOf(upright.keySet()), List.copyOf(level.keySet()), List.copyOf(upright.values()),
-                List.copyOf(level.values()));
+                List.copyOf(level.values()), piece.lines().stream().anyMatch(DesignPiece::slants));
+    }
+
+    private static boolean slants(Score score) {
+        SizedDesign.Line line = score.line();
+        return !line.x1().equals(line.x2()) && !line.y1().equals(line.y2());
     }
 
     int scores() {

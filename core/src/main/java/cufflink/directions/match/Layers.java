@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Which of a text's pieces are layers on a design's panels, and what border they leave. */
 final class Layers {
@@ -78,14 +79,28 @@ final class Layers {
     }
 
     /**
-     * The border that most pieces would leave on all sides, or, where none would, on two; of several the one that comes
-     * first in the text.
+     * The border that most pieces would leave on all sides, or, where none would, in two directions or one; of several
+     * the one that comes first in the text.
      */
     private Optional<Length> border(List<MatLayer> lowest) {
-        return most(lowest, true).or(() -> most(lowest, false));
+        return most(lowest, Border.ON_ALL_SIDES).or(() -> most(lowest, Border.ON_EACH))
+                .or(() -> most(lowest, Border.ON_ONE));
     }
 
-    private Optional<Length> most(List<MatLayer> lowest, boolean onAllSides) {
+    /** What a piece must leave of a panel to speak for a border. */
+    private enum Border {
+        ON_ALL_SIDES, ON_EACH, ON_ONE;
+
+        boolean suits(Length across, Length down, boolean isLayer) {
+            return switch (this) {
+                case ON_ALL_SIDES -> isBorder(across) && across.equals(down);
+                case ON_EACH -> isLayer && isBorder(across) && isBorder(down);
+                case ON_ONE -> isLayer && (isBorder(across) || isBorder(down));
+            };
+        }
+    }
+
+    private Optional<Length> most(List<MatLayer> lowest, Border wanted) {
         Map<Length, Integer> votes = new LinkedHashMap<>();
         for (TextPiece text : texts) {
             Set<Length> borders = new LinkedHashSet<>();
@@ -93,9 +108,9 @@ final class Layers {
                 for (boolean turned : new boolean[] {false, true}) {
                     Length across = layer.under().width().minus(side(text, !turned));
                     Length down = layer.under().height().minus(side(text, turned));
-                    if (isBorder(across) && isBorder(down) && (across.equals(down) || !onAllSides && text.isLayer())) {
-                        borders.add(Length.ofNanometres(across.nanometres() / 2));
-                        borders.add(Length.ofNanometres(down.nanometres() / 2));
+                    if (wanted.suits(across, down, text.isLayer())) {
+                        Stream.of(across, down).filter(Layers::isBorder)
+                                .forEach(both -> borders.add(Length.ofNanometres(both.nanometres() / 2)));
                     }
                 }
             }

@@ -35,6 +35,14 @@ final class Pairing {
      * @param estimate figures that agree, less those that do not and the measures that it takes, by the equations alone
      */
     record Paired(Shape shape, Map<TextPiece, List<DesignPiece>> pieces, List<Wanted> wanted, double estimate) {
+        /** Pieces with slanting scores in both, less those that have them in one. */
+        int slants() {
+            return (int) pieces.entrySet().stream().filter(pair -> pair.getKey().slanted())
+                    .filter(pair -> pair.getValue().get(0).slanted()).count()
+                    - (int) pieces.entrySet().stream()
+                            .filter(pair -> pair.getKey().slanted() != pair.getValue().get(0).slanted()).count();
+        }
+
         /** Words that pieces have in both. */
         int words() {
             return pieces.entrySet().stream().mapToInt(pair -> likeness(pair.getKey(), pair.getValue().get(0))).sum();
@@ -76,7 +84,8 @@ final class Pairing {
         List<Wanted> more = lie.pairs(text).stream().map(pair -> new Wanted(piece.id(), pair)).toList();
         Elimination next = equations.copy();
         shape.gradient().require(more, next);
-        return new Trial(piece, more, next, worth(next) + WORD * likeness(text, piece));
+        return new Trial(piece, more, next, worth(next) + WORD * likeness(text, piece)
+                - (text.slanted() == piece.slanted() ? 0 : 1));
     }
 
     private static double worth(Elimination equations) {

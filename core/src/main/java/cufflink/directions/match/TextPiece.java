@@ -26,7 +26,18 @@ record TextPiece(ReadPiece read, List<Line> upright, List<Line> level) {
     }
 
     static TextPiece of(ReadPiece read) {
-        return new TextPiece(read, lines(read, true), lines(read, false));
+        List<Line> upright = lines(read, true);
+        List<Line> level = lines(read, false);
+        // Scores that are told along the wrong side are those of the other.
+        return upright.isEmpty() && areOfOther(level, read.height(), read.width()) ? new TextPiece(read, level, upright)
+                : level.isEmpty() && areOfOther(upright, read.width(), read.height())
+                        ? new TextPiece(read, level, upright)
+                : new TextPiece(read, upright, level);
+    }
+
+    private static boolean areOfOther(List<Line> lines, Said side, Said other) {
+        return lines.stream().anyMatch(line -> !side.length().isLongerThan(line.at()))
+                && lines.stream().allMatch(line -> other.length().isLongerThan(line.at()));
     }
 
     /** In their order; several parts of one line are one. */
@@ -51,6 +62,11 @@ record TextPiece(ReadPiece read, List<Line> upright, List<Line> level) {
     /** Whether its name says that it is a layer on something. */
     boolean isLayer() {
         return PieceName.of(read.name()).words().stream().anyMatch(LAYERS::contains);
+    }
+
+    /** Whether it has scores that run aslant. */
+    boolean slanted() {
+        return read.diagonals() > 0 || read.scores().stream().anyMatch(ReadScore::isSlanting);
     }
 
     int scores() {

@@ -2,7 +2,11 @@ package cufflink.directions.study;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.directions.Directions;
 import cufflink.directions.Edit;
+import cufflink.directions.ReadPiece;
+import cufflink.directions.ReadScore;
+import cufflink.directions.Said;
 import cufflink.directions.Span;
 import cufflink.directions.finding.Finding;
 import cufflink.directions.finding.Finding.Grade;
@@ -22,16 +26,20 @@ import java.util.stream.Stream;
 final class DesignFindings {
     /** So many figures must agree for each that does not, before the one that does not is called a fault. */
     private static final int AGREE_FOR_ONE = 4;
+    /** Figures beyond those that measures were found from, without which a design says nothing of a text. */
+    private static final int FEWEST = 3;
     /** Checks of the maker's tools and sheets, of which directions say nothing. */
     private static final List<String> OF_TOOLS = List.of("board-", "sheets", "envelope", "trimmer", "grooves", "grain");
     /** Checks that say whether paper folds and lies flat. */
     private static final List<String> OF_FOLDS = List.of("closes", "pose-", "stays-inside");
 
+    private final Directions directions;
     private final DesignMatch match;
     private final Outcome<Plan> plan;
     private final List<Finding> known;
 
-    DesignFindings(DesignMatch match, Outcome<Plan> plan, List<Finding> known) {
+    DesignFindings(Directions directions, DesignMatch match, Outcome<Plan> plan, List<Finding> known) {
+        this.directions = directions;
         this.match = match;
         this.plan = plan;
         this.known = known;
@@ -39,6 +47,9 @@ final class DesignFindings {
 
     List<Finding> all() {
         List<Finding> all = new ArrayList<>();
+        if (match.agrees().size() - match.set().size() < FEWEST) {
+            return all;
+        }
         if (match.differs().size() * AGREE_FOR_ONE <= match.agrees().size()) {
             match.differs().stream().filter(figure -> !isKnown(figure.said().span())).map(this::other)
                     .forEach(all::add);
@@ -49,11 +60,21 @@ final class DesignFindings {
         return all;
     }
 
-    /** Whether something was found there by the text alone. */
+    /** Whether the text alone has something against a figure, or against another of its piece. */
     private boolean isKnown(Span span) {
+        return isFound(span) || directions.pieces().stream().filter(piece -> figures(piece).contains(span))
+                .flatMap(piece -> figures(piece).stream()).anyMatch(this::isFound);
+    }
+
+    private boolean isFound(Span span) {
         return known.stream().flatMap(finding -> Stream.concat(finding.places().stream(),
                 finding.suggestion().map(Edit::place).stream()))
                 .anyMatch(place -> place.from() < span.to() && span.from() < place.to());
+    }
+
+    private static List<Span> figures(ReadPiece piece) {
+        return Stream.concat(Stream.of(piece.width(), piece.height()), piece.scores().stream().map(ReadScore::at))
+                .map(Said::span).toList();
     }
 
     private Finding other(Figure figure) {

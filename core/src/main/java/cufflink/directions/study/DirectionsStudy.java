@@ -56,7 +56,7 @@ public final class DirectionsStudy {
         Optional<Outcome<Plan>> plan = likely.map(match -> Planner.plan(match.project()));
         List<Finding> findings = new ArrayList<>(Findings.of(directions));
         likely.ifPresent(match -> findings
-                .addAll(new DesignFindings(match, plan.orElseThrow(), List.copyOf(findings)).all()));
+                .addAll(new DesignFindings(directions, match, plan.orElseThrow(), List.copyOf(findings)).all()));
         findings.sort(Comparator.comparing(Finding::grade).thenComparing(finding -> finding.places().get(0).from()));
         return new Study(directions, findings, designs, plan);
     }

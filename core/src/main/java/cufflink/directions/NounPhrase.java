@@ -1,0 +1,81 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The words before a size, whatever they are, that name what has the size: "outer fold", "tier 2", "mat for the front".
+ */
+final class NounPhrase {
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the", "your", "its", "my", "our", "each", "this");
+    /** Words that name nothing. */
+    private static final Set<String> NO_NAME = Set.of("then", "also", "you", "i", "we", "and", "so", "it", "next",
+            "now",
+            "one", "will", "that", "which", "okay", "ok", "please", "all", "both", "again", "finally", "first", "just",
+            "should", "must", "have", "has", "be", "them", "these", "those", "at", "half", "size", "another", "other");
+    private static final Set<String> JOINING = Set.of("for", "on", "onto", "in", "inside", "behind", "over", "under",
+            "of");
+    private static final int LONGEST = 6;
+
+    private NounPhrase() {
+    }
+
+    /**
+     * Where the name of what a part of a clause gives a size to stands; absent where nothing stands before it that can
+     * be one.
+     */
+    static Optional<Span> before(List<Phrase> body, int size) {
+        int first = size;
+        int last = -1;
+        boolean named = false;
+        for (int i = size - 1; i >= 0 && size - i <= LONGEST + 2; i--) {
+            Phrase phrase = body.get(i);
+            if (i == size - 1 && isFiller(phrase)) {
+                continue;
+            }
+            if (joins(body, i) && last >= 0) {
+                continue;
+            }
+            if (!isPart(body, i, size)) {
+                break;
+            }
+            first = i;
+            last = last < 0 ? i : last;
+            named |= !phrase.is(Kind.MATERIAL) && !phrase.is(Kind.LENGTH);
+        }
+        return named ? Optional.of(body.get(first).span().through(body.get(last).span()))
+                : Optional.empty();
+    }
+
+    /** Between a name and its size: "is", a comma. */
+    private static boolean isFiller(Phrase phrase) {
+        return phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=") || phrase.is(Kind.RELATION, "is", "are", "measures",
+                "measure", "at") || phrase.is(Kind.MATERIAL);
+    }
+
+    /** "For the" inside a name; what stands before it must be part of the name, too. */
+    private static boolean joins(List<Phrase> body, int index) {
+        Phrase phrase = body.get(index);
+        boolean article = phrase.is(Kind.WORD) && ARTICLES.contains(phrase.detail());
+        int at = article ? index - 1 : index;
+        return at > 0 && (body.get(at).is(Kind.RELATION) || body.get(at).is(Kind.WORD))
+                && JOINING.contains(body.get(at).detail()) && isPart(body, at - 1, body.size());
+    }
+
+    private static boolean isPart(List<Phrase> body, int index, int size) {
+        Phrase phrase = body.get(index);
+        return switch (phrase.kind()) {
+            case NAME, MATERIAL, EDGE, QUOTED -> true;
+            case WORD -> !ARTICLES.contains(phrase.detail()) && !NO_NAME.contains(phrase.detail())
+                    && phrase.detail().chars().anyMatch(Character::isLetter);
+            case FOLD, SCORE, SLIT, PUNCH, CREASE -> index > 0 && isPart(body, index - 1, size)
+                    && !phrase.detail().endsWith("ed");
+            case LENGTH -> index > 0 && phrase.amounts().get(0).plain()
+                    && (body.get(index - 1).is(Kind.NAME) || body.get(index - 1).is(Kind.WORD))
+                    && isPart(body, index - 1, size);
+            default -> false;
+        };
+    }
+}
