@@ -86,12 +86,17 @@ final class CutReading {
         for (int i = 0; i < part.size(); i++) {
             size = part.get(i).is(Kind.SIZE) ? i : size;
         }
+        int found = -1;
         for (int i = part.size() - 1; i > size && size >= 0; i--) {
             if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")) {
-                return i;
+                // A comma right before the next size stands behind that one's name: "and a liner, 6 by 4".
+                if (i < part.size() - 1) {
+                    return i;
+                }
+                found = i;
             }
         }
-        return -1;
+        return found;
     }
 
     /** A size is that of a sheet behind "from" or "a sheet of", and before "sheet" or "cut in half". */
@@ -104,7 +109,12 @@ final class CutReading {
         for (int i = at - 1; i >= 0; i--) {
             Phrase phrase = body.get(i);
             if (phrase.is(Kind.SHEET)) {
-                return phrase.detail().startsWith("sheet") || isPaperSize(phrase);
+                boolean half = body.subList(0, i).stream()
+                        .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
+                return (phrase.detail().startsWith("sheet") || isPaperSize(phrase)) && !half;
+            }
+            if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
+                return isSheet(phrase); // the same in the other unit
             }
             if (phrase.is(Kind.RELATION, "from", "out")) {
                 return true;
@@ -134,6 +144,9 @@ final class CutReading {
         List<Phrase> sizes = part.of(Kind.SIZE).stream().filter(size -> !isSheet(size)).toList();
         if (!sizes.isEmpty()) {
             piece(part, sizes);
+        } else if (sides(part)) {
+            twoUnits(part);
+            return;
         } else if (part.has(Kind.LESS)) {
             smaller(part);
         } else if (part.has(Kind.SHARE)) {
@@ -151,11 +164,17 @@ final class CutReading {
             if (phrase.is(Kind.SHEET)) {
                 paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
                         sheetSide(size.width(), phrase), sheetSide(size.height(), phrase), sheetCount(part, phrase))));
-            } else if (phrase.is(Kind.SIZE) && isSheet(phrase)) {
+            } else if (phrase.is(Kind.SIZE) && isSheet(phrase) && !isInBrackets(part, phrase)) {
                 state.sheet = Optional.of(new ReadSheet("", state.said(phrase, 0, part),
                         state.said(phrase, phrase.amounts().size() > 1 ? 1 : 0, part), sheetCount(part, phrase)));
             }
         }
+    }
+
+    /** The same in the other unit. */
+    private static boolean isInBrackets(Clause part, Phrase size) {
+        int at = part.body().indexOf(size);
+        return at > 1 && part.body().get(at - 1).is(Kind.MARK, "(") && part.body().get(at - 2).is(Kind.SIZE);
     }
 
     private Said sheetSide(Length side, Phrase phrase) {
@@ -218,6 +237,28 @@ final class CutReading {
         }
     }
 
+    /** "270 mm (10 in) long, 105 mm high": two sides, each with what it is. */
+    private boolean sides(Clause part) {
+        Optional<Said> width = Optional.empty();
+        Optional<Said> height = Optional.empty();
+        Span span = part.span();
+        for (int i = 0; i + 1 < part.body().size(); i++) {
+            Phrase phrase = part.body().get(i);
+            boolean measured = phrase.is(Kind.LENGTH) || phrase.is(Kind.TWO_UNITS);
+            if (measured && part.body().get(i + 1).is(Kind.WORD, "wide", "long")) {
+                width = width.or(() -> Optional.of(state.said(phrase, 0, part)));
+            } else if (measured && part.body().get(i + 1).is(Kind.WORD, "high", "tall", "deep")) {
+                height = height.or(() -> Optional.of(state.said(phrase, 0, part)));
+            }
+        }
+        if (width.isEmpty() || height.isEmpty()) {
+            return false;
+        }
+        state.take(clause.label());
+        add(part, Attributes.of(state, part), width.get(), height.get(), span);
+        return true;
+    }
+
     /** A piece that is spoken of again by a name of its own, not a further one of its kind. */
     private Optional<PieceDraft> known(Attributes said, Said width, Said height) {
         if (later) {
@@ -228,11 +269,19 @@ final class CutReading {
                 return sized;
             }
         }
-        if (said.name.isEmpty() || PieceName.of(said.name.get()).isCommon()) {
+        if (said.name.isEmpty() || PieceName.of(said.name.get()).isCommon() && !isDefinite()) {
             return Optional.empty();
         }
         return state.named(said.name.get()).filter(piece -> piece.named
                 && PieceName.of(piece.name).isSame(PieceName.of(said.name.get())));
+    }
+
+    /** "The strip is", "the strip must be": the one that is known. */
+    private boolean isDefinite() {
+        List<Phrase> body = clause.body();
+        return !body.isEmpty() && body.get(0).is(Kind.WORD, "the", "your")
+                && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures")
+                        || phrase.is(Kind.WORD, "be"));
     }
 
     private void again(PieceDraft piece, Attributes said, Said width, Said height, Span span) {

@@ -32,7 +32,7 @@ final class NounPhrase {
         boolean named = false;
         for (int i = size - 1; i >= 0 && size - i <= LONGEST + 2; i--) {
             Phrase phrase = body.get(i);
-            if (i == size - 1 && isFiller(phrase)) {
+            if (last < 0 && isFiller(phrase)) {
                 continue;
             }
             if (joins(body, i) && last >= 0) {
@@ -43,7 +43,7 @@ final class NounPhrase {
             }
             first = i;
             last = last < 0 ? i : last;
-            named |= !phrase.is(Kind.MATERIAL) && !phrase.is(Kind.LENGTH);
+            named |= (!phrase.is(Kind.MATERIAL) || isDescribed(phrase)) && !phrase.is(Kind.LENGTH);
         }
         return named ? Optional.of(body.get(first).span().through(body.get(last).span()))
                 : Optional.empty();
@@ -52,7 +52,13 @@ final class NounPhrase {
     /** Between a name and its size: "is", a comma. */
     private static boolean isFiller(Phrase phrase) {
         return phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=") || phrase.is(Kind.RELATION, "is", "are", "measures",
-                "measure", "at") || phrase.is(Kind.MATERIAL);
+                "measure", "at") || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
+                || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs");
+    }
+
+    /** "Small card" is a name, "blue card" a material. */
+    private static boolean isDescribed(Phrase material) {
+        return material.detail().matches("(inner|outer|upper|lower|large|small|first|second|last|main|gift|big|little) .*");
     }
 
     /** "For the" inside a name; what stands before it must be part of the name, too. */

@@ -122,7 +122,9 @@ final class ReadingState {
             }
             best = better ? Optional.of(piece) : best;
         }
-        return best;
+        // "A strip for the base" is the base where nothing else is.
+        return best.or(() -> pieces.stream().filter(piece -> piece.on.filter(on -> words.containsAll(PieceName.of(on).words()))
+                .isPresent()).filter(piece -> !PieceName.of(piece.name).words().contains("mat")).findFirst());
     }
 
     private static int place(String said, PieceName name) {

@@ -38,6 +38,13 @@ final class ScoreReading {
     }
 
     void read() {
+        int other = otherPiece();
+        if (other > 0) {
+            new ScoreReading(state, clause.only(body.subList(0, other)), verb, later).read();
+            new ScoreReading(state, new Clause(List.of(), body.subList(other + 1, body.size()), false, false,
+                    clause.sentence()), verb, later).read();
+            return;
+        }
         Optional<PieceDraft> found = piece();
         if (found.isEmpty()) {
             return;
@@ -58,6 +65,22 @@ final class ScoreReading {
         Optional<Span> said = body.stream().filter(phrase -> phrase.is(Kind.SIDE) || phrase.is(Kind.FROM_EDGE))
                 .map(Phrase::span).findFirst();
         read.forEach(score -> add(piece, said.map(score::sided).orElse(score)));
+    }
+
+    /** Where "and the liner at" goes on with another piece: the place of the mark before it; 0 if it does not. */
+    private int otherPiece() {
+        for (int i = 2; i < body.size(); i++) {
+            int mark = body.get(i - 1).is(Kind.MARK) ? i - 1 : i - 2;
+            boolean begins = body.get(mark).is(Kind.MARK, ",", "and", "&", "+", "plus")
+                    && (mark == i - 1 || body.get(i - 1).is(Kind.WORD, "the", "your"));
+            boolean known = body.get(i).is(Kind.NAME) && state.named(body.get(i).detail()).isPresent();
+            boolean before = body.subList(0, mark).stream().anyMatch(phrase -> phrase.is(Kind.LENGTH));
+            boolean behind = body.subList(i, body.size()).stream().anyMatch(phrase -> phrase.is(Kind.LENGTH));
+            if (begins && known && before && behind) {
+                return mark;
+            }
+        }
+        return 0;
     }
 
     /** The piece that is named, or has the size that is said, or was spoken of last. */

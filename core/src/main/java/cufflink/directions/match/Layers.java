@@ -87,6 +87,10 @@ final class Layers {
                 .or(() -> most(lowest, Border.ON_ONE));
     }
 
+    /** What a layer may lie on: a panel, or another layer. */
+    private record Under(Length width, Length height) {
+    }
+
     /** What a piece must leave of a panel to speak for a border. */
     private enum Border {
         ON_ALL_SIDES, ON_EACH, ON_ONE;
@@ -101,13 +105,16 @@ final class Layers {
     }
 
     private Optional<Length> most(List<MatLayer> lowest, Border wanted) {
+        List<Under> unders = Stream.concat(
+                lowest.stream().map(layer -> new Under(layer.under().width(), layer.under().height())),
+                texts.stream().map(text -> new Under(side(text, true), side(text, false)))).distinct().toList();
         Map<Length, Integer> votes = new LinkedHashMap<>();
         for (TextPiece text : texts) {
             Set<Length> borders = new LinkedHashSet<>();
-            for (MatLayer layer : lowest) {
+            for (Under under : unders) {
                 for (boolean turned : new boolean[] {false, true}) {
-                    Length across = layer.under().width().minus(side(text, !turned));
-                    Length down = layer.under().height().minus(side(text, turned));
+                    Length across = under.width().minus(side(text, !turned));
+                    Length down = under.height().minus(side(text, turned));
                     if (wanted.suits(across, down, text.isLayer())) {
                         Stream.of(across, down).filter(Layers::isBorder)
                                 .forEach(both -> borders.add(Length.ofNanometres(both.nanometres() / 2)));

@@ -29,25 +29,26 @@ final class Writers {
     private Writers() {
     }
 
-    /** Designs with straight scores alone, in three hands each; the third was kept aside. */
+    /** Designs with straight scores alone, in four hands each; the fourth was kept aside. */
     static List<CorpusSet> sets() {
         List<CorpusSet> sets = new ArrayList<>();
         int at = 0;
         int built = 0;
+        int second = 0;
         int aside = 0;
         for (DesignDefinition design : BuiltInDesigns.all()) {
-            for (int k = 0; k < 3; k++) {
+            for (int k = 0; k < 4; k++) {
                 RulerStep ruler = (at + k) % 2 == 0 ? RulerStep.SIXTEENTH_INCH : RulerStep.MILLIMETRE;
                 Plan plan = Planner.plan(Project.of(design, ruler).withMats(
                         MatSettings.usual(ruler.unit()).withLayers(at % 4 == 3 ? 2 : 1))).orThrow();
                 Optional<List<CorpusSet.Piece>> pieces = pieces(plan);
                 if (pieces.isPresent()) {
                     // The sets kept aside are others in hand, unit and fault; those to build with stay what they were.
-                    int number = k < 2 ? built++ : 3 * aside++ + 1;
-                    Hand hand = Hand.values()[(number + k / 2 * 4) % Hand.values().length];
+                    int number = k < 2 ? built++ : k == 2 ? 3 * second++ + 1 : 5 * aside++ + 3;
+                    Hand hand = Hand.values()[(number + k / 2 * 4 + k / 3) % Hand.values().length];
                     Optional<Fault> fault = number % 2 == 0 ? Optional.empty()
                             : Fault.forSet(number / 2, pieces.get());
-                    sets.add(new Writing(design, ruler, hand, fault).set(pieces.get(), k == 2));
+                    sets.add(new Writing(design, ruler, hand, fault).set(pieces.get(), k == 3));
                 }
             }
             at++;
