@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Reads a clause that says what is cut, from what, and how many. */
 final class CutReading {
@@ -120,7 +121,7 @@ final class CutReading {
                 return true;
             }
             if (phrase.is(Kind.SHARE)) {
-                return true;
+                return !phrase.detail().matches("(the )?(middle|centre|center)");
             }
             if (!phrase.is(Kind.MATERIAL) && !phrase.is(Kind.RELATION, "of") && !phrase.is(Kind.WORD, "a", "an", "the")
                     && !phrase.is(Kind.MARK, ",", "(")) {
@@ -279,9 +280,10 @@ final class CutReading {
     /** "The strip is", "the strip must be": the one that is known. */
     private boolean isDefinite() {
         List<Phrase> body = clause.body();
-        return !body.isEmpty() && body.get(0).is(Kind.WORD, "the", "your")
-                && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures")
-                        || phrase.is(Kind.WORD, "be"));
+        boolean article = IntStream.range(1, body.size()).anyMatch(i -> body.get(i).is(Kind.NAME)
+                && body.get(i - 1).is(Kind.WORD, "the", "your"));
+        return article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures")
+                || phrase.is(Kind.WORD, "be"));
     }
 
     private void again(PieceDraft piece, Attributes said, Said width, Said height, Span span) {

@@ -36,6 +36,7 @@ final class NounPhrase {
                 continue;
             }
             if (joins(body, i) && last >= 0) {
+                first = i == 0 ? 0 : first;
                 continue;
             }
             if (!isPart(body, i, size)) {
@@ -58,7 +59,8 @@ final class NounPhrase {
 
     /** "Small card" is a name, "blue card" a material. */
     private static boolean isDescribed(Phrase material) {
-        return material.detail().matches("(inner|outer|upper|lower|large|small|first|second|last|main|gift|big|little) .*");
+        return material.detail()
+                .matches("(inner|outer|upper|lower|large|small|first|second|last|main|gift|big|little) .*");
     }
 
     /** "For the" inside a name; what stands before it must be part of the name, too. */
@@ -66,7 +68,8 @@ final class NounPhrase {
         Phrase phrase = body.get(index);
         boolean article = phrase.is(Kind.WORD) && ARTICLES.contains(phrase.detail());
         int at = article ? index - 1 : index;
-        return at > 0 && (body.get(at).is(Kind.RELATION) || body.get(at).is(Kind.WORD))
+        boolean opens = at == 0 && body.get(0).is(Kind.RELATION, "behind", "under", "over");
+        return opens || at > 0 && (body.get(at).is(Kind.RELATION) || body.get(at).is(Kind.WORD))
                 && JOINING.contains(body.get(at).detail()) && isPart(body, at - 1, body.size());
     }
 
@@ -78,6 +81,7 @@ final class NounPhrase {
                     && phrase.detail().chars().anyMatch(Character::isLetter);
             case FOLD, SCORE, SLIT, PUNCH, CREASE -> index > 0 && isPart(body, index - 1, size)
                     && !phrase.detail().endsWith("ed");
+            case SHARE -> phrase.detail().matches("(the )?(middle|centre|center)");
             case LENGTH -> index > 0 && phrase.amounts().get(0).plain()
                     && (body.get(index - 1).is(Kind.NAME) || body.get(index - 1).is(Kind.WORD))
                     && isPart(body, index - 1, size);

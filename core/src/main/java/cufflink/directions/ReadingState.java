@@ -123,8 +123,11 @@ final class ReadingState {
             best = better ? Optional.of(piece) : best;
         }
         // "A strip for the base" is the base where nothing else is.
-        return best.or(() -> pieces.stream().filter(piece -> piece.on.filter(on -> words.containsAll(PieceName.of(on).words()))
-                .isPresent()).filter(piece -> !PieceName.of(piece.name).words().contains("mat")).findFirst());
+        return best
+                .or(() -> pieces.stream()
+                        .filter(piece -> piece.on.filter(on -> words.containsAll(PieceName.of(on).words()))
+                                .isPresent())
+                        .filter(piece -> !PieceName.of(piece.name).words().contains("mat")).findFirst());
     }
 
     private static int place(String said, PieceName name) {

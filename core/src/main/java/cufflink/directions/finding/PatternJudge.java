@@ -69,7 +69,7 @@ final class PatternJudge {
     private static Optional<Less> less(ReadPiece piece, ReadPiece under) {
         Length across = under.width().length().minus(piece.width().length());
         Length down = under.height().length().minus(piece.height().length());
-        boolean layer = across.isPositive() && down.isPositive() && !across.isLongerThan(WIDEST)
+        boolean layer = !across.isNegative() && !down.isNegative() && !across.isLongerThan(WIDEST)
                 && !down.isLongerThan(WIDEST) && under.scores().isEmpty();
         return layer ? Optional.of(new Less(piece, under, across, down)) : Optional.empty();
     }

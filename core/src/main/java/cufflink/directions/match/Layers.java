@@ -28,6 +28,9 @@ final class Layers {
     /** A border wider than this is not one. */
     private static final Length WIDEST = Length.ofInches(1, 2);
 
+    /** So many borders are tried. */
+    private static final int MOST_BORDERS = 3;
+
     private final CreasedDesign creased;
     private final RulerStep ruler;
     private final List<TextPiece> texts;
@@ -59,7 +62,7 @@ final class Layers {
     }
 
     private Found find(MatSettings none) {
-        Optional<Length> border = border(sized(none.withLayers(1)));
+        Optional<Length> border = border(none);
         if (border.isEmpty()) {
             return new Found(none, Set.of(), List.of(), List.of(), 0);
         }
@@ -78,13 +81,36 @@ final class Layers {
         return MatSizer.size(creased, settings, ruler).value().orElse(List.of());
     }
 
-    /**
-     * The border that most pieces would leave on all sides, or, where none would, in two directions or one; of several
-     * the one that comes first in the text.
-     */
-    private Optional<Length> border(List<MatLayer> lowest) {
-        return most(lowest, Border.ON_ALL_SIDES).or(() -> most(lowest, Border.ON_EACH))
-                .or(() -> most(lowest, Border.ON_ONE));
+    /** Of the borders that pieces speak for and the usual ones that with which most of them are layers. */
+    private Optional<Length> border(MatSettings none) {
+        List<MatLayer> lowest = sized(none.withLayers(1));
+        Set<Length> borders = new LinkedHashSet<>();
+        for (Border wanted : Border.values()) {
+            if (borders.isEmpty()) {
+                borders.addAll(votes(lowest, wanted));
+            }
+        }
+        boolean any = !borders.isEmpty();
+        borders.addAll(List.of(none.reveal(), MatSettings.TIGHT_REVEAL));
+        Length best = borders.stream()
+                .max(Comparator.comparingInt((Length border) -> layers(none, border))
+                        .thenComparingInt(border -> -List.copyOf(borders).indexOf(border)))
+                .orElseThrow();
+        return any || layers(none, best) > 0 ? Optional.of(best) : Optional.empty();
+    }
+
+    /** How many of the pieces are layers with a border. */
+    private int layers(MatSettings none, Length border) {
+        List<MatLayer> free = new ArrayList<>(
+                sized(none.withReveal(border).withLayers(MatSettings.MOST_LAYERS)));
+        int count = 0;
+        for (TextPiece text : texts) {
+            Optional<MatLayer> same = free.stream()
+                    .filter(layer -> isSame(text, layer, false) || isSame(text, layer, true)).findFirst();
+            same.ifPresent(free::remove);
+            count += same.isPresent() ? 1 : 0;
+        }
+        return count;
     }
 
     /** What a layer may lie on: a panel, or another layer. */
@@ -104,7 +130,8 @@ final class Layers {
         }
     }
 
-    private Optional<Length> most(List<MatLayer> lowest, Border wanted) {
+    /** The borders that most pieces speak for, in the order of the text; a few are enough. */
+    private List<Length> votes(List<MatLayer> lowest, Border wanted) {
         List<Under> unders = Stream.concat(
                 lowest.stream().map(layer -> new Under(layer.under().width(), layer.under().height())),
                 texts.stream().map(text -> new Under(side(text, true), side(text, false)))).distinct().toList();
@@ -123,8 +150,8 @@ final class Layers {
             }
             borders.forEach(border -> votes.merge(border, text.read().quantity(), Integer::sum));
         }
-        int most = votes.values().stream().max(Integer::compare).orElse(0);
-        return votes.entrySet().stream().filter(vote -> vote.getValue() == most).map(Map.Entry::getKey).findFirst();
+        return votes.entrySet().stream().sorted(Map.Entry.<Length, Integer>comparingByValue().reversed())
+                .limit(MOST_BORDERS).map(Map.Entry::getKey).toList();
     }
 
     private static boolean isBorder(Length both) {
