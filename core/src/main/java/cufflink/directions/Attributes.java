@@ -31,6 +31,9 @@ final class Attributes {
         found.labelled(clause);
         boolean nameless = named.isPresent()
                 && clause.label().stream().noneMatch(phrase -> phrase.is(Phrase.Kind.NAME));
+        if (found.on.filter(on -> on.equalsIgnoreCase(found.label)).isPresent()) {
+            found.on = Optional.empty(); // "For the envelope:" is the envelope
+        }
         found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
                 : named.map(state::written).or(() -> found.name);
         return found;
@@ -83,7 +86,8 @@ final class Attributes {
             switch (phrase.kind()) {
                 case NAME, QUOTED -> name(phrase, relation);
                 case MATERIAL -> {
-                    material = material.or(() -> Optional.of(phrase.detail()));
+                    String paper = called(said, i, named) + phrase.detail();
+                    material = material.or(() -> Optional.of(paper));
                 }
                 case COUNT -> count(phrase);
                 case LENGTH -> {
@@ -98,6 +102,21 @@ final class Attributes {
                 }
             }
         }
+    }
+
+    /** "Midnight card", "star paper": words right before a material that are no part of a name. */
+    private static String called(List<Phrase> said, int index, Optional<Span> named) {
+        StringBuilder words = new StringBuilder();
+        for (int i = index - 1; i >= Math.max(0, index - 2); i--) {
+            Phrase phrase = said.get(i);
+            boolean inName = named.filter(name -> phrase.span().from() < name.to()).isPresent();
+            if (inName || !phrase.is(Phrase.Kind.WORD) || !phrase.detail().matches("\\p{L}{4,}")
+                    || phrase.detail().matches("each|every|from|this|that|with|your|some|same|more|then|also|both")) {
+                break;
+            }
+            words.insert(0, phrase.detail() + " ");
+        }
+        return words.toString();
     }
 
     private void count(Phrase phrase) {

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -35,21 +36,20 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
     }
 
     Optional<Kind> verb() {
-        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(),
-                body.stream().filter(phrase -> !isNoun(body, body.indexOf(phrase)))).map(Phrase::kind)
+        Stream<Phrase> done = IntStream.range(0, body.size())
+                .filter(i -> i == 0 || !isNoun(body.get(i - 1), body.get(i))
+                        || i == 1 && body.get(0).is(Kind.CREASE))
+                .mapToObj(body::get);
+        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(), done).map(Phrase::kind)
                 .filter(Kind::isVerb).findFirst();
     }
 
     /** "The middle score", "each fold": what was scored or folded, not what is done. */
-    static boolean isNoun(List<Phrase> said, int index) {
-        if (index == 0 || !said.get(index).kind().isVerb() || !said.get(index).detail()
-                .matches("scores?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?")) {
-            return false;
-        }
-        Phrase before = said.get(index - 1);
-        return before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) && index > 1
-                || before.is(Kind.SHARE)
-                || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail());
+    static boolean isNoun(Phrase before, Phrase phrase) {
+        boolean may = phrase.kind().isVerb() && phrase.detail()
+                .matches("scores?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?");
+        return may && (before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) || before.is(Kind.SHARE)
+                || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail()));
     }
 
     /** Whether its label says what is done, not of what: "Score", "Cut the strip", but not "Folded half". */

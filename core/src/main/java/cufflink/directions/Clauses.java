@@ -80,9 +80,7 @@ final class Clauses {
         if (phrase.is(Kind.WORD, "then", "next", "now")) {
             return true;
         }
-        List<Phrase> with = new ArrayList<>(body);
-        with.add(phrase);
-        return phrase.kind().isVerb() && !Clause.isNoun(with, body.size())
+        return phrase.kind().isVerb() && !(!body.isEmpty() && Clause.isNoun(body.get(body.size() - 1), phrase))
                 && body.stream().anyMatch(other -> other.kind().isVerb() || !other.amounts().isEmpty());
     }
 

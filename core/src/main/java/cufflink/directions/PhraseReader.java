@@ -8,10 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.antlr.v4.runtime.BaseErrorListener;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.ListTokenSource;
 import org.antlr.v4.runtime.ParserRuleContext;
 import org.antlr.v4.runtime.RecognitionException;
 import org.antlr.v4.runtime.Recognizer;
@@ -41,6 +43,9 @@ final class PhraseReader {
             Kind.GLUE, DirectionsParser.SLIT, Kind.SLIT, DirectionsParser.PUNCH, Kind.PUNCH, DirectionsParser.CLOSED,
             Kind.CLOSED, DirectionsParser.LEAVES, Kind.LEAVES);
 
+    /** A line of more is read in parts. */
+    private static final int MOST_TOKENS = 400;
+
     private final String text;
 
     private PhraseReader(String text) {
@@ -54,10 +59,37 @@ final class PhraseReader {
 
     private List<Phrase> phrases() {
         DirectionsLexer lexer = new DirectionsLexer(CharStreams.fromString(text));
-        DirectionsParser parser = new DirectionsParser(new CommonTokenStream(lexer));
-        parser.getInterpreter().setPredictionMode(PredictionMode.LL);
+        List<Token> tokens = new ArrayList<>(lexer.getAllTokens());
+        tokens.add(lexer.emitEOF());
+        TokenSense.settle(tokens);
+        List<Phrase> phrases = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i < tokens.size(); i++) {
+            boolean ends = tokens.get(i).getType() == DirectionsParser.NL || i - from == MOST_TOKENS;
+            if (ends || i == tokens.size() - 1) {
+                phrases.addAll(line(tokens.subList(from, ends ? i + 1 : i), tokens.get(tokens.size() - 1)));
+                from = i + 1;
+            }
+        }
+        return phrases;
+    }
+
+    /** Quickly where the order of the grammar's alternatives decides; with all their contexts where it does not. */
+    private List<Phrase> line(List<Token> tokens, Token end) {
+        try {
+            return parsed(tokens, end, PredictionMode.SLL);
+        } catch (BrokenGrammar unclear) {
+            return parsed(tokens, end, PredictionMode.LL);
+        }
+    }
+
+    private List<Phrase> parsed(List<Token> tokens, Token end, PredictionMode mode) {
+        List<Token> line = new ArrayList<>(tokens);
+        line.add(end);
+        DirectionsParser parser = new DirectionsParser(new CommonTokenStream(new ListTokenSource(line)));
+        parser.getInterpreter().setPredictionMode(mode);
         parser.removeErrorListeners();
-        parser.addErrorListener(new BrokenGrammar());
+        parser.addErrorListener(new Strict());
         List<Phrase> phrases = new ArrayList<>();
         parser.text().phrase().forEach(context -> phrases.add(phrase(context)));
         return phrases;
@@ -70,16 +102,19 @@ final class PhraseReader {
         if (what.getRuleIndex() == DirectionsParser.RULE_verb) {
             kind = VERBS.get(what.getStart().getType());
         }
-        List<Amount> amounts = amounts(what);
-        boolean numberless = kind == Kind.LENGTH && amounts.isEmpty();
-        return new Phrase(numberless ? Kind.WORD : kind, span, amounts, new Detail(what, text).of());
+        List<Optional<Amount>> amounts = amounts(what);
+        boolean broken = amounts.stream().anyMatch(Optional::isEmpty);
+        return broken ? new Phrase(Kind.WORD, span, List.of(), "")
+                : new Phrase(kind, span, amounts.stream().flatMap(Optional::stream).toList(),
+                        new Detail(what, text).of());
     }
 
-    private List<Amount> amounts(ParserRuleContext what) {
-        List<Amount> found = new ArrayList<>();
+    /** Each number in it; absent for one that is no length, such as 1/0. */
+    private static List<Optional<Amount>> amounts(ParserRuleContext what) {
+        List<Optional<Amount>> found = new ArrayList<>();
         if (what instanceof DirectionsParser.AmountContext || what instanceof DirectionsParser.APartContext
-                || what instanceof DirectionsParser.WholeContext) {
-            AmountReader.read(what, span(what)).ifPresent(found::add);
+                || what instanceof DirectionsParser.WholeContext || what instanceof DirectionsParser.MeasuredContext) {
+            found.add(AmountReader.read(what, span(what)));
             return found;
         }
         IntStream.range(0, what.getChildCount()).mapToObj(what::getChild)
@@ -94,12 +129,20 @@ final class PhraseReader {
     }
 
     /** A text that the grammar refuses is a fault of the grammar: it ends with a rule that takes anything. */
-    private static final class BrokenGrammar extends BaseErrorListener {
+    private static final class Strict extends BaseErrorListener {
         @Override
         public void syntaxError(Recognizer<?, ?> recognizer, Object symbol, int line, int column, String message,
                 RecognitionException fault) {
-            throw new IllegalStateException(
+            throw new BrokenGrammar(
                     String.format(Locale.ROOT, "grammar of directions, line %d, column %d: %s", line, column, message));
+        }
+    }
+
+    private static final class BrokenGrammar extends IllegalStateException {
+        private static final long serialVersionUID = 1;
+
+        BrokenGrammar(String message) {
+            super(message);
         }
     }
 }

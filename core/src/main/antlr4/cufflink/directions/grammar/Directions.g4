@@ -9,22 +9,9 @@ options {
     caseInsensitive = true;
 }
 
-@parser::members {
-    /** Whether "in" behind a number is the unit: not before what paper can be cut "in". */
-    private boolean inchesHere() {
-        return switch (_input.LA(2)) {
-            case A, THE, THIS, THESE, HALF, PART, TWO, NUMBER_WORD, MATERIAL, COLOUR, PLACE, EACH, BOTH, ALL, MIDDLE -> false;
-            default -> true;
-        };
-    }
-
-    /** Whether a number behind a name tells it from others of that name: "mat 2 is", "layer 1:". */
-    private boolean numbersName() {
-        return switch (_input.LA(2)) {
-            case COLON, IS, STOP, NL, EOF, ON, TO, GLUE, OPEN, BAR, FROM, CUT, SCORE, INT, COMMA -> true;
-            default -> false;
-        };
-    }
+/* What a token is can hang on its neighbours: see TokenSense. */
+tokens {
+    NAME_NUMBER
 }
 
 text
@@ -83,7 +70,11 @@ range
 /* 5 1/2 in (140 mm), 5 1/2 in / 140 mm: one length in two units */
 both
     : amount OPEN (OR | ABOUT)? amount CLOSE
-    | number unit SLASH ABOUT? number unit
+    | measured SLASH ABOUT? measured
+    ;
+
+measured
+    : number unit
     ;
 
 /* 1/8 in smaller all round than the base; a quarter inch less on each side; smaller by 1/8 */
@@ -135,7 +126,6 @@ aPart
 
 unit
     : DASH? plainUnit
-    | {inchesHere()}? IN STOP?
     ;
 
 plainUnit
@@ -229,7 +219,7 @@ reference
 
 /* the front panel, left pocket, belly band, mat 2 */
 name
-    : (DESCRIBING | EDGE | MATERIAL | COLOUR | PLACE | SQUARE | SHOW | MIDDLE | NOUN)* (NOUN | STRIP) ({numbersName()}? INT)?
+    : (DESCRIBING | EDGE | MATERIAL | COLOUR | PLACE | SQUARE | SHOW | MIDDLE | NOUN)* (NOUN | STRIP) NAME_NUMBER?
     ;
 
 material

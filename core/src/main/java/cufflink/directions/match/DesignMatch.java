@@ -36,11 +36,12 @@ public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, 
     /**
      * One figure.
      *
-     * @param piece  as the design calls it
-     * @param said   as the text has it
-     * @param design as the design has it, measured as the text does
+     * @param piece      as the design calls it
+     * @param said       as the text has it
+     * @param design     as the design has it, measured as the text does
+     * @param isPossible whether a piece could have it at all; a score past its piece could not
      */
-    public record Figure(String piece, What what, Said said, Length design) {
+    public record Figure(String piece, What what, Said said, Length design, boolean isPossible) {
     }
 
     /** What a figure is of its piece. */
@@ -73,6 +74,7 @@ public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, 
 
     /** Whether enough is explained to say that it is this design. */
     public boolean isConvincing() {
-        return worth >= 2 && agrees.size() >= 3 && differs.size() * 3 <= agrees.size();
+        long doubted = differs.stream().filter(Figure::isPossible).count();
+        return worth >= 2 && agrees.size() >= 3 && doubted * 3 <= agrees.size();
     }
 }

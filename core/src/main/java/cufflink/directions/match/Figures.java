@@ -19,7 +19,7 @@ record Figures(List<DesignMatch.Figure> agrees, List<DesignMatch.Figure> differs
             DesignPiece piece = solved.shape().pieces().get(wanted.get(i).piece());
             if (piece != null && pair.isIn(piece)) {
                 (solved.agreed().get(i) ? agrees : differs).add(new DesignMatch.Figure(piece.label(),
-                        pair.what(), pair.said(), told(pair, pair.of(piece))));
+                        pair.what(), pair.said(), told(pair, pair.of(piece)), pair.isPossible()));
                 folds += pair.fold().flatMap(fold -> pair.foldOf(piece).map(fold::equals))
                         .map(same -> same ? 1 : -1).orElse(0);
             }

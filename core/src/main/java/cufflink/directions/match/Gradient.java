@@ -89,7 +89,7 @@ final class Gradient {
 
     /** Tells whether the figure was what an unknown was solved from. */
     boolean require(Wanted wanted, Elimination into) {
-        Optional<Length> here = wanted.in(shape.pieces());
+        Optional<Length> here = wanted.in(shape.pieces()).filter(any -> wanted.pair().isPossible());
         if (here.isEmpty()) {
             return false;
         }

@@ -196,9 +196,9 @@ final class Layers {
         found.put(text, layers);
         MatLayer layer = layers.get(0);
         figure(new Figure(layer.label(), DesignMatch.What.WIDTH, turned ? text.read().height() : text.read().width(),
-                layer.width()));
+                layer.width(), true));
         figure(new Figure(layer.label(), DesignMatch.What.HEIGHT, turned ? text.read().width() : text.read().height(),
-                layer.height()));
+                layer.height(), true));
     }
 
     private void figure(Figure figure) {

@@ -16,9 +16,10 @@ record Lie(boolean turned, boolean fromRight, boolean fromBottom) {
 
     /**
      * A figure of the text, and the same of the design: {@code side} 0 for the width, 1 for the height, 2 and 3 for the
-     * upright and the level score of that {@code index}.
+     * upright and the level score of that {@code index}. One that is not possible, a score past the piece, is compared
+     * and nothing is found from it.
      */
-    record Pair(Said said, Length text, int side, int index, Optional<Fold> fold) {
+    record Pair(Said said, Length text, int side, int index, Optional<Fold> fold, boolean isPossible) {
         Length of(DesignPiece piece) {
             return switch (side) {
                 case 0 -> piece.width();
@@ -67,22 +68,23 @@ record Lie(boolean turned, boolean fromRight, boolean fromBottom) {
         Said width = turned ? text.read().height() : text.read().width();
         Said height = turned ? text.read().width() : text.read().height();
         List<Pair> pairs = new ArrayList<>();
-        pairs.add(new Pair(width, width.length(), 0, 0, Optional.empty()));
-        pairs.add(new Pair(height, height.length(), 1, 0, Optional.empty()));
-        lines(pairs, turned ? text.level() : text.upright(), 2, fromRight ? Optional.of(width) : Optional.empty());
-        lines(pairs, turned ? text.upright() : text.level(), 3, fromBottom ? Optional.of(height) : Optional.empty());
+        pairs.add(new Pair(width, width.length(), 0, 0, Optional.empty(), true));
+        pairs.add(new Pair(height, height.length(), 1, 0, Optional.empty(), true));
+        lines(pairs, turned ? text.level() : text.upright(), 2, width, fromRight);
+        lines(pairs, turned ? text.upright() : text.level(), 3, height, fromBottom);
         return pairs;
     }
 
-    private static void lines(List<Pair> pairs, List<TextPiece.Line> lines, int side, Optional<Said> from) {
+    private static void lines(List<Pair> pairs, List<TextPiece.Line> lines, int side, Said whole, boolean fromEnd) {
         List<TextPiece.Line> ordered = new ArrayList<>(lines);
-        if (from.isPresent()) {
+        if (fromEnd) {
             Collections.reverse(ordered);
         }
         for (int i = 0; i < ordered.size(); i++) {
             TextPiece.Line line = ordered.get(i);
-            Length at = from.map(whole -> whole.length().minus(line.at())).orElse(line.at());
-            pairs.add(new Pair(line.said(), at, side, i, line.fold()));
+            Length at = fromEnd ? whole.length().minus(line.at()) : line.at();
+            boolean possible = at.isPositive() && whole.length().isLongerThan(at);
+            pairs.add(new Pair(line.said(), at, side, i, line.fold(), possible));
         }
     }
 }

@@ -28,6 +28,8 @@ final class DesignFindings {
     private static final int AGREE_FOR_ONE = 4;
     /** Figures beyond those that measures were found from, without which a design says nothing of a text. */
     private static final int FEWEST = 3;
+    /** How many there are says nothing of how large they are. */
+    private static final String COUNT = "count";
     /** Checks of the maker's tools and sheets, of which directions say nothing. */
     private static final List<String> OF_TOOLS = List.of("board-", "sheets", "envelope", "trimmer", "grooves", "grain");
     /** Checks that say whether paper folds and lies flat. */
@@ -45,12 +47,15 @@ final class DesignFindings {
         this.known = known;
     }
 
+    /** What the text alone says, with the design's values where it has none, and what only the design says. */
     List<Finding> all() {
-        List<Finding> all = new ArrayList<>();
         if (match.agrees().size() - match.set().size() < FEWEST) {
-            return all;
+            return known;
         }
-        if (match.differs().size() * AGREE_FOR_ONE <= match.agrees().size()) {
+        List<Finding> all = new ArrayList<>();
+        known.forEach(finding -> all.add(withValue(finding)));
+        long doubted = match.differs().stream().filter(Figure::isPossible).count();
+        if (doubted * AGREE_FOR_ONE <= match.agrees().size()) {
             match.differs().stream().filter(figure -> !isKnown(figure.said().span())).map(this::other)
                     .forEach(all::add);
         }
@@ -60,6 +65,14 @@ final class DesignFindings {
         return all;
     }
 
+    private Finding withValue(Finding finding) {
+        Span place = finding.places().get(0);
+        return finding.suggestion().isPresent() ? finding
+                : match.differs().stream().filter(figure -> figure.said().span().equals(place)).findFirst()
+                        .map(figure -> finding.suggesting(place, Near.like(figure.design(), figure.said())))
+                        .orElse(finding);
+    }
+
     /** Whether the text alone has something against a figure, or against another of its piece. */
     private boolean isKnown(Span span) {
         return isFound(span) || directions.pieces().stream().filter(piece -> figures(piece).contains(span))
@@ -67,8 +80,9 @@ final class DesignFindings {
     }
 
     private boolean isFound(Span span) {
-        return known.stream().flatMap(finding -> Stream.concat(finding.places().stream(),
-                finding.suggestion().map(Edit::place).stream()))
+        return known.stream().filter(finding -> !finding.kind().equals(COUNT))
+                .flatMap(finding -> Stream.concat(finding.places().stream(),
+                        finding.suggestion().map(Edit::place).stream()))
                 .anyMatch(place -> place.from() < span.to() && span.from() < place.to());
     }
 

@@ -54,9 +54,9 @@ public final class DirectionsStudy {
         List<DesignMatch> designs = matcher.rank(directions);
         Optional<DesignMatch> likely = designs.stream().findFirst().filter(DesignMatch::isConvincing);
         Optional<Outcome<Plan>> plan = likely.map(match -> Planner.plan(match.project()));
-        List<Finding> findings = new ArrayList<>(Findings.of(directions));
-        likely.ifPresent(match -> findings
-                .addAll(new DesignFindings(directions, match, plan.orElseThrow(), List.copyOf(findings)).all()));
+        List<Finding> alone = Findings.of(directions);
+        List<Finding> findings = new ArrayList<>(likely
+                .map(match -> new DesignFindings(directions, match, plan.orElseThrow(), alone).all()).orElse(alone));
         findings.sort(Comparator.comparing(Finding::grade).thenComparing(finding -> finding.places().get(0).from()));
         return new Study(directions, findings, designs, plan);
     }

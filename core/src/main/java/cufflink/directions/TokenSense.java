@@ -1,0 +1,51 @@
+package cufflink.directions;
+
+import cufflink.directions.grammar.DirectionsParser;
+import java.util.List;
+import java.util.Set;
+import org.antlr.v4.runtime.CommonToken;
+import org.antlr.v4.runtime.Token;
+
+/** Settles by their neighbours what two kinds of token are, so that the grammar need not. */
+final class TokenSense {
+    private static final Set<Integer> NUMBERS = Set.of(DirectionsParser.INT, DirectionsParser.SLASHED,
+            DirectionsParser.VULGAR, DirectionsParser.DECIMAL, DirectionsParser.PART, DirectionsParser.HALF,
+            DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO);
+    /** What paper can be cut "in": before these, "in" is no inch. */
+    private static final Set<Integer> CUT_IN = Set.of(DirectionsParser.A, DirectionsParser.THE, DirectionsParser.THIS,
+            DirectionsParser.THESE, DirectionsParser.HALF, DirectionsParser.PART, DirectionsParser.TWO,
+            DirectionsParser.NUMBER_WORD, DirectionsParser.MATERIAL, DirectionsParser.COLOUR, DirectionsParser.PLACE,
+            DirectionsParser.EACH, DirectionsParser.BOTH, DirectionsParser.ALL, DirectionsParser.MIDDLE);
+    /** Behind a name and before these a number tells the piece from others of its name: "mat 2 is", "layer 1:". */
+    private static final Set<Integer> BEHIND_NAME = Set.of(DirectionsParser.COLON, DirectionsParser.IS,
+            DirectionsParser.STOP, DirectionsParser.NL, Token.EOF, DirectionsParser.ON, DirectionsParser.TO,
+            DirectionsParser.GLUE, DirectionsParser.OPEN, DirectionsParser.BAR, DirectionsParser.FROM,
+            DirectionsParser.CUT, DirectionsParser.SCORE, DirectionsParser.INT, DirectionsParser.COMMA);
+
+    /** Behind "in." these go on with the sentence. */
+    private static final Set<Integer> GOES_ON = Set.of(DirectionsParser.TIMES, DirectionsParser.BY,
+            DirectionsParser.COMMA, DirectionsParser.AND, DirectionsParser.OPEN, DirectionsParser.CLOSE,
+            DirectionsParser.FROM, DirectionsParser.WIDE, DirectionsParser.HIGH, DirectionsParser.LONG);
+
+    private TokenSense() {
+    }
+
+    /** Changes the types of tokens, the last of which is the end of the text. */
+    static void settle(List<Token> tokens) {
+        for (int i = 1; i + 1 < tokens.size(); i++) {
+            int before = tokens.get(i - 1).getType();
+            int next = tokens.get(i + 1).getType();
+            CommonToken token = (CommonToken) tokens.get(i);
+            boolean named = before == DirectionsParser.NOUN || before == DirectionsParser.STRIP;
+            if (token.getType() == DirectionsParser.IN && NUMBERS.contains(before) && !CUT_IN.contains(next)) {
+                token.setType(DirectionsParser.INCH);
+                if (next == DirectionsParser.STOP && i + 2 < tokens.size()
+                        && GOES_ON.contains(tokens.get(i + 2).getType())) {
+                    ((CommonToken) tokens.get(i + 1)).setChannel(Token.HIDDEN_CHANNEL);
+                }
+            } else if (token.getType() == DirectionsParser.INT && named && BEHIND_NAME.contains(next)) {
+                token.setType(DirectionsParser.NAME_NUMBER);
+            }
+        }
+    }
+}

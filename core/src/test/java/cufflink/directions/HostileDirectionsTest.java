@@ -1,0 +1,52 @@
+package cufflink.directions;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.directions.finding.Findings;
+import cufflink.problem.Outcome;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Texts that are none: read for what they are worth, or refused in words. */
+class HostileDirectionsTest {
+    private static List<String> texts() {
+        Random random = new Random(17);
+        StringBuilder noise = new StringBuilder();
+        for (int i = 0; i < 14_000; i++) {
+            noise.append((char) random.nextInt(0x3000));
+        }
+        return List.of("9".repeat(29_000), "9".repeat(400) + " x " + "9".repeat(400) + " in", "(".repeat(29_000),
+                "1/".repeat(14_000), "1/0 x 1/0 in", "4 x 5 in, ".repeat(2_600), "\u202e\u202d\u0000\u0007 4 x 5 in",
+                "x".repeat(29_000), "5 x ".repeat(7_000), "score at ".repeat(3_000), "\n".repeat(29_000),
+                "Base 0 x 0 in, score at 0", "-4 x -5 in", "Base 4 x 5 in " + "\ud800".repeat(1_000), noise.toString(),
+                "| ".repeat(14_000), "half of half of ".repeat(1_800), "and ".repeat(7_000));
+    }
+
+    @ParameterizedTest
+    @MethodSource("texts")
+    void isReadWithoutHarm(String text) {
+        Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+        assertEquals(text, read.text());
+        Findings.of(read).forEach(finding -> assertFalse(finding.text().sentence().isBlank()));
+    }
+
+    @Test
+    void aMegabyteOfDigits_isRefused_withTheLimit() {
+        Outcome<Directions> read = DirectionsReader.read("7".repeat(1_000_000), Optional.empty());
+        assertTrue(read.value().isEmpty());
+        assertTrue(read.problems().get(0).text().contains("30"), read.problems().get(0).text());
+    }
+
+    @Test
+    void theSameText_alwaysComesToTheSame() {
+        String text = "Base 8 x 5 in, score at 4. Two mats 3 3/4 x 4 3/4.";
+        assertEquals(DirectionsReader.read(text, Optional.empty()).orThrow(),
+                DirectionsReader.read(text, Optional.empty()).orThrow());
+    }
+}

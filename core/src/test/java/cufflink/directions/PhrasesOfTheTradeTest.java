@@ -1,0 +1,94 @@
+package cufflink.directions;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import cufflink.design.Fold;
+import cufflink.design.Side;
+import cufflink.measure.Length;
+import cufflink.measure.LengthFormat;
+import cufflink.measure.LengthUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Pieces and scores as people tell them. */
+class PhrasesOfTheTradeTest {
+    private static Directions read(String text) {
+        return DirectionsReader.read(text, Optional.empty()).orThrow();
+    }
+
+    /** {@code 2 × mat 4 × 5; strip 11 × 4 left 3 5} */
+    private static String said(String text) {
+        LengthFormat format = LengthFormat.of(LengthUnit.INCH);
+        return read(text).pieces().stream().map(piece -> piece.quantity() + " × " + piece.name() + " "
+                + format.number(piece.width().length()) + " × " + format.number(piece.height().length())
+                + piece.scores().stream().map(score -> " " + score.from().word() + " "
+                        + format.number(score.at().length())).collect(Collectors.joining()))
+                .collect(Collectors.joining("; "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "Cut a strip 11 x 4 in. Score the strip at 3 and 7 in from the left. | 1 × strip 11 × 4 left 3 left 7",
+        "Cut a strip 11 x 4 in and a mat 2 x 3 in. Score the strip at 3 in. | 1 × strip 11 × 4 left 3; 1 × mat 2 × 3",
+        "strip 11 x 4 in, scored along the 11 in side at 3 and 7 | 1 × strip 11 × 4 left 3 left 7",
+        "Base: 8 x 6 in. Score on the long side at 3, then turn and score at 2 in. | 1 × Base 8 × 6 left 3 top 2",
+        "Outer fold 8 x 5 in. Inner fold 8 x 5 in. Score the inner fold at 4 in from the left. | 1 × Outer fold 8 × 5; 1 × Inner fold 8 × 5 left 4",
+        "Mats: 4 x 5 in, cut 3 | 3 × Mats 4 × 5", "Cut two mats 4 x 5 in | 2 × mats 4 × 5",
+        "Mat 4 x 5 in. Cut two of these. | 2 × Mat 4 × 5",
+        "Insert 6 x 4 in. Cut a tag, the same size. | 1 × Insert 6 × 4; 1 × tag 6 × 4",
+        "Panel 5 x 7 in. Mat: 1/4 in smaller than the panel. | 1 × Panel 5 × 7; 1 × mat 4 3/4 × 6 3/4",
+        "Base 8 x 5 in and liner 7 x 4 in. Score the base at 4 in and the liner at 3 in from the left. | 1 × Base 8 × 5 left 4; 1 × liner 7 × 4 left 3",
+        "Strip: 9 in long, 4 in high | 1 × Strip 9 × 4"})
+    void pieces(String text, String expected) {
+        assertEquals(expected, said(text));
+    }
+
+    @Test
+    void foldsBehindPositions_areThoseOfThePositions() {
+        List<ReadScore> scores = read(
+                "Strip 11 x 4 in. Score at 3 (valley), 5 (mountain) and 8 (valley) from the left.")
+                .pieces().get(0).scores();
+        assertEquals(List.of(Fold.VALLEY, Fold.MOUNTAIN, Fold.VALLEY),
+                scores.stream().map(score -> score.fold().orElseThrow()).toList());
+    }
+
+    @Test
+    void whatIsNotUnderstood_isMarked_neverGuessed() {
+        Directions read = read("Base 8 x 5 in.\nThe third 7 quux of 9 frobs.");
+        assertEquals(1, read.pieces().size());
+        assertTrue(read.pieces().get(0).scores().isEmpty());
+    }
+
+    @Test
+    void phrases_lieInTheText_inOrder_withoutOverlap() {
+        String text = "Cut a strip 11 x 4 1/4 in.\nScore it at 3, 5 1/2 and 8.";
+        int before = 0;
+        for (Phrase phrase : read(text).phrases()) {
+            assertTrue(phrase.span().from() >= before, phrase.toString());
+            before = phrase.span().to();
+        }
+        assertTrue(before <= text.length());
+    }
+
+    @Test
+    void theOtherAnswer_isReadOnceItIsWritten() {
+        Directions read = read("Card 6 x 5 in. Score at 2 and 3.");
+        Edit edit = read.questions().get(0).answers().get(1).says().orElseThrow();
+        Directions again = read(edit.in(read.text()));
+        assertEquals(List.of(), again.questions());
+        assertEquals(Side.TOP, again.pieces().get(0).scores().get(0).from());
+    }
+
+    @Test
+    void theFirstLine_isATitle_whateverVerbsItHas() {
+        ReadPiece piece = read("Notch sleeve\n\nSleeve 8 x 3 in. Score it from the left at 2 and 6 in.").pieces()
+                .get(0);
+        assertEquals(List.of(Length.ofInches(2), Length.ofInches(6)),
+                piece.scores().stream().map(score -> score.at().length()).toList());
+    }
+}
