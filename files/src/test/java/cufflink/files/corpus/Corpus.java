@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** All sets, and how well they are read. */
 final class Corpus {
@@ -45,18 +46,18 @@ final class Corpus {
         }
     }
 
-    static List<CorpusResult> results(boolean aside) {
+    static List<CorpusResult> results(Predicate<CorpusSet> wanted) {
         DirectionsStudy study = new DirectionsStudy(BuiltInDesigns.all());
-        return sets().stream().filter(set -> set.aside() == aside).map(set -> CorpusResult.of(set, study)).toList();
+        return sets().stream().filter(wanted).map(set -> CorpusResult.of(set, study)).toList();
     }
 
     /** What is not right in the sets to build with; of those kept aside only the shares, unless asked for. */
     public static void main(String[] asked) {
         for (boolean aside : new boolean[] {false, true}) {
-            List<CorpusResult> results = results(aside);
+            List<CorpusResult> results = results(set -> set.aside() == aside);
             System.out.println((aside ? "aside, " : "to build with, ") + Score.of(results));
             System.out.println("  by hand, " + Score.of(results.stream()
-                    .filter(one -> !one.set().name().contains("/")).toList()));
+                    .filter(one -> one.set().isByHand()).toList()));
             Optional<String> shown = asked.length > 0 && !asked[0].equals("all") ? Optional.of(asked[0])
                     : Optional.empty();
             results.stream().filter(one -> !one.isAllRight() && (!aside || asked.length > 0))

@@ -34,6 +34,11 @@ record CorpusSet(String name, Optional<String> design, String hand, String text,
     record Planted(String kind, int from, int to) {
     }
 
+    /** Whether somebody wrote it, not a rule. */
+    boolean isByHand() {
+        return !name.contains("/");
+    }
+
     @Override
     public String toString() {
         return name;

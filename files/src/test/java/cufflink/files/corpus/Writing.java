@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** One set as one hand writes it; the words of its fault stand between ⟦ and ⟧ until it is done. */
@@ -225,9 +224,5 @@ final class Writing {
 
     private void line(String words) {
         text.append(words).append('\n');
-    }
-
-    static String all(List<String> words) {
-        return words.stream().collect(Collectors.joining(" "));
     }
 }
