@@ -42,7 +42,7 @@ final class DirectionsEditor extends StackPane {
         area.setUndoManager(UndoUtils.plainTextUndoManager(area));
         area.setParagraphGraphicFactory(this::letters);
         area.setAccessibleText("Directions, as they were typed");
-        area.textProperty().addListener(change -> typed.run());
+        area.textProperty().addListener((property, was, is) -> typed.run());
         area.caretPositionProperty().addListener((property, was, is) -> {
             if (!marking) {
                 pointed.accept(is);
