@@ -66,7 +66,7 @@ class DocumentedCommandsTest {
     }
 
     private String inFolder(String argument) {
-        return argument.matches("(out|out/[\\w.]+|[\\w-]+\\.(json|csv|pdf|yaml|jpg|zip)(\\*\\d+)?)")
+        return argument.matches("(out|out/[\\w.]+|[\\w-]+\\.(json|csv|pdf|yaml|jpg|zip|txt)(\\*\\d+)?)")
                 ? folder.resolve(argument).toString()
                 : argument;
     }
@@ -84,6 +84,8 @@ class DocumentedCommandsTest {
         Files.writeString(folder.resolve("stash.csv"),
                 "kind,name,width,height,count\npaper,Plain card 250,8 1/2 in,11 in,100\npaper,Plain paper 120,8 1/2 "
                         + "in,11 in,100\n");
+        Files.writeString(folder.resolve("directions.txt"),
+                "Strip: 11 x 4 1/4 in\nScore the strip from the left at 3, 5 1/2 and 8 in.\n");
         List<String> arguments = new ArrayList<>(words(command).map(this::inFolder).toList());
         if (command.matches("(notebook|backup|restore|dies|shopping).*")) {
             keptBefore(command);

@@ -77,11 +77,18 @@ public final class DirectionsDrawing {
         if (piece.diagonals() > 1) {
             path("", Ink.VALLEY, new Spot(width, 0), new Spot(0, height));
         }
-        piece.scores().forEach(this::score);
+        piece.scores().stream().filter(this::isOnPiece).forEach(this::score);
         numbers(true);
         numbers(false);
         label(piece.width(), width / 2, height + ROOM * point / 2, Shape.Anchor.MIDDLE);
         label(piece.height(), width + 6 * point, height / 2, Shape.Anchor.START);
+    }
+
+    /** One that lies past the piece cannot be drawn on it. */
+    private boolean isOnPiece(ReadScore score) {
+        Length at = fromStart(score);
+        return score.isSlanting()
+                || !at.isNegative() && !at.isLongerThan(piece.side(score.isAlongWidth()).length());
     }
 
     private boolean isLit(Said said) {
@@ -137,7 +144,7 @@ public final class DirectionsDrawing {
     /** Where scores lie, along the edge; a number that has no room beside the one before is left to the list. */
     private void numbers(boolean alongWidth) {
         List<ReadScore> scores = piece.scores().stream()
-                .filter(score -> score.isAlongWidth() == alongWidth && !score.isSlanting())
+                .filter(score -> score.isAlongWidth() == alongWidth && !score.isSlanting() && isOnPiece(score))
                 .sorted(Comparator.comparing(this::fromStart)).collect(Collectors.toList());
         double free = Double.NEGATIVE_INFINITY;
         for (ReadScore score : scores) {

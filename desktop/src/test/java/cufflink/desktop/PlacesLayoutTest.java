@@ -12,8 +12,11 @@ import cufflink.plan.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -44,10 +47,24 @@ class PlacesLayoutTest extends WindowDriver {
             for (RulerStep ruler : List.of(RulerStep.SIXTEENTH_INCH, RulerStep.MILLIMETRE)) {
                 robot.interact(() -> app.screens().rulerChosen(ruler));
                 stash(scene, ruler + ", text " + text);
+                directions(scene, ruler + ", text " + text);
                 kits(scene, ruler + ", text " + text);
             }
         }
         assertEquals("", String.join("\n", faults));
+    }
+
+    private void directions(Scene scene, String way) {
+        robot.interact(() -> app.screens().goTo(Places.DIRECTIONS));
+        robot.lookup("#directions-sample").tryQueryAs(Button.class).ifPresent(sample -> robot.interact(sample::fire));
+        try {
+            waitFor(() -> app.screens().directionsPlace().screen().isAtRest());
+        } catch (TimeoutException late) {
+            throw new AssertionError("the sample is not read", late);
+        }
+        look(scene, "directions, " + way);
+        robot.interact(() -> robot.lookup("#directions-fit").<ToggleButton>query().fire());
+        look(scene, "directions for my paper, " + way);
     }
 
     private void all(Scene scene, String way) {

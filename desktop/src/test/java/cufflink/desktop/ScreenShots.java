@@ -181,10 +181,9 @@ class ScreenShots {
             rest(SEARCH);
         }
         if (view.endsWith("fit")) {
-            robot.interact(() -> {
-                ((ToggleButton) scene.lookup("#directions-fit")).fire();
-                ((ToggleButton) scene.lookup("#fit-sheet")).fire();
-            });
+            robot.interact(() -> robot.lookup("#directions-fit").<ToggleButton>query().fire());
+            rest(REST);
+            robot.interact(() -> robot.lookup("#fit-sheet").<ToggleButton>query().fire());
             rest(REST);
         }
     }

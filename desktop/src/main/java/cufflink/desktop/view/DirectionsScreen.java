@@ -40,6 +40,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
 
@@ -108,10 +109,8 @@ public final class DirectionsScreen extends ListeningScreen {
         setTop(topBar());
         setLeft(left());
         pieces.getStyleClass().add("read-pieces");
-        HBox ways = new HBox(asWritten, forPaper);
-        ways.getStyleClass().add("directions-ways");
         right.getStyleClass().addAll("bench", "directions-right");
-        right.getChildren().setAll(ways);
+        right.getChildren().setAll(ways());
         asWritten.setSelected(true);
         HBox middle = new HBox(Rows.scroll(findings, "findings-scroll"), right);
         HBox.setHgrow(right, Priority.ALWAYS);
@@ -125,16 +124,19 @@ public final class DirectionsScreen extends ListeningScreen {
     }
 
     private HBox topBar() {
+        begin.getStyleClass().add("primary");
+        return Places.bar(Places.DIRECTIONS, actions, List.of(begin));
+    }
+
+    /** What is shown on the right, and what can be done with it. */
+    private FlowPane ways() {
         ofPlan.add(NotebookScreen.button("Copy as text", "directions-copy", this::copy));
         ofPlan.add(NotebookScreen.button("Export", "directions-export", () -> plan().ifPresent(actions::export)));
-        begin.getStyleClass().add("primary");
-        List<Node> own = new ArrayList<>(List.of(
-                NotebookScreen.button("Open a text", "directions-open",
-                        () -> actions.openText().ifPresent(editor::setText)),
-                NotebookScreen.button("Undo", "directions-undo", editor::undo)));
-        own.addAll(ofPlan);
-        own.add(begin);
-        return Places.bar(Places.DIRECTIONS, actions, own);
+        ofPlan.forEach(button -> button.getStyleClass().add("bench-button"));
+        FlowPane ways = new FlowPane(asWritten, forPaper);
+        ways.getChildren().addAll(ofPlan);
+        ways.getStyleClass().add("directions-ways");
+        return ways;
     }
 
     private VBox left() {
@@ -148,7 +150,15 @@ public final class DirectionsScreen extends ListeningScreen {
             legend.getChildren().add(new VBox(label, pattern));
         }
         VBox.setVgrow(editor, Priority.ALWAYS);
-        VBox left = new VBox(Rows.heading("Directions"), editor, legend);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button open = NotebookScreen.button("Open a text", "directions-open",
+                () -> actions.openText().ifPresent(editor::setText));
+        Button undo = NotebookScreen.button("Undo", "directions-undo", editor::undo);
+        List.of(open, undo).forEach(button -> button.getStyleClass().add("paper-button"));
+        HBox head = new HBox(Rows.heading("Directions"), gap, open, undo);
+        head.getStyleClass().add("directions-head");
+        VBox left = new VBox(head, editor, legend);
         left.getStyleClass().add("directions-left");
         return left;
     }
