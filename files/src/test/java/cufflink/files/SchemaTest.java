@@ -6,6 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import cufflink.directions.Directions;
+import cufflink.directions.DirectionsReader;
+import cufflink.directions.study.DirectionsStudy;
+import cufflink.files.directions.DirectionsJson;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
@@ -102,6 +106,18 @@ class SchemaTest {
         assertEquals(List.of(), faults(schema("notebook"), written));
         ((ObjectNode) written.path("makes").path(0)).putObject("took").put("nap", 3);
         assertFalse(faults(schema("notebook"), written).isEmpty());
+    }
+
+    @Test
+    void directions() throws IOException {
+        DirectionsStudy study = new DirectionsStudy(BuiltInDesigns.all());
+        for (String text : List.of(
+                "Strip 11 x 4 1/4 in. Score it from the left at 3, 5 1/2 and 18 in. Tag 6 x 5, scored at 2.",
+                "Half a sheet of A4, 210 x 145 mm. Two of 9 frobs.")) {
+            Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+            assertEquals(List.of(), faults(schema("read"),
+                    MAPPER.readTree(DirectionsJson.of(study.of(read)).toString())));
+        }
     }
 
     @Test
