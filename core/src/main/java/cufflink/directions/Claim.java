@@ -38,8 +38,4 @@ public sealed interface Claim {
     /** The size of the closed card. */
     record Closed(Said width, Said height, Span span) implements Claim {
     }
-
-    /** A piece is said to be smaller by so much than another, and has a size of its own. */
-    record Smaller(int piece, int than, Said by, boolean eachSide, Span span) implements Claim {
-    }
 }

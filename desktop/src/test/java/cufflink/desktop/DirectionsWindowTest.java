@@ -19,8 +19,12 @@ import org.junit.jupiter.api.Test;
 
 /** Typed directions in the real window: read while they are typed, mended, made a project, kept. */
 class DirectionsWindowTest extends WindowDriver {
-    private static final String HOLDER = "Pass card holder\nStrip: 11 x 4 1/4 in\nMat for the front: 2 3/4 x 4 in\n"
-            + "Score the strip from the left at 3, 5 1/2 and 18 in.\n";
+    private static final String HOLDER = """
+            Pass card holder
+            Strip: 11 x 4 1/4 in
+            Mat for the front: 2 3/4 x 4 in
+            Score the strip from the left at 3, 5 1/2 and 18 in.
+            """;
 
     private StyleClassedTextArea text() {
         return (StyleClassedTextArea) robot.lookup("#directions-text").query();
