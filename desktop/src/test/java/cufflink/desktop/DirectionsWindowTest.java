@@ -37,7 +37,7 @@ class DirectionsWindowTest extends WindowDriver {
 
     private void rest() throws TimeoutException {
         settle();
-        waitFor(() -> app.screens().directionsPlace().screen().isAtRest());
+        waitFor(120, () -> app.screens().directionsPlace().screen().isAtRest());
         settle();
     }
 
@@ -92,7 +92,7 @@ class DirectionsWindowTest extends WindowDriver {
         goThere();
         type(HOLDER.replace("18", "8"));
         fire("directions-begin");
-        waitFor(() -> app.screens().work() != null);
+        waitFor(60, () -> app.screens().work() != null);
         assertEquals("m-fold-holder", app.screens().work().project().design().id());
         assertEquals("Pass card holder", app.screens().work().project().name());
     }
@@ -104,7 +104,7 @@ class DirectionsWindowTest extends WindowDriver {
         robot.interact(() -> ((ToggleButton) robot.lookup("#directions-fit").query()).fire());
         robot.interact(() -> ((ToggleButton) robot.lookup("#fit-sheet").query()).fire());
         rest();
-        waitFor(() -> !robot.lookup(".side-after").queryAll().isEmpty());
+        waitFor(60, () -> !robot.lookup(".side-after").queryAll().isEmpty());
         assertTrue(!robot.lookup(".side-reason").queryAll().isEmpty());
         fire("directions-copy");
         String[] copied = new String[1];
@@ -117,7 +117,7 @@ class DirectionsWindowTest extends WindowDriver {
         goThere();
         type("My own leaf\nLeaf: 12 x 4 in. Score it at 3, 7 1/2 and 11 in from the left.");
         fire("directions-begin");
-        waitFor(() -> app.screens().work() != null);
+        waitFor(60, () -> app.screens().work() != null);
         assertEquals("my-own-leaf", app.screens().work().project().design().id());
         assertTrue(Files.exists(data.resolve("designs").resolve("my-own-leaf.yaml")));
     }

@@ -58,7 +58,7 @@ class PlacesLayoutTest extends WindowDriver {
         robot.interact(() -> app.screens().goTo(Places.DIRECTIONS));
         robot.lookup("#directions-sample").tryQueryAs(Button.class).ifPresent(sample -> robot.interact(sample::fire));
         try {
-            waitFor(() -> app.screens().directionsPlace().screen().isAtRest());
+            waitFor(120, () -> app.screens().directionsPlace().screen().isAtRest());
         } catch (TimeoutException late) {
             throw new AssertionError("the sample is not read", late);
         }

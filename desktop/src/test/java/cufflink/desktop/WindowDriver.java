@@ -88,6 +88,11 @@ abstract class WindowDriver {
 
     /** Looks on the window's own thread: a list of nodes that is read while it changes is none. */
     final void waitFor(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(15, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+        waitFor(15, condition);
+    }
+
+    /** As before, for what takes long where two processes share two cores. */
+    final void waitFor(int seconds, Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
     }
 }

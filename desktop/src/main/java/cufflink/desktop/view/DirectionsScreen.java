@@ -88,8 +88,9 @@ public final class DirectionsScreen extends ListeningScreen {
     private final ToggleButton asWritten = way("As it is written", "directions-written");
     private final ToggleButton forPaper = way("For my paper", "directions-fit");
     private final List<Button> ofPlan = new ArrayList<>();
-    private final Button begin = NotebookScreen.button("Make it a project", "directions-begin", this::begin);
+    private final Button project = NotebookScreen.button("Make it a project", "directions-begin", this::makeProject);
     private final VBox right = new VBox();
+    private boolean begun;
     private Optional<Directions> read = Optional.empty();
     private Optional<DirectionsStudy.Study> study = Optional.empty();
     private Optional<ForMyPaperPane> fitted = Optional.empty();
@@ -118,14 +119,13 @@ public final class DirectionsScreen extends ListeningScreen {
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
         setOnDragOver(this::acceptFile);
         setOnDragDropped(this::takeFile);
-        editor.begin(kept.text());
-        typed();
-        Platform.runLater(editor::focus);
+        // Its text is styled when it stands in the window, where the palette is known.
+        Platform.runLater(this::begin);
     }
 
     private HBox topBar() {
-        begin.getStyleClass().add("primary");
-        return Places.bar(Places.DIRECTIONS, actions, List.of(begin));
+        project.getStyleClass().add("primary");
+        return Places.bar(Places.DIRECTIONS, actions, List.of(project));
     }
 
     /** What is shown on the right, and what can be done with it. */
@@ -233,7 +233,7 @@ public final class DirectionsScreen extends ListeningScreen {
         forPaper.setDisable(!canFit);
         forPaper.setSelected(fit && canFit);
         asWritten.setSelected(!forPaper.isSelected());
-        begin.setDisable(read.isEmpty() || cards.isEmpty() || study.isEmpty());
+        project.setDisable(read.isEmpty() || cards.isEmpty() || study.isEmpty());
         ofPlan.forEach(button -> button.setDisable(!canFit));
         Node shown;
         if (forPaper.isSelected()) {
@@ -327,6 +327,13 @@ public final class DirectionsScreen extends ListeningScreen {
     }
 
     private void begin() {
+        editor.begin(kept.text());
+        typed();
+        begun = true;
+        editor.focus();
+    }
+
+    private void makeProject() {
         if (study.isEmpty()) {
             return;
         }
@@ -371,7 +378,7 @@ public final class DirectionsScreen extends ListeningScreen {
 
     private void onKey(KeyEvent key) {
         if (key.isShortcutDown() && key.getCode() == KeyCode.ENTER) {
-            begin.fire();
+            project.fire();
         } else if (key.isShortcutDown() && key.getCode() == KeyCode.Y) {
             editor.redo();
         } else if (key.getCode() == KeyCode.ESCAPE) {
@@ -389,6 +396,6 @@ public final class DirectionsScreen extends ListeningScreen {
 
     /** Whether all that was typed is read and studied, for tests that drive the window. */
     public boolean isAtRest() {
-        return !reading.isOpen() && !studying.isOpen();
+        return begun && !reading.isOpen() && !studying.isOpen();
     }
 }
