@@ -64,6 +64,11 @@ final class AmountReader {
         switch (token.getType()) {
             case DirectionsParser.INT -> whole(figures(text));
             case DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO -> whole(WORDS.indexOf(text));
+            case DirectionsParser.MIXED -> {
+                int end = (int) text.chars().takeWhile(sign -> sign >= '0' && sign <= '9').count();
+                whole(figures(text.substring(0, end)));
+                slashed(text.substring(end).replaceFirst("^[\\s\\p{Z}\\-–—]+", ""));
+            }
             case DirectionsParser.SLASHED, DirectionsParser.VULGAR -> slashed(text);
             case DirectionsParser.DECIMAL -> decimal(text.replace(',', '.'));
             case DirectionsParser.PART, DirectionsParser.HALF -> part(text);

@@ -10,7 +10,6 @@ import java.util.Optional;
 final class Attributes {
     private static final int MOST_PIECES = 999;
     Optional<String> name = Optional.empty();
-    /** Whether it is spoken of as one that is known: "the strip". */
     Optional<Phrase> count = Optional.empty();
     Optional<String> material = Optional.empty();
     Optional<String> on = Optional.empty();
@@ -90,6 +89,11 @@ final class Attributes {
                     material = material.or(() -> Optional.of(paper));
                 }
                 case COUNT -> count(phrase);
+                case SHARE -> {
+                    if (isNumberOfParts(phrase)) {
+                        count(phrase);
+                    }
+                }
                 case LENGTH -> {
                     boolean inName = named.filter(name -> name.from() <= phrase.span().from()
                             && phrase.span().to() <= name.to()).isPresent();
@@ -117,6 +121,11 @@ final class Attributes {
             words.insert(0, phrase.detail() + " ");
         }
         return words.toString();
+    }
+
+    /** "Into three": so many pieces, not a share of one. */
+    static boolean isNumberOfParts(Phrase share) {
+        return share.detail().matches("into (two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\\d+)");
     }
 
     private void count(Phrase phrase) {

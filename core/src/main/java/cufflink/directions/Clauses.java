@@ -81,7 +81,8 @@ final class Clauses {
             return true;
         }
         return phrase.kind().isVerb() && !(!body.isEmpty() && Clause.isNoun(body.get(body.size() - 1), phrase))
-                && body.stream().anyMatch(other -> other.kind().isVerb() || !other.amounts().isEmpty());
+                && body.stream().anyMatch(other -> other.kind().isVerb() || !other.amounts().isEmpty()
+                        || other.is(Kind.SHEET) && (phrase.is(Kind.FOLD) || phrase.is(Kind.SCORE)));
     }
 
     private void close() {

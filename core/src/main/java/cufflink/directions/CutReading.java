@@ -121,7 +121,7 @@ final class CutReading {
                 return true;
             }
             if (phrase.is(Kind.SHARE)) {
-                return !phrase.detail().matches("(the )?(middle|centre|center)");
+                return !phrase.detail().matches("(the )?(middle|centre|center)") && !Attributes.isNumberOfParts(phrase);
             }
             if (!phrase.is(Kind.MATERIAL) && !phrase.is(Kind.RELATION, "of") && !phrase.is(Kind.WORD, "a", "an", "the")
                     && !phrase.is(Kind.MARK, ",", "(")) {
@@ -133,6 +133,11 @@ final class CutReading {
 
     private static boolean isPaperSize(Phrase sheet) {
         return paperSize(sheet).isPresent();
+    }
+
+    /** "A5", not "a sheet of A5". */
+    private static boolean isNamedSize(Phrase phrase) {
+        return phrase.is(Kind.SHEET) && !phrase.detail().contains("sheet") && isPaperSize(phrase);
     }
 
     private static Optional<NamedSize> paperSize(Phrase sheet) {
@@ -154,6 +159,11 @@ final class CutReading {
             share(part);
         } else if (part.has(Kind.REFERENCE) && part.of(Kind.REFERENCE).get(0).detail().startsWith("same")) {
             same(part);
+        } else if (!clause.label().isEmpty() && !clause.isVerbLabel()
+                && part.body().stream().anyMatch(CutReading::isNamedSize)) {
+            ReadSheet size = state.sheet.orElseThrow();
+            state.take(clause.label());
+            add(part, Attributes.of(state, part), size.width(), size.height(), part.span());
         } else {
             count(part);
         }
@@ -274,7 +284,7 @@ final class CutReading {
             return Optional.empty();
         }
         return state.named(said.name.get()).filter(piece -> piece.named
-                && PieceName.of(piece.name).isSame(PieceName.of(said.name.get())));
+                && piece.called.isSame(PieceName.of(said.name.get())));
     }
 
     /** "The strip is", "the strip must be": the one that is known. */
@@ -442,8 +452,11 @@ final class CutReading {
             return;
         }
         Phrase count = said.count.get();
-        if (count.is(Kind.LENGTH) && part.has(Kind.CREASE)) {
-            return; // "the other two are valleys"
+        boolean counts = count.is(Kind.COUNT) || said.name.isPresent() || verb == Kind.CUT
+                && part.body().stream()
+                        .allMatch(phrase -> phrase.is(Kind.CUT) || phrase == count || phrase.is(Kind.MARK));
+        if (!counts || count.is(Kind.LENGTH) && part.has(Kind.CREASE)) {
+            return; // "it takes 20 minutes", "the other two are valleys"
         }
         Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
         boolean ofThese = said.name.isEmpty() && piece.isPresent();

@@ -7,6 +7,8 @@ import java.util.Optional;
 /** A piece while its directions are read. */
 final class PieceDraft {
     final String name;
+    /** The name as people vary it. */
+    final PieceName called;
     /** Whether the text gives it the name, or only its place in the list. */
     final boolean named;
     final Span span;
@@ -24,6 +26,7 @@ final class PieceDraft {
 
     PieceDraft(String name, boolean named, Said width, Said height, Span span) {
         this.name = name;
+        this.called = PieceName.of(name);
         this.named = named;
         this.width = width;
         this.height = height;

@@ -13,6 +13,9 @@ final class PlainText {
                     + "|[a-zA-Z][.)][ \\t]+)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKDOWN = Pattern.compile("(?m)^#{1,6}[ \\t]|\\*\\*|__|`");
+    /** "8.5x5.5", "(x2)": a letter that stands for times. */
+    private static final Pattern TIMES = Pattern
+            .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");
     private static final Pattern METRIC = Pattern.compile("\\d[ \\t]*(?:mm|cm)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COMMA_LIST = Pattern.compile("\\d+,\\d+(?:,\\d+)+");
     private static final Pattern COMMA = Pattern.compile("(?<=\\d),(?=\\d)");
@@ -27,7 +30,7 @@ final class PlainText {
         }
         Matcher lists = (METRIC.matcher(text).find() ? COMMA_LIST : COMMA).matcher(text);
         String apart = lists.replaceAll(list -> list.group().replace(',', '&'));
-        return blanked(MARKDOWN, blanked(BULLET, apart));
+        return blanked(MARKDOWN, blanked(BULLET, TIMES.matcher(apart).replaceAll("×")));
     }
 
     /** Half of a pair stands for itself, what cannot be seen or turns the direction of writing for a space. */

@@ -90,7 +90,7 @@ final class ReadingState {
             }
         }
         for (PieceDraft piece : pieces) {
-            PieceName other = PieceName.of(piece.name);
+            PieceName other = piece.called;
             if (other.isSame(name)) {
                 return Optional.of(piece);
             }
@@ -109,16 +109,16 @@ final class ReadingState {
         Set<String> words = PieceName.of(said).words();
         Optional<PieceDraft> best = Optional.empty();
         for (PieceDraft piece : pieces) {
-            PieceName name = PieceName.of(piece.name);
+            PieceName name = piece.called;
             if (!piece.named || !words.containsAll(name.words())) {
                 continue;
             }
             boolean better = best.isEmpty();
             if (!better) {
-                int most = PieceName.of(best.get().name).words().size();
+                int most = best.get().called.words().size();
                 better = name.words().size() > most
                         || name.words().size() == most
-                                && place(said, name) < place(said, PieceName.of(best.get().name));
+                                && place(said, name) < place(said, best.get().called);
             }
             best = better ? Optional.of(piece) : best;
         }
@@ -127,7 +127,7 @@ final class ReadingState {
                 .or(() -> pieces.stream()
                         .filter(piece -> piece.on.filter(on -> words.containsAll(PieceName.of(on).words()))
                                 .isPresent())
-                        .filter(piece -> !PieceName.of(piece.name).words().contains("mat")).findFirst());
+                        .filter(piece -> !piece.called.words().contains("mat")).findFirst());
     }
 
     private static int place(String said, PieceName name) {
@@ -137,7 +137,7 @@ final class ReadingState {
     /** All pieces that a name may mean. */
     List<PieceDraft> allNamed(String text) {
         PieceName name = PieceName.of(text);
-        return pieces.stream().filter(piece -> name.means(PieceName.of(piece.name))).toList();
+        return pieces.stream().filter(piece -> name.means(piece.called)).toList();
     }
 
     Optional<PieceDraft> ofSize(Said width, Said height) {

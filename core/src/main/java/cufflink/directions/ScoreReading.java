@@ -26,6 +26,9 @@ final class ScoreReading {
     /** How many of the lines read already have their side. */
     private int sided;
     private Optional<Fold> fold = Optional.empty();
+    /** Further edges that the same positions are measured from. */
+    private final List<Side> alsoFrom = new ArrayList<>();
+    private boolean fromBothEnds;
     private boolean turned;
 
     /** {@code later}: under a heading of folding, gluing, punching, where numbers tell things apart. */
@@ -62,6 +65,7 @@ final class ScoreReading {
         }
         folds();
         side(piece);
+        furtherEdges();
         Optional<Span> said = body.stream().filter(phrase -> phrase.is(Kind.SIDE) || phrase.is(Kind.FROM_EDGE))
                 .map(Phrase::span).findFirst();
         read.forEach(score -> add(piece, said.map(score::sided).orElse(score)));
@@ -123,6 +127,14 @@ final class ScoreReading {
             case RANGE -> extent(phrase);
             case SIDE -> along(piece, phrase);
             case FROM_EDGE -> edge(edge(phrase.detail()));
+            case EDGE -> {
+                if (goesOn(index)) {
+                    alsoFrom.add(edge(phrase.detail()));
+                }
+            }
+            case ALL_OVER -> fromBothEnds |= Attributes.relation(body, index).filter("from"::equals).isPresent();
+            case WORD -> fromBothEnds |= phrase.detail().matches("ends?") && index > 0
+                    && body.get(index - 1).is(Kind.WORD, "each", "both", "either");
             case TURN -> turned |= !phrase.detail().contains("over");
             case CREASE -> crease(phrase, index);
             case SHARE -> half(piece, phrase);
@@ -134,6 +146,38 @@ final class ScoreReading {
                 // nothing that is measured
             }
         }
+    }
+
+    /** "From the left, right and bottom": one more edge of the same list. */
+    private boolean goesOn(int index) {
+        int i = index - 1;
+        while (i > 0 && (body.get(i).is(Kind.MARK, ",", "and", "&", "+") || body.get(i).is(Kind.WORD, "the")
+                || body.get(i).is(Kind.EDGE))) {
+            i--;
+        }
+        return i >= 0 && i < index - 1 && body.get(i).is(Kind.FROM_EDGE);
+    }
+
+    private void furtherEdges() {
+        for (ReadScore score : List.copyOf(read)) {
+            if (score.isSlanting()) {
+                continue;
+            }
+            List<Side> more = new ArrayList<>(alsoFrom);
+            if (fromBothEnds) {
+                more.add(opposite(score.from()));
+            }
+            more.stream().filter(edge -> edge != score.from()).forEach(edge -> read.add(score.from(edge)));
+        }
+    }
+
+    private static Side opposite(Side edge) {
+        return switch (edge) {
+            case LEFT -> Side.RIGHT;
+            case RIGHT -> Side.LEFT;
+            case TOP -> Side.BOTTOM;
+            case BOTTOM -> Side.TOP;
+        };
     }
 
     /** A length that is no position: how wide what is folded is, or how far the line runs. */
@@ -230,6 +274,8 @@ final class ScoreReading {
                 state.ask(ReadingWords.NO_SUCH_SIDE.of("text", state.written(phrase.span()), "piece", piece.name),
                         List.of(Question.Answer.taken(ReadingWords.LONGER_SIDE.of().sentence())), phrase.span());
                 edge(wider ? Side.LEFT : Side.TOP);
+            } else if (clause.has(Kind.LENGTH)) {
+                state.lose(phrase.span()); // "1 in on three sides": which?
             }
         } else if (detail.contains("long") || detail.contains("length")) {
             edge(wider ? Side.LEFT : Side.TOP);

@@ -1,16 +1,20 @@
 package cufflink.directions;
 
 import cufflink.directions.grammar.DirectionsParser;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.Token;
 
-/** Settles by their neighbours what two kinds of token are, so that the grammar need not. */
+/**
+ * Settles by their neighbours what some tokens are, so that the grammar need not: a whole number and a fraction behind
+ * it are one mixed number.
+ */
 final class TokenSense {
     private static final Set<Integer> NUMBERS = Set.of(DirectionsParser.INT, DirectionsParser.SLASHED,
             DirectionsParser.VULGAR, DirectionsParser.DECIMAL, DirectionsParser.PART, DirectionsParser.HALF,
-            DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO);
+            DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO, DirectionsParser.MIXED);
     /** What paper can be cut "in": before these, "in" is no inch. */
     private static final Set<Integer> CUT_IN = Set.of(DirectionsParser.A, DirectionsParser.THE, DirectionsParser.THIS,
             DirectionsParser.THESE, DirectionsParser.HALF, DirectionsParser.PART, DirectionsParser.TWO,
@@ -20,7 +24,8 @@ final class TokenSense {
     private static final Set<Integer> BEHIND_NAME = Set.of(DirectionsParser.COLON, DirectionsParser.IS,
             DirectionsParser.STOP, DirectionsParser.NL, Token.EOF, DirectionsParser.ON, DirectionsParser.TO,
             DirectionsParser.GLUE, DirectionsParser.OPEN, DirectionsParser.BAR, DirectionsParser.FROM,
-            DirectionsParser.CUT, DirectionsParser.SCORE, DirectionsParser.INT, DirectionsParser.COMMA);
+            DirectionsParser.CUT, DirectionsParser.SCORE, DirectionsParser.INT, DirectionsParser.MIXED,
+            DirectionsParser.COMMA);
 
     /** Behind "in." these go on with the sentence. */
     private static final Set<Integer> GOES_ON = Set.of(DirectionsParser.TIMES, DirectionsParser.BY,
@@ -32,6 +37,7 @@ final class TokenSense {
 
     /** Changes the types of tokens, the last of which is the end of the text. */
     static void settle(List<Token> tokens) {
+        mix(tokens);
         for (int i = 1; i + 1 < tokens.size(); i++) {
             int before = tokens.get(i - 1).getType();
             int next = tokens.get(i + 1).getType();
@@ -47,5 +53,25 @@ final class TokenSense {
                 token.setType(DirectionsParser.NAME_NUMBER);
             }
         }
+    }
+
+    /** "5 1/2", "5-1/2", "5½". */
+    private static void mix(List<Token> tokens) {
+        List<Token> mixed = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            int part = i + 1 < tokens.size() && tokens.get(i + 1).getType() == DirectionsParser.DASH ? i + 2 : i + 1;
+            boolean isMixed = tokens.get(i).getType() == DirectionsParser.INT && part < tokens.size()
+                    && (tokens.get(part).getType() == DirectionsParser.SLASHED
+                            || tokens.get(part).getType() == DirectionsParser.VULGAR);
+            mixed.add(tokens.get(i));
+            if (isMixed) {
+                CommonToken whole = (CommonToken) tokens.get(i);
+                whole.setType(DirectionsParser.MIXED);
+                whole.setStopIndex(tokens.get(part).getStopIndex());
+                i = part;
+            }
+        }
+        tokens.clear();
+        tokens.addAll(mixed);
     }
 }

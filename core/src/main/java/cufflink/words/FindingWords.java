@@ -24,6 +24,7 @@ public enum FindingWords implements Code {
     BREAKS_PATTERN("The others are {by} smaller than what they lie on, the {piece} is not."),
     OTHER_IN_DESIGN("The {piece} is {said} {what}; with the other numbers of “{design}” it is {value}."),
     SCORE_OTHER_IN_DESIGN("The {piece} is scored at {said}; with the other numbers of “{design}” it is {value}."),
+    OTHER_CLOSED("Closed it is said to be {said}; with these numbers a “{design}” closes to {size}."),
     NO_SUCH_DESIGN("“{design}” cannot be made so: {why}");
 
     private final Sentences sentences;

@@ -11,7 +11,8 @@ options {
 
 /* What a token is can hang on its neighbours: see TokenSense. */
 tokens {
-    NAME_NUMBER
+    NAME_NUMBER,
+    MIXED
 }
 
 text
@@ -64,7 +65,7 @@ dimension
 /* 2 to 3 in, 2–3 */
 range
     : amount TO amount
-    | amount DASH ABOUT? (whole (AND? SLASHED | VULGAR)? | DECIMAL) unit?
+    | amount DASH ABOUT? (MIXED | whole (AND? SLASHED | VULGAR)? | DECIMAL) unit?
     ;
 
 /* 5 1/2 in (140 mm), 5 1/2 in / 140 mm: one length in two units */
@@ -98,7 +99,8 @@ amount
     ;
 
 number
-    : whole (AND | DASH)? fraction
+    : MIXED
+    | whole (AND | DASH)? fraction
     | whole AND? aPart
     | SLASHED
     | VULGAR

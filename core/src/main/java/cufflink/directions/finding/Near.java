@@ -26,7 +26,8 @@ public final class Near {
         return LengthFormat.of(said.unit()).text(said.length());
     }
 
-    static String size(Said width, Said height) {
+    /** Two lengths as a size. */
+    public static String size(Said width, Said height) {
         return LengthFormat.of(width.unit()).size(width.length(), height.length());
     }
 

@@ -2,6 +2,7 @@ package cufflink.directions.study;
 
 import cufflink.check.Check;
 import cufflink.check.Verdict;
+import cufflink.directions.Claim;
 import cufflink.directions.Directions;
 import cufflink.directions.Edit;
 import cufflink.directions.ReadPiece;
@@ -13,12 +14,14 @@ import cufflink.directions.finding.Finding.Grade;
 import cufflink.directions.finding.Near;
 import cufflink.directions.match.DesignMatch;
 import cufflink.directions.match.DesignMatch.Figure;
+import cufflink.measure.Length;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
 import cufflink.words.FindingWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Locale;
 import java.util.stream.Stream;
 
@@ -28,11 +31,11 @@ final class DesignFindings {
     private static final int AGREE_FOR_ONE = 4;
     /** Figures beyond those that measures were found from, without which a design says nothing of a text. */
     private static final int FEWEST = 3;
+    /** A closed size may be said in whole millimetres or eighths of an inch. */
+    private static final Length ROUNDED = Length.ofInches(1, 8);
     /** How many there are says nothing of how large they are. */
     private static final String COUNT = "count";
-    /** Checks of the maker's tools and sheets, of which directions say nothing. */
-    private static final List<String> OF_TOOLS = List.of("board-", "sheets", "envelope", "trimmer", "grooves", "grain");
-    /** Checks that say whether paper folds and lies flat. */
+    /** Checks that say whether paper folds and lies flat; of tools, sheets and contents directions say nothing. */
     private static final List<String> OF_FOLDS = List.of("closes", "pose-", "stays-inside");
 
     private final Directions directions;
@@ -125,13 +128,39 @@ final class DesignFindings {
                     FindingWords.NO_SUCH_DESIGN.of("design", title(), "why", problem.message().sentence()),
                     List.of(whole), List.of())).toList();
         }
-        return plan.value().get().checks().stream().filter(check -> check.verdict() == Verdict.BAD)
-                .filter(check -> OF_TOOLS.stream().noneMatch(check.id()::startsWith))
-                .map(check -> Finding.of(isOfFolds(check) ? Grade.CANNOT_BE : Grade.UNLIKELY,
-                        isOfFolds(check) ? "fold" : "design",
+        List<Finding> all = new ArrayList<>(closed(plan.value().get()));
+        plan.value().get().checks().stream().filter(check -> check.verdict() == Verdict.BAD)
+                .filter(DesignFindings::isOfFolds)
+                .map(check -> Finding.of(Grade.CANNOT_BE, "fold",
                         FindingWords.NO_SUCH_DESIGN.of("design", title(), "why", check.text()), List.of(whole),
                         List.of()))
+                .forEach(all::add);
+        return all;
+    }
+
+    /** A closed size that is not that of the card, whichever way it is held. */
+    private List<Finding> closed(Plan made) {
+        Optional<Length> width = made.closedWidth();
+        Optional<Length> height = made.closedHeight();
+        if (width.isEmpty() || height.isEmpty()) {
+            return List.of();
+        }
+        return directions.claims().stream().filter(Claim.Closed.class::isInstance).map(Claim.Closed.class::cast)
+                .filter(claim -> !isSize(claim, width.get(), height.get())
+                        && !isSize(claim, height.get(), width.get()))
+                .map(claim -> Finding.of(Grade.UNLIKELY, "closed size",
+                        FindingWords.OTHER_CLOSED.of("said", Near.size(claim.width(), claim.height()), "design",
+                                title(), "size", made.format().size(width.get(), height.get())),
+                        List.of(claim.span()), List.of(made.format().size(width.get(), height.get()))))
                 .toList();
+    }
+
+    private static boolean isSize(Claim.Closed claim, Length width, Length height) {
+        return isNear(claim.width(), width) && isNear(claim.height(), height);
+    }
+
+    private static boolean isNear(Said said, Length length) {
+        return !said.length().minus(length).abs().isLongerThan(ROUNDED);
     }
 
     private static boolean isOfFolds(Check check) {
