@@ -8,6 +8,7 @@ import cufflink.paper.NamedSize;
 import cufflink.paper.PublishedSizes;
 import cufflink.words.ReadingWords;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,6 +20,8 @@ final class CutReading {
     private final Clause clause;
     private final Kind verb;
     private final boolean later;
+    /** Where each phrase stands in the clause: a list may be long. */
+    private final IdentityHashMap<Phrase, Integer> places = new IdentityHashMap<>();
 
     CutReading(ReadingState state, Clause clause, Kind verb) {
         this(state, clause, verb, false);
@@ -30,6 +33,7 @@ final class CutReading {
         this.clause = clause;
         this.verb = verb;
         this.later = later;
+        IntStream.range(0, clause.body().size()).forEach(i -> places.put(clause.body().get(i), i));
     }
 
     void read() {
@@ -103,7 +107,7 @@ final class CutReading {
     /** A size is that of a sheet behind "from" or "a sheet of", and before "sheet" or "cut in half". */
     private boolean isSheet(Phrase size) {
         List<Phrase> body = clause.body();
-        int at = body.indexOf(size);
+        int at = places.get(size);
         if (at + 1 < body.size() && body.get(at + 1).is(Kind.SHEET, "sheet", "sheets", "sheet of")) {
             return true;
         }
@@ -112,7 +116,7 @@ final class CutReading {
             if (phrase.is(Kind.SHEET)) {
                 boolean half = body.subList(0, i).stream()
                         .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
-                return (phrase.detail().startsWith("sheet") || isPaperSize(phrase)) && !half;
+                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half;
             }
             if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
                 return isSheet(phrase); // the same in the other unit
@@ -131,20 +135,6 @@ final class CutReading {
         return false;
     }
 
-    private static boolean isPaperSize(Phrase sheet) {
-        return paperSize(sheet).isPresent();
-    }
-
-    /** "A5", not "a sheet of A5". */
-    private static boolean isNamedSize(Phrase phrase) {
-        return phrase.is(Kind.SHEET) && !phrase.detail().contains("sheet") && isPaperSize(phrase);
-    }
-
-    private static Optional<NamedSize> paperSize(Phrase sheet) {
-        return List.of(sheet.detail().toLowerCase(Locale.ROOT).split(" ")).stream()
-                .flatMap(word -> PublishedSizes.named(NamedSize.Kind.SHEET, word).stream()).findFirst();
-    }
-
     private void part(Clause part) {
         readSheet(part);
         List<Phrase> sizes = part.of(Kind.SIZE).stream().filter(size -> !isSheet(size)).toList();
@@ -160,7 +150,7 @@ final class CutReading {
         } else if (part.has(Kind.REFERENCE) && part.of(Kind.REFERENCE).get(0).detail().startsWith("same")) {
             same(part);
         } else if (!clause.label().isEmpty() && !clause.isVerbLabel()
-                && part.body().stream().anyMatch(CutReading::isNamedSize)) {
+                && part.body().stream().anyMatch(SheetWords::isNamedSize)) {
             ReadSheet size = state.sheet.orElseThrow();
             state.take(clause.label());
             add(part, Attributes.of(state, part), size.width(), size.height(), part.span());
@@ -173,39 +163,14 @@ final class CutReading {
     private void readSheet(Clause part) {
         for (Phrase phrase : part.body()) {
             if (phrase.is(Kind.SHEET)) {
-                paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
-                        sheetSide(size.width(), phrase), sheetSide(size.height(), phrase), sheetCount(part, phrase))));
-            } else if (phrase.is(Kind.SIZE) && isSheet(phrase) && !isInBrackets(part, phrase)) {
+                SheetWords.paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
+                        SheetWords.side(size.width(), phrase), SheetWords.side(size.height(), phrase),
+                        SheetWords.count(part, phrase))));
+            } else if (phrase.is(Kind.SIZE) && isSheet(phrase) && !SheetWords.isInBrackets(part, phrase)) {
                 state.sheet = Optional.of(new ReadSheet("", state.said(phrase, 0, part),
-                        state.said(phrase, phrase.amounts().size() > 1 ? 1 : 0, part), sheetCount(part, phrase)));
+                        state.said(phrase, phrase.amounts().size() > 1 ? 1 : 0, part), SheetWords.count(part, phrase)));
             }
         }
-    }
-
-    /** The same in the other unit. */
-    private static boolean isInBrackets(Clause part, Phrase size) {
-        int at = part.body().indexOf(size);
-        return at > 1 && part.body().get(at - 1).is(Kind.MARK, "(") && part.body().get(at - 2).is(Kind.SIZE);
-    }
-
-    private Said sheetSide(Length side, Phrase phrase) {
-        boolean metric = side.nanometres() % 1_000_000 == 0;
-        return new Said(side, metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH, false,
-                phrase.span());
-    }
-
-    /** "One sheet of" counts; "a sheet of" does not. */
-    private static int sheetCount(Clause part, Phrase sheet) {
-        int at = part.body().indexOf(sheet);
-        for (int i = Math.max(0, at - 2); i < at; i++) {
-            Phrase phrase = part.body().get(i);
-            if (phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain()
-                    && Attributes.relation(part.body(), i).filter(word -> word.equals("from") || word.equals("out"))
-                            .isPresent()) {
-                return phrase.amounts().get(0).count();
-            }
-        }
-        return 0;
     }
 
     private void piece(Clause part, List<Phrase> sizes) {
@@ -454,7 +419,8 @@ final class CutReading {
         Phrase count = said.count.get();
         boolean counts = count.is(Kind.COUNT) || said.name.isPresent() || verb == Kind.CUT
                 && part.body().stream()
-                        .allMatch(phrase -> phrase.is(Kind.CUT) || phrase == count || phrase.is(Kind.MARK));
+                        .allMatch(phrase -> phrase.is(Kind.CUT) || phrase == count || phrase.is(Kind.MARK)
+                                || phrase.is(Kind.REFERENCE) || phrase.is(Kind.RELATION, "of"));
         if (!counts || count.is(Kind.LENGTH) && part.has(Kind.CREASE)) {
             return; // "it takes 20 minutes", "the other two are valleys"
         }

@@ -43,7 +43,7 @@ final class PhraseReader {
             Kind.GLUE, DirectionsParser.SLIT, Kind.SLIT, DirectionsParser.PUNCH, Kind.PUNCH, DirectionsParser.CLOSED,
             Kind.CLOSED, DirectionsParser.LEAVES, Kind.LEAVES);
 
-    /** A line of more is read in parts. */
+    /** A line of more is read in parts, cut at a comma or a full stop if there is one. */
     private static final int MOST_TOKENS = 400;
 
     private final String text;
@@ -65,7 +65,9 @@ final class PhraseReader {
         List<Phrase> phrases = new ArrayList<>();
         int from = 0;
         for (int i = 0; i < tokens.size(); i++) {
-            boolean ends = tokens.get(i).getType() == DirectionsParser.NL || i - from == MOST_TOKENS;
+            int type = tokens.get(i).getType();
+            boolean ends = type == DirectionsParser.NL || i - from == 2 * MOST_TOKENS
+                    || i - from >= MOST_TOKENS && (type == DirectionsParser.COMMA || type == DirectionsParser.STOP);
             if (ends || i == tokens.size() - 1) {
                 phrases.addAll(line(tokens.subList(from, ends ? i + 1 : i), tokens.get(tokens.size() - 1)));
                 from = i + 1;

@@ -15,6 +15,9 @@ final class TokenSense {
     private static final Set<Integer> NUMBERS = Set.of(DirectionsParser.INT, DirectionsParser.SLASHED,
             DirectionsParser.VULGAR, DirectionsParser.DECIMAL, DirectionsParser.PART, DirectionsParser.HALF,
             DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO, DirectionsParser.MIXED);
+    private static final Set<Integer> WHOLE = Set.of(DirectionsParser.INT, DirectionsParser.NUMBER_WORD,
+            DirectionsParser.ONE, DirectionsParser.TWO);
+    private static final Set<Integer> PARTS = Set.of(DirectionsParser.PART, DirectionsParser.HALF);
     /** What paper can be cut "in": before these, "in" is no inch. */
     private static final Set<Integer> CUT_IN = Set.of(DirectionsParser.A, DirectionsParser.THE, DirectionsParser.THIS,
             DirectionsParser.THESE, DirectionsParser.HALF, DirectionsParser.PART, DirectionsParser.TWO,
@@ -49,10 +52,21 @@ final class TokenSense {
                         && GOES_ON.contains(tokens.get(i + 2).getType())) {
                     ((CommonToken) tokens.get(i + 1)).setChannel(Token.HIDDEN_CHANNEL);
                 }
+            } else if (token.getType() == DirectionsParser.AND && WHOLE.contains(before) && isPart(tokens, i + 1)) {
+                token.setType(DirectionsParser.JOIN);
             } else if (token.getType() == DirectionsParser.INT && named && BEHIND_NAME.contains(next)) {
                 token.setType(DirectionsParser.NAME_NUMBER);
             }
         }
+    }
+
+    /** "A half", "three quarters", "1/2": behind "five and" it belongs to that number. */
+    private static boolean isPart(List<Token> tokens, int at) {
+        int type = tokens.get(at).getType();
+        boolean counted = type == DirectionsParser.A || WHOLE.contains(type);
+        int part = counted && at + 1 < tokens.size() ? tokens.get(at + 1).getType() : type;
+        return PARTS.contains(part) || !counted
+                && (type == DirectionsParser.SLASHED || type == DirectionsParser.VULGAR);
     }
 
     /** "5 1/2", "5-1/2", "5½". */

@@ -76,6 +76,20 @@ class PhrasesOfTheTradeTest {
     }
 
     @Test
+    void aPiece_hasASizeByName() {
+        ReadPiece base = read("Card base: A5 folded in half").pieces().get(0);
+        assertEquals(Length.ofMillimetres(148), base.width().length());
+        assertEquals(Length.ofMillimetres(105), base.scores().get(0).at().length());
+    }
+
+    @Test
+    void edgesThatAreOnlyCounted_areNotGuessed() {
+        Directions read = read("Piece 5 x 4 in. Score at 1/2 in on three sides.");
+        assertEquals(List.of("on three sides"),
+                read.notUnderstood().stream().map(span -> span.in(read.text())).toList());
+    }
+
+    @Test
     void theOtherAnswer_isReadOnceItIsWritten() {
         Directions read = read("Card 6 x 5 in. Score at 2 and 3.");
         Edit edit = read.questions().get(0).answers().get(1).says().orElseThrow();

@@ -12,7 +12,8 @@ options {
 /* What a token is can hang on its neighbours: see TokenSense. */
 tokens {
     NAME_NUMBER,
-    MIXED
+    MIXED,
+    JOIN
 }
 
 text
@@ -65,7 +66,7 @@ dimension
 /* 2 to 3 in, 2–3 */
 range
     : amount TO amount
-    | amount DASH ABOUT? (MIXED | whole (AND? SLASHED | VULGAR)? | DECIMAL) unit?
+    | amount DASH ABOUT? (MIXED | whole (JOIN? SLASHED | VULGAR)? | DECIMAL) unit?
     ;
 
 /* 5 1/2 in (140 mm), 5 1/2 in / 140 mm: one length in two units */
@@ -100,8 +101,8 @@ amount
 
 number
     : MIXED
-    | whole (AND | DASH)? fraction
-    | whole AND? aPart
+    | whole (JOIN | DASH)? fraction
+    | whole JOIN? aPart
     | SLASHED
     | VULGAR
     | DECIMAL

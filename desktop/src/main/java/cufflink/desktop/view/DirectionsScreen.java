@@ -33,10 +33,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -117,8 +115,7 @@ public final class DirectionsScreen extends ListeningScreen {
         HBox.setHgrow(right, Priority.ALWAYS);
         setCenter(MessageBar.over(middle, message, listening, () -> message.set("")));
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
-        setOnDragOver(this::acceptFile);
-        setOnDragDropped(this::takeFile);
+        DroppedFile.on(this, file -> actions.openText(file).ifPresent(editor::setText));
         // Its text is styled when it stands in the window, where the palette is known.
         Platform.runLater(this::begin);
     }
@@ -359,21 +356,6 @@ public final class DirectionsScreen extends ListeningScreen {
         return heading ? first
                 : study.flatMap(DirectionsStudy.Study::design).map(match -> match.design().title())
                         .orElse("Typed directions");
-    }
-
-    private void acceptFile(DragEvent drag) {
-        if (drag.getDragboard().hasFiles()) {
-            drag.acceptTransferModes(TransferMode.COPY);
-            drag.consume();
-        }
-    }
-
-    private void takeFile(DragEvent drop) {
-        if (drop.getDragboard().hasFiles()) {
-            actions.openText(drop.getDragboard().getFiles().get(0).toPath()).ifPresent(editor::setText);
-            drop.setDropCompleted(true);
-            drop.consume();
-        }
     }
 
     private void onKey(KeyEvent key) {

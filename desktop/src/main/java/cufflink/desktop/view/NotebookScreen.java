@@ -13,10 +13,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -98,8 +96,7 @@ public final class NotebookScreen extends ListeningScreen {
         setRight(Rows.scroll(compare, "right-scroll"));
         listening.to(work.makesProperty(), is -> show());
         addEventHandler(KeyEvent.KEY_PRESSED, this::onKey);
-        setOnDragOver(this::acceptFile);
-        setOnDragDropped(this::takeFile);
+        DroppedFile.on(this, actions::importMakes);
         show();
     }
 
@@ -121,21 +118,6 @@ public final class NotebookScreen extends ListeningScreen {
         button.setId(id);
         button.setOnAction(press -> action.run());
         return button;
-    }
-
-    private void acceptFile(DragEvent drag) {
-        if (drag.getDragboard().hasFiles()) {
-            drag.acceptTransferModes(TransferMode.COPY);
-            drag.consume();
-        }
-    }
-
-    private void takeFile(DragEvent drop) {
-        if (drop.getDragboard().hasFiles()) {
-            actions.importMakes(drop.getDragboard().getFiles().get(0).toPath());
-            drop.setDropCompleted(true);
-            drop.consume();
-        }
     }
 
     private void show() {

@@ -1,0 +1,66 @@
+package cufflink.directions.finding;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import cufflink.directions.Directions;
+import cufflink.directions.DirectionsReader;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What directions say that cannot be, each with the words of the text that are wrong, and what is right beside it. */
+class FindingsTest {
+    private static Directions read(String text) {
+        return DirectionsReader.read(text, Optional.empty()).orThrow();
+    }
+
+    private static String found(String text) {
+        Directions read = read(text);
+        return Findings.of(read).stream().map(finding -> finding.grade().words() + ", " + finding.kind() + " @ "
+                + finding.places().get(0).in(text)
+                + finding.suggestion().map(edit -> " > " + edit.text()).orElse("")).collect(Collectors.joining("; "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "Base 8 x 5 in, scored at 4 in from the left. The base is 9 x 5 in. | cannot be, two sizes @ 9 x 5 in",
+        "Mats 4 x 5 in, cut 3. Glue the 4 mats on. | cannot be, count @ 4 > 3",
+        "Strip 11 x 4 in, scored at 3 and 12 in from the left. | cannot be, past the piece @ 12 in",
+        "Strip 11 x 4 in. Score it along the 4 in side at 3, 5 and 8 in. | cannot be, wrong side @ along the 4 in side",
+        "Strip 11 x 4 in, scored at 3, 6 and 5 in from the left. | unlikely, out of order @ 5 in",
+        "Half a sheet of A4, 210 x 145 mm. | cannot be, half @ 145 mm > 148.5 mm",
+        "Base 11 x 4 in. Score it at 5 1/2 in (150 mm) from the left. | cannot be, two units @ 5 1/2 in (150 mm)",
+        "From one sheet of A4 cut 3 bases 210 x 148 mm. | cannot be, sheets @ sheet of A4",
+        "Base 105 x 148 mm. Mat on the base: 105 x 142 mm | cannot be, not smaller @ 105 x 142 mm"})
+    void faults(String text, String expected) {
+        assertEquals(expected, found(text));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"Base 8 x 5 in, scored at 4 in from the left. The base is 8 x 5 in. | x",
+        "Mats 4 x 5 in, cut 3. Glue the 3 mats on. | x", "Strip 11 x 4 in, scored at 3 and 8 in from the left. | x",
+        "Half a sheet of A4, 210 x 148.5 mm. | x", "Half a sheet of A4, 148 x 210 mm. | x",
+        "Base 11 x 4 in. Score it at 5 1/2 in (140 mm) from the left. | x",
+        "From one sheet of A4 cut 2 bases 210 x 148 mm. | x",
+        "Strip 11 x 4 in, scored at 8, 5 and 3 in from the left. | x",
+        "Pocket 100 x 80 mm. Insert for the pocket: 95 x 78 mm | x"})
+    void whatIsRight_hasNone(String text, String ignored) {
+        assertEquals("", found(text));
+    }
+
+    @Test
+    void oneFault_isOneFinding_howeverManyNumbersItSpoils() {
+        assertEquals(1,
+                Findings.of(read("Strip 11 x 4 in. Score it along the 4 in side at 3, 5, 6, 7 and 8 in.")).size());
+    }
+
+    @Test
+    void theGravestComesFirst() {
+        List<Finding> found = Findings.of(read("Strip 11 x 4 in, scored at 6, 5 and 12 in from the left."));
+        assertEquals(Finding.Grade.CANNOT_BE, found.get(0).grade());
+        assertEquals(2, found.size());
+    }
+}
