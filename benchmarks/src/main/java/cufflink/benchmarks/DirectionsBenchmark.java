@@ -24,7 +24,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A page of typed directions, read again with every key. */
+/** A page of typed directions: pasted, and read again with every key. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -35,7 +35,9 @@ public class DirectionsBenchmark {
     private static final int PAGE = 3_000;
 
     private final DirectionsStudy study = new DirectionsStudy(BuiltInDesigns.all());
+    private final DirectionsReader reader = new DirectionsReader();
     private String page;
+    private int keys;
     private Directions read;
 
     /** Directions of one design after the other until a page is full. */
@@ -48,12 +50,20 @@ public class DirectionsBenchmark {
                     .orThrow())).append('\n');
         }
         page = text.substring(0, Math.min(PAGE, text.length()));
-        read = DirectionsReader.read(page, Optional.empty()).orThrow();
+        read = new DirectionsReader().read(page, Optional.empty()).orThrow();
     }
 
+    /** With every key the first line is another. */
+    @Benchmark
+    public List<Finding> readAgain() {
+        String text = "Card " + keys++ + page.substring(page.indexOf('\n'));
+        return Findings.of(reader.read(text, Optional.empty()).orThrow());
+    }
+
+    /** As it is when it is pasted. */
     @Benchmark
     public List<Finding> read() {
-        return Findings.of(DirectionsReader.read(page, Optional.empty()).orThrow());
+        return Findings.of(new DirectionsReader().read(page, Optional.empty()).orThrow());
     }
 
     @Benchmark

@@ -61,7 +61,7 @@ final class ReadCommand implements Callable<Integer> {
         } catch (IOException fault) {
             return failed(file, FileWords.UNREADABLE.of("reason", FileTrouble.reason(fault)));
         }
-        Outcome<Directions> read = DirectionsReader.read(text, Optional.ofNullable(unit)
+        Outcome<Directions> read = new DirectionsReader().read(text, Optional.ofNullable(unit)
                 .map(symbol -> symbol.equals("mm") ? LengthUnit.MILLIMETRE : LengthUnit.INCH));
         if (read.value().isEmpty()) {
             return Answers.failed(read.problems(), format, spec.commandLine());

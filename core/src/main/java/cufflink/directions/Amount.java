@@ -17,6 +17,11 @@ record Amount(Span span, long numerator, long denominator, Optional<WrittenUnit>
         return Length.ofNanometres(Math.floorDiv(2 * nanometres + denominator, 2 * denominator));
     }
 
+    /** The same in a text with so many characters before it. */
+    Amount behind(int characters) {
+        return new Amount(span.behind(characters), numerator, denominator, unit, about, plain);
+    }
+
     int count() {
         return Math.toIntExact(numerator / denominator);
     }

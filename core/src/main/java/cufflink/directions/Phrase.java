@@ -38,6 +38,12 @@ public record Phrase(Kind kind, Span span, List<Amount> amounts, String detail) 
         amounts = List.copyOf(amounts);
     }
 
+    /** The same in a text with so many characters before it. */
+    Phrase behind(int characters) {
+        return new Phrase(kind, span.behind(characters),
+                amounts.stream().map(amount -> amount.behind(characters)).toList(), detail);
+    }
+
     boolean is(Kind wanted) {
         return kind == wanted;
     }

@@ -5,6 +5,7 @@ import cufflink.directions.grammar.DirectionsLexer;
 import cufflink.directions.grammar.DirectionsParser;
 import cufflink.directions.grammar.DirectionsParser.PhraseContext;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,7 +21,10 @@ import org.antlr.v4.runtime.Recognizer;
 import org.antlr.v4.runtime.Token;
 import org.antlr.v4.runtime.atn.PredictionMode;
 
-/** Finds the phrases of a text by the grammar. */
+/**
+ * Finds the phrases of a text by the grammar. Of a text that is read again with every key only the lines that are
+ * others are parsed.
+ */
 final class PhraseReader {
     private static final Map<Integer, Kind> KINDS = Map.ofEntries(Map.entry(DirectionsParser.RULE_size, Kind.SIZE),
             Map.entry(DirectionsParser.RULE_range, Kind.RANGE), Map.entry(DirectionsParser.RULE_both, Kind.TWO_UNITS),
@@ -46,30 +50,42 @@ final class PhraseReader {
     /** A line of more is read in parts, cut at a comma or a full stop if there is one. */
     private static final int MOST_TOKENS = 400;
 
-    private final String text;
-
-    private PhraseReader(String text) {
-        this.text = text;
-    }
+    /** The lines of the text that was read last, with their phrases as if each stood alone. */
+    private Map<String, List<Phrase>> lines = Map.of();
 
     /** Every phrase in its order; the text is that of {@link PlainText}. */
-    static List<Phrase> read(String text) {
-        return new PhraseReader(text).phrases();
+    List<Phrase> read(String text) {
+        Map<String, List<Phrase>> read = new HashMap<>();
+        List<Phrase> phrases = new ArrayList<>();
+        for (int from = 0; from < text.length();) {
+            int end = text.indexOf('\n', from) + 1;
+            String line = text.substring(from, end > 0 ? end : text.length());
+            int before = from;
+            read.computeIfAbsent(line, other -> lines.containsKey(other) ? lines.get(other) : line(other))
+                    .forEach(phrase -> phrases.add(phrase.behind(before)));
+            from += line.length();
+        }
+        lines = read;
+        return phrases;
     }
 
-    private List<Phrase> phrases() {
+    /** No phrase goes over the end of a line. */
+    private static List<Phrase> line(String text) {
         DirectionsLexer lexer = new DirectionsLexer(CharStreams.fromString(text));
         List<Token> tokens = new ArrayList<>(lexer.getAllTokens());
         tokens.add(lexer.emitEOF());
         TokenSense.settle(tokens);
+        Token end = tokens.get(tokens.size() - 1);
         List<Phrase> phrases = new ArrayList<>();
         int from = 0;
-        for (int i = 0; i < tokens.size(); i++) {
+        for (int i = 0; i < tokens.size() - 1; i++) {
             int type = tokens.get(i).getType();
-            boolean ends = type == DirectionsParser.NL || i - from == 2 * MOST_TOKENS
+            boolean parts = i - from == 2 * MOST_TOKENS
                     || i - from >= MOST_TOKENS && (type == DirectionsParser.COMMA || type == DirectionsParser.STOP);
-            if (ends || i == tokens.size() - 1) {
-                phrases.addAll(line(tokens.subList(from, ends ? i + 1 : i), tokens.get(tokens.size() - 1)));
+            if (parts || i == tokens.size() - 2) {
+                List<Token> part = new ArrayList<>(tokens.subList(from, i + 1));
+                part.add(end);
+                parsed(part).forEach(context -> phrases.add(phrase(context, text)));
                 from = i + 1;
             }
         }
@@ -77,27 +93,23 @@ final class PhraseReader {
     }
 
     /** Quickly where the order of the grammar's alternatives decides; with all their contexts where it does not. */
-    private List<Phrase> line(List<Token> tokens, Token end) {
+    private static List<PhraseContext> parsed(List<Token> tokens) {
         try {
-            return parsed(tokens, end, PredictionMode.SLL);
+            return parsed(tokens, PredictionMode.SLL);
         } catch (BrokenGrammar unclear) {
-            return parsed(tokens, end, PredictionMode.LL);
+            return parsed(tokens, PredictionMode.LL);
         }
     }
 
-    private List<Phrase> parsed(List<Token> tokens, Token end, PredictionMode mode) {
-        List<Token> line = new ArrayList<>(tokens);
-        line.add(end);
-        DirectionsParser parser = new DirectionsParser(new CommonTokenStream(new ListTokenSource(line)));
+    private static List<PhraseContext> parsed(List<Token> tokens, PredictionMode mode) {
+        DirectionsParser parser = new DirectionsParser(new CommonTokenStream(new ListTokenSource(tokens)));
         parser.getInterpreter().setPredictionMode(mode);
         parser.removeErrorListeners();
         parser.addErrorListener(new Strict());
-        List<Phrase> phrases = new ArrayList<>();
-        parser.text().phrase().forEach(context -> phrases.add(phrase(context)));
-        return phrases;
+        return parser.text().phrase();
     }
 
-    private Phrase phrase(PhraseContext context) {
+    private static Phrase phrase(PhraseContext context, String text) {
         ParserRuleContext what = (ParserRuleContext) context.getChild(0);
         Span span = span(what);
         Kind kind = KINDS.getOrDefault(what.getRuleIndex(), Kind.WORD);

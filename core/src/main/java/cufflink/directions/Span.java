@@ -18,6 +18,11 @@ public record Span(int from, int to) {
         return new Span(Math.min(from, other.from), Math.max(to, other.to));
     }
 
+    /** The same place in a text with so many characters before it. */
+    Span behind(int characters) {
+        return new Span(from + characters, to + characters);
+    }
+
     /** The text that stands there. */
     public String in(String text) {
         return text.substring(from, to);

@@ -9,6 +9,7 @@ import cufflink.problem.Outcome;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -31,22 +32,27 @@ class HostileDirectionsTest {
     @ParameterizedTest
     @MethodSource("texts")
     void isReadWithoutHarm(String text) {
-        Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read(text, Optional.empty()).orThrow();
         assertEquals(text, read.text());
         Findings.of(read).forEach(finding -> assertFalse(finding.text().sentence().isBlank()));
     }
 
     @Test
     void aMegabyteOfDigits_isRefused_withTheLimit() {
-        Outcome<Directions> read = DirectionsReader.read("7".repeat(1_000_000), Optional.empty());
+        Outcome<Directions> read = new DirectionsReader().read("7".repeat(1_000_000), Optional.empty());
         assertTrue(read.value().isEmpty());
         assertTrue(read.problems().get(0).text().contains("30"), read.problems().get(0).text());
     }
 
     @Test
-    void theSameText_alwaysComesToTheSame() {
-        String text = "Base 8 x 5 in, score at 4. Two mats 3 3/4 x 4 3/4.";
-        assertEquals(DirectionsReader.read(text, Optional.empty()).orThrow(),
-                DirectionsReader.read(text, Optional.empty()).orThrow());
+    void typedSignBySign_andTakenBack_readsAsIfItHadBeenReadAtOnce() {
+        String text = "Card base\nCut one 8 x 5 in,\nscore at 4.\n\nMats (2): 3 3/4 x 4 3/4\nCut one 8 x 5 in,\n";
+        DirectionsReader typing = new DirectionsReader();
+        IntStream.concat(IntStream.rangeClosed(0, text.length()),
+                IntStream.rangeClosed(0, text.length()).map(back -> text.length() - back)).mapToObj(
+                        end -> text
+                                .substring(0, end))
+                .forEach(typed -> assertEquals(new DirectionsReader().read(typed, Optional.empty()),
+                        typing.read(typed, Optional.empty()), typed));
     }
 }

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Lengths and sizes as people write them. */
 class LengthsAsWrittenTest {
     private static ReadPiece piece(String text) {
-        Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read(text, Optional.empty()).orThrow();
         assertEquals(1, read.pieces().size(), () -> text + ": " + read.pieces());
         return read.pieces().get(0);
     }
@@ -42,14 +42,14 @@ class LengthsAsWrittenTest {
 
     @Test
     void bareNumbers_takeTheUnitOfTheirSurroundings() {
-        Directions read = DirectionsReader.read("Base 210 x 148, scored at 105 mm", Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read("Base 210 x 148, scored at 105 mm", Optional.empty()).orThrow();
         assertEquals(Length.ofMillimetres(210), read.pieces().get(0).width().length());
         assertEquals(List.of(), read.questions());
     }
 
     @Test
     void numbersOfNoUnit_areAsked() {
-        Directions read = DirectionsReader.read("Base 210 x 148", Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read("Base 210 x 148", Optional.empty()).orThrow();
         Question question = read.questions().get(0);
         assertEquals("mm", question.answers().get(0).text());
         Edit edit = question.answers().get(1).says().orElseThrow();

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Pieces and scores as people tell them. */
 class PhrasesOfTheTradeTest {
     private static Directions read(String text) {
-        return DirectionsReader.read(text, Optional.empty()).orThrow();
+        return new DirectionsReader().read(text, Optional.empty()).orThrow();
     }
 
     /** {@code 2 × mat 4 × 5; strip 11 × 4 left 3 5} */

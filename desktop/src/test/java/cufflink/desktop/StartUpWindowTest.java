@@ -32,7 +32,8 @@ class StartUpWindowTest extends WindowDriver {
         launch();
     }
 
-    private String message() {
+    private String message() throws TimeoutException {
+        waitFor(() -> robot.lookup("#message").lookup(".message").tryQuery().isPresent());
         return robot.lookup("#message").lookup(".message").<Fractions>query().getAccessibleText();
     }
 

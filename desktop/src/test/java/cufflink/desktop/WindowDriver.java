@@ -19,7 +19,7 @@ abstract class WindowDriver {
     @TempDir
     Path data;
 
-    final FxRobot robot = new FxRobot() {
+    final FxRobot robot = new WindowRobot() {
         @Override
         public FxRobot interact(Runnable action) {
             super.interact(action);

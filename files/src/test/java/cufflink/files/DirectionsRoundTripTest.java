@@ -40,7 +40,7 @@ class DirectionsRoundTripTest {
     }
 
     private static Directions read(Plan plan) {
-        return DirectionsReader.read(DirectionsWriter.write(plan), Optional.empty()).orThrow();
+        return new DirectionsReader().read(DirectionsWriter.write(plan), Optional.empty()).orThrow();
     }
 
     @ParameterizedTest(name = "{0}, {2}")

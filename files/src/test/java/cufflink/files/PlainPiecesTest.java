@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Directions of no design become a design file of plain pieces, folded so that the paper closes. */
 class PlainPiecesTest {
     private static Plan plan(String text) {
-        Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read(text, Optional.empty()).orThrow();
         DesignDefinition design = PlainPieces.read("mine", PlainPieces.text(read, "mine", "Mine")).orThrow();
         return Planner.plan(Project.of(design, RulerStep.usual(read.unit()))).orThrow();
     }

@@ -114,7 +114,7 @@ class SchemaTest {
         for (String text : List.of(
                 "Strip 11 x 4 1/4 in. Score it from the left at 3, 5 1/2 and 18 in. Tag 6 x 5, scored at 2.",
                 "Half a sheet of A4, 210 x 145 mm. Two of 9 frobs.")) {
-            Directions read = DirectionsReader.read(text, Optional.empty()).orThrow();
+            Directions read = new DirectionsReader().read(text, Optional.empty()).orThrow();
             assertEquals(List.of(), faults(schema("read"),
                     MAPPER.readTree(DirectionsJson.of(study.of(read)).toString())));
         }

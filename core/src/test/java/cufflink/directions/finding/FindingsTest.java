@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What directions say that cannot be, each with the words of the text that are wrong, and what is right beside it. */
 class FindingsTest {
     private static Directions read(String text) {
-        return DirectionsReader.read(text, Optional.empty()).orThrow();
+        return new DirectionsReader().read(text, Optional.empty()).orThrow();
     }
 
     private static String found(String text) {

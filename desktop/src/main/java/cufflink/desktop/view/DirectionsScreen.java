@@ -81,6 +81,7 @@ public final class DirectionsScreen extends ListeningScreen {
     private final FindingsPane findings;
     private final VBox pieces = new VBox();
     private final List<ReadPieceCard> cards = new ArrayList<>();
+    private final DirectionsReader reader = new DirectionsReader();
     private final NewestAnswer reading;
     private final NewestAnswer studying;
     private final ToggleButton asWritten = way("As it is written", "directions-written");
@@ -96,12 +97,8 @@ public final class DirectionsScreen extends ListeningScreen {
     public DirectionsScreen(KeptDirections kept, Actions actions) {
         this.kept = kept;
         this.actions = actions;
-        ExecutorService reader = Background.thread("reading");
-        ExecutorService student = Background.thread("studying");
-        listening.atEnd(reader::shutdownNow);
-        listening.atEnd(student::shutdownNow);
-        reading = new NewestAnswer(reader);
-        studying = new NewestAnswer(student);
+        reading = new NewestAnswer(thread("reading"));
+        studying = new NewestAnswer(thread("studying"));
         editor = new DirectionsEditor(this::typed, this::pointed);
         findings = new FindingsPane(new FindingsPane.Asks(span -> light(span, true), this::write));
         getStyleClass().add("directions-screen");
@@ -160,6 +157,12 @@ public final class DirectionsScreen extends ListeningScreen {
         return left;
     }
 
+    private ExecutorService thread(String name) {
+        ExecutorService thread = Background.thread(name);
+        listening.atEnd(thread::shutdownNow);
+        return thread;
+    }
+
     private ToggleButton way(String text, String id) {
         ToggleButton button = new ToggleButton(text);
         button.setId(id);
@@ -173,13 +176,13 @@ public final class DirectionsScreen extends ListeningScreen {
         String text = editor.text();
         kept.keep(text);
         studying.forget();
-        reading.ask(() -> Read.of(text), this::heard);
+        reading.ask(() -> Read.of(reader, text), this::heard);
     }
 
     /** A text with what is found by itself. */
     private record Read(Outcome<Directions> directions, List<Finding> findings) {
-        static Read of(String text) {
-            Outcome<Directions> read = DirectionsReader.read(text, Optional.empty());
+        static Read of(DirectionsReader reader, String text) {
+            Outcome<Directions> read = reader.read(text, Optional.empty());
             return new Read(read, read.value().map(Findings::of).orElse(List.of()));
         }
     }

@@ -27,7 +27,7 @@ import java.util.stream.Stream;
 record CorpusResult(CorpusSet set, int numbers, int right, Optional<Boolean> found, List<String> falsely,
         Optional<Boolean> first, String said) {
     static CorpusResult of(CorpusSet set, DirectionsStudy study) {
-        Directions read = DirectionsReader.read(set.text(), Optional.empty()).orThrow();
+        Directions read = new DirectionsReader().read(set.text(), Optional.empty()).orThrow();
         DirectionsStudy.Study found = study.of(read);
         int numbers = set.pieces().stream().mapToInt(CorpusSet.Piece::numbers).sum();
         List<Finding> about = found.findings().stream().filter(finding -> isAbout(finding, set)).toList();
