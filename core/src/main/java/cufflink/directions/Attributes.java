@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** What the words around a size say of the piece: its name, how many, of what, and what it goes on. */
 final class Attributes {
@@ -34,8 +35,16 @@ final class Attributes {
             found.on = Optional.empty(); // "For the envelope:" is the envelope
         }
         found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
-                : named.map(state::written).or(() -> found.name);
+                : named.map(state::written).or(() -> found.name).or(() -> card(said));
         return found;
+    }
+
+    /** "1 card, 8 1/2 x 5 1/2": what is counted is called so. */
+    private static Optional<String> card(List<Phrase> said) {
+        return IntStream.range(1, said.size()).filter(i -> said.get(i).is(Kind.MATERIAL, "card"))
+                .filter(i -> said.get(i - 1).is(Kind.COUNT) && !said.get(i - 1).detail().contains("of")
+                        || said.get(i - 1).is(Kind.LENGTH) && said.get(i - 1).amounts().get(0).plain())
+                .mapToObj(i -> said.get(i).detail()).findFirst();
     }
 
     private static int firstSize(List<Phrase> body) {
@@ -64,6 +73,9 @@ final class Attributes {
         StringBuilder name = new StringBuilder();
         Phrase before = null;
         for (Phrase phrase : clause.label()) {
+            if (!name.isEmpty() && phrase.is(Kind.RELATION, "is", "are")) {
+                break; // "The base is half a sheet:"
+            }
             if (!isCount(clause.label(), phrase)) {
                 boolean apart = before != null && phrase.span().from() > before.span().to();
                 name.append(apart ? " " : "").append(state.written(phrase.span()));
@@ -97,8 +109,16 @@ final class Attributes {
                 case LENGTH -> {
                     boolean inName = named.filter(name -> name.from() <= phrase.span().from()
                             && phrase.span().to() <= name.to()).isPresent();
-                    if (!inName && phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
+                    if (!inName && !BorderWords.in(said).filter(phrase::equals).isPresent()
+                            && phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
                         count(phrase);
+                    }
+                }
+                case WORD -> {
+                    boolean which = phrase.detail().matches("first|second|last")
+                            && (i + 1 == said.size() || !said.get(i + 1).is(Kind.NAME));
+                    if (which && relation.filter(word -> word.matches("on|onto|into|in")).isPresent()) {
+                        on = on.or(() -> Optional.of(phrase.detail()));
                     }
                 }
                 default -> {

@@ -31,6 +31,10 @@ public sealed interface Claim {
         }
     }
 
+    /** A piece is said to leave so much of what it lies on, on each side. */
+    record Border(int piece, Said border, Span span) implements Claim {
+    }
+
     /** One length in two units. */
     record TwoUnits(Said one, Said other, Span span) implements Claim {
     }

@@ -47,15 +47,24 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
     /** "The middle score", "each fold": what was scored or folded, not what is done. */
     static boolean isNoun(Phrase before, Phrase phrase) {
         boolean may = phrase.kind().isVerb() && phrase.detail()
-                .matches("scores?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?");
+                .matches("scores?|score +lines?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?");
         return may && (before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) || before.is(Kind.SHARE)
                 || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail()));
     }
 
-    /** Whether its label says what is done, not of what: "Score", "Cut the strip", but not "Folded half". */
+    /**
+     * Whether its label says what is done, not of what: "Score", "Cut the strip", "For the inside cut two", but not
+     * "Folded half".
+     */
     boolean isVerbLabel() {
-        return label.stream().findFirst().filter(phrase -> phrase.kind().isVerb() && !phrase.detail().endsWith("ed"))
-                .isPresent() || !label.isEmpty() && label.get(0).is(Kind.CLOSED);
+        if (label.isEmpty()) {
+            return false;
+        }
+        Phrase first = label.get(0);
+        boolean done = first.kind().isVerb() && !first.detail().endsWith("ed") || first.is(Kind.CLOSED);
+        return done || label.stream().dropWhile(phrase -> phrase.is(Kind.WORD) || phrase.is(Kind.RELATION)
+                || phrase.is(Kind.LENGTH)).findFirst()
+                .filter(phrase -> phrase.is(Kind.CUT) || phrase.is(Kind.NEED)).isPresent();
     }
 
     boolean has(Kind kind) {

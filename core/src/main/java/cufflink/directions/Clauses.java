@@ -3,6 +3,7 @@ package cufflink.directions;
 import cufflink.directions.Phrase.Kind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Cuts a row of phrases into clauses: at the end of a line or sentence, and before a further verb. */
 final class Clauses {
@@ -81,8 +82,16 @@ final class Clauses {
             return true;
         }
         return phrase.kind().isVerb() && !(!body.isEmpty() && Clause.isNoun(body.get(body.size() - 1), phrase))
-                && body.stream().anyMatch(other -> other.kind().isVerb() || !other.amounts().isEmpty()
-                        || other.is(Kind.SHEET) && (phrase.is(Kind.FOLD) || phrase.is(Kind.SCORE)));
+                && IntStream.range(0, body.size()).anyMatch(i -> saysEnough(i, phrase));
+    }
+
+    /** "Along the 11 in side" and "two", before "score lines", begin what the verb goes on with. */
+    private boolean saysEnough(int at, Phrase verb) {
+        Phrase other = body.get(at);
+        boolean counts = at == body.size() - 1 && verb.is(Kind.SCORE) && other.is(Kind.LENGTH)
+                && other.amounts().get(0).plain();
+        return other.kind().isVerb() || !other.amounts().isEmpty() && !other.is(Kind.SIDE) && !counts
+                || other.is(Kind.SHEET) && (verb.is(Kind.FOLD) || verb.is(Kind.SCORE));
     }
 
     private void close() {

@@ -16,6 +16,9 @@ import java.util.stream.IntStream;
 
 /** Reads a clause that says what is cut, from what, and how many. */
 final class CutReading {
+    /** What a piece does on or in another. */
+    private static final String[] GOES = {"goes", "go", "fits", "fit", "slides", "slips", "lies", "sits", "tucks"};
+
     private final ReadingState state;
     private final Clause clause;
     private final Kind verb;
@@ -42,16 +45,44 @@ final class CutReading {
         if ((verb == Kind.LEAVES || ofPanels) && panels()) {
             return;
         }
+        int before = state.pieces.size();
         List<List<Phrase>> parts = parts();
+        Optional<Phrase> all = countOfAll(parts.size());
+        all.ifPresent(state::take);
         for (int i = 0; i < parts.size(); i++) {
             // What stands before a colon is said of every part; how many, of the first alone.
-            Clause part = i == 0 ? clause.only(parts.get(i))
-                    : new Clause(clause.label().stream().filter(phrase -> phrase.is(Kind.NAME)).toList(), parts.get(i),
-                            false, false, clause.sentence());
+            List<Phrase> label = clause.label().stream()
+                    .filter(i == 0 ? phrase -> !all.filter(phrase::equals).isPresent() : phrase -> phrase.is(Kind.NAME))
+                    .toList();
+            List<Phrase> body = parts.get(i).stream().filter(phrase -> !all.filter(phrase::equals).isPresent())
+                    .toList();
+            Clause part = new Clause(label, body, i == 0 && clause.startsLine(), i == 0 && clause.wholeLine(),
+                    clause.sentence());
             if (!part.body().isEmpty()) {
                 part(part);
             }
         }
+        border(before);
+    }
+
+    /** "Two pieces: one size, and another": so many in all, not of each. */
+    private Optional<Phrase> countOfAll(int parts) {
+        List<Phrase> words = new ArrayList<>(clause.label());
+        boolean labelled = !words.isEmpty();
+        words.addAll(clause.body());
+        int colon = IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.MARK, ":")).findFirst()
+                .orElse(labelled ? clause.label().size() : 0);
+        return words.subList(0, colon).stream()
+                .filter(phrase -> phrase.is(Kind.COUNT) || phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain())
+                .filter(phrase -> parts > 1 && number(phrase) == parts).findFirst();
+    }
+
+    /** A border that is said is that of the pieces of the clause, or of the last one. */
+    private void border(int before) {
+        List<PieceDraft> of = state.pieces.size() > before ? state.pieces.subList(before, state.pieces.size())
+                : state.current.stream().toList();
+        BorderWords.in(clause.body()).ifPresent(length -> of.forEach(piece -> state.claims
+                .add(new Claim.Border(state.index(piece), state.said(length, 0, clause), length.span()))));
     }
 
     /** "That leaves panels of 3, 2 1/2 and 3": a list of lengths without a size. */
@@ -277,7 +308,7 @@ final class CutReading {
                 height, span);
         said.count.ifPresent(count -> {
             state.take(count);
-            piece.quantity = Math.max(1, number(count));
+            piece.quantity = Math.max(1, number(count)) * forEach();
             piece.counted = Optional.of(count.span());
         });
         piece.material = said.material;
@@ -286,6 +317,15 @@ final class CutReading {
                 || part.of(Kind.SIZE).stream().anyMatch(this::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
         state.add(piece);
         return piece;
+    }
+
+    /** "For each card cut two": as many times as there are of those; 1 where it is not said. */
+    private int forEach() {
+        List<Phrase> words = new ArrayList<>(clause.label());
+        words.addAll(clause.body());
+        boolean each = words.size() > 1 && words.get(0).is(Kind.RELATION, "for")
+                && words.get(1).is(Kind.WORD, "each", "every");
+        return each ? state.current.map(piece -> piece.quantity).orElse(1) : 1;
     }
 
     private static int number(Phrase count) {
@@ -413,7 +453,12 @@ final class CutReading {
     private void count(Clause part) {
         Attributes said = Attributes.of(state, part);
         if (said.count.isEmpty()) {
-            said.name.flatMap(state::named).ifPresent(piece -> state.current = Optional.of(piece));
+            said.name.flatMap(state::named).ifPresent(piece -> {
+                state.current = Optional.of(piece);
+                if (part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, GOES))) {
+                    piece.on = piece.on.or(() -> said.on);
+                }
+            });
             return;
         }
         Phrase count = said.count.get();

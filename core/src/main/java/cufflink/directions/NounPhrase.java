@@ -44,7 +44,8 @@ final class NounPhrase {
             }
             first = i;
             last = last < 0 ? i : last;
-            named |= (!phrase.is(Kind.MATERIAL) || isDescribed(phrase)) && !phrase.is(Kind.LENGTH);
+            named |= (!phrase.is(Kind.MATERIAL) || isDescribed(phrase)) && !phrase.is(Kind.LENGTH)
+                    && !phrase.is(Kind.WORD, "pieces", "pcs", "copies");
         }
         return named ? Optional.of(body.get(first).span().through(body.get(last).span()))
                 : Optional.empty();
@@ -83,8 +84,9 @@ final class NounPhrase {
                     && !phrase.detail().endsWith("ed");
             case SHARE -> phrase.detail().matches("(the )?(middle|centre|center)");
             case LENGTH -> index > 0 && phrase.amounts().get(0).plain()
-                    && (body.get(index - 1).is(Kind.NAME) || body.get(index - 1).is(Kind.WORD))
-                    && isPart(body, index - 1, size);
+                    && (body.get(index - 1).is(Kind.NAME)
+                            || body.get(index - 1).is(Kind.WORD) && !body.get(index + 1).is(Kind.NAME))
+                    && isPart(body, index - 1, size); // but "bring one pocket" counts
             default -> false;
         };
     }

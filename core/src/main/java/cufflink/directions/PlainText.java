@@ -2,6 +2,7 @@ package cufflink.directions;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * A text without what says nothing: bullets, numbers of steps, marks of headings, signs that cannot be seen. Each is
@@ -16,6 +17,9 @@ final class PlainText {
     /** "8.5x5.5", "(x2)": a letter that stands for times. */
     private static final Pattern TIMES = Pattern
             .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");
+    /** The first line of a table whose cells stand between commas: no number, three cells, one of them a size. */
+    private static final Pattern COMMA_HEAD = Pattern.compile(
+            "(?mi)^(?=[^\\n\\d]*\\b(?:size|width|height|length)\\b)[^,\\n\\d]+(?:,[^,\\n\\d]+){2,}$");
     private static final Pattern METRIC = Pattern.compile("\\d[ \\t]*(?:mm|cm)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COMMA_LIST = Pattern.compile("\\d+,\\d+(?:,\\d+)+");
     private static final Pattern COMMA = Pattern.compile("(?<=\\d),(?=\\d)");
@@ -29,8 +33,40 @@ final class PlainText {
             text.append(seen(typed.charAt(i)));
         }
         Matcher lists = (METRIC.matcher(text).find() ? COMMA_LIST : COMMA).matcher(text);
+        barred(text);
         String apart = lists.replaceAll(list -> list.group().replace(',', '&'));
         return blanked(MARKDOWN, blanked(BULLET, TIMES.matcher(apart).replaceAll("×")));
+    }
+
+    /** The commas of a table become bars, down to the first line that has not as many. */
+    private static void barred(StringBuilder text) {
+        Matcher head = COMMA_HEAD.matcher(text);
+        if (!head.find()) {
+            return;
+        }
+        long cells = commas(head.group());
+        int from = head.start();
+        while (from < text.length()) {
+            int end = text.indexOf("\n", from);
+            end = end < 0 ? text.length() : end;
+            if (commas(text.substring(from, end)) != cells) {
+                return;
+            }
+            for (int i = from; i < end; i++) {
+                text.setCharAt(i, isSeparator(text, i) ? '|' : text.charAt(i));
+            }
+            from = end + 1;
+        }
+    }
+
+    private static long commas(String line) {
+        return IntStream.range(0, line.length()).filter(i -> isSeparator(line, i)).count();
+    }
+
+    /** A comma between figures belongs to a number. */
+    private static boolean isSeparator(CharSequence line, int at) {
+        return line.charAt(at) == ',' && !(at > 0 && at + 1 < line.length() && Character.isDigit(line.charAt(at - 1))
+                && Character.isDigit(line.charAt(at + 1)));
     }
 
     /** Half of a pair stands for itself, what cannot be seen or turns the direction of writing for a space. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** What has been read so far, and what was spoken of last. */
 final class ReadingState {
@@ -128,6 +129,23 @@ final class ReadingState {
                         .filter(piece -> piece.on.filter(on -> words.containsAll(PieceName.of(on).words()))
                                 .isPresent())
                         .filter(piece -> !piece.called.words().contains("mat")).findFirst());
+    }
+
+    /** "The card" is the one called so, or the base; "both pieces" are the last of which there are two. */
+    Optional<PieceDraft> meant(Clause clause) {
+        List<Phrase> body = clause.body();
+        boolean card = IntStream.range(0, body.size()).anyMatch(i -> body.get(i).is(Phrase.Kind.MATERIAL, "card")
+                && Attributes.relation(body, i).filter(word -> word.equals("of") || word.equals("from")).isEmpty());
+        if (card) {
+            return pieces.stream().filter(piece -> Set.of("card", "base", "cardbase").contains(piece.called.head()))
+                    .findFirst();
+        }
+        boolean both = body.stream().anyMatch(phrase -> phrase.is(Phrase.Kind.WORD, "both"));
+        boolean all = body.stream().anyMatch(phrase -> phrase.is(Phrase.Kind.WORD, "pieces", "cards"));
+        List<PieceDraft> several = pieces.stream()
+                .filter(piece -> both ? piece.quantity == 2 : all && piece.quantity > 1)
+                .toList();
+        return several.isEmpty() ? Optional.empty() : Optional.of(several.get(several.size() - 1));
     }
 
     private static int place(String said, PieceName name) {

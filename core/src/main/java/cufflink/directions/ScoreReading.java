@@ -15,6 +15,9 @@ import java.util.Optional;
  * that is said; else the one before, along which they fit; else the longer one, with a question where both would do.
  */
 final class ScoreReading {
+    /** A piece with more panels of one width is none that anybody scores. */
+    private static final int MOST_REPEATED = 60;
+
     private final ReadingState state;
     private final Clause clause;
     private final Kind verb;
@@ -30,6 +33,8 @@ final class ScoreReading {
     private final List<Side> alsoFrom = new ArrayList<>();
     private boolean fromBothEnds;
     private boolean turned;
+    /** "Every 3 in": from line to line. */
+    private Optional<Said> every = Optional.empty();
 
     /** {@code later}: under a heading of folding, gluing, punching, where numbers tell things apart. */
     ScoreReading(ReadingState state, Clause clause, Kind verb, boolean later) {
@@ -65,6 +70,8 @@ final class ScoreReading {
         }
         folds();
         side(piece);
+        atFence(piece);
+        repeated(piece);
         furtherEdges();
         Optional<Span> said = body.stream().filter(phrase -> phrase.is(Kind.SIDE) || phrase.is(Kind.FROM_EDGE))
                 .map(Phrase::span).findFirst();
@@ -91,7 +98,7 @@ final class ScoreReading {
     private Optional<PieceDraft> piece() {
         Attributes said = Attributes.of(state, clause);
         Optional<PieceDraft> named = state.spokenOf(clause)
-                .or(() -> said.name.or(() -> said.on).flatMap(state::named));
+                .or(() -> said.name.or(() -> said.on).flatMap(state::named)).or(() -> state.meant(clause));
         List<Phrase> sizes = clause.of(Kind.SIZE);
         if (!sizes.isEmpty()) {
             Phrase size = sizes.get(0);
@@ -126,7 +133,7 @@ final class ScoreReading {
             }
             case RANGE -> extent(phrase);
             case SIDE -> along(piece, phrase);
-            case FROM_EDGE -> edge(edge(phrase.detail()));
+            case FROM_EDGE -> edge(fromEdge(piece, phrase));
             case EDGE -> {
                 if (goesOn(index)) {
                     alsoFrom.add(edge(phrase.detail()));
@@ -134,7 +141,7 @@ final class ScoreReading {
             }
             case ALL_OVER -> fromBothEnds |= Attributes.relation(body, index).filter("from"::equals).isPresent();
             case WORD -> fromBothEnds |= phrase.detail().matches("ends?") && index > 0
-                    && body.get(index - 1).is(Kind.WORD, "each", "both", "either");
+                    && body.get(index - 1).is(Kind.WORD, "either");
             case TURN -> turned |= !phrase.detail().contains("over");
             case CREASE -> crease(phrase, index);
             case SHARE -> half(piece, phrase);
@@ -188,7 +195,11 @@ final class ScoreReading {
                         || body.get(index + 1).is(Kind.WORD, "lines", "times", "scores"));
         boolean ordinal = isOrdinal(phrase, index);
         boolean between = Attributes.relation(body, index).filter(word -> word.equals("between")).isPresent();
-        if (wide || counts || between || ordinal) {
+        boolean things = index + 1 < body.size() && phrase.amounts().get(0).plain()
+                && body.get(index + 1).is(Kind.NAME); // "all four panels"
+        if (index > 0 && body.get(index - 1).is(Kind.WORD, "every")) {
+            every = Optional.of(state.said(phrase, 0, clause));
+        } else if (wide || counts || between || ordinal || things) {
             state.take(phrase);
         } else {
             score(state.said(phrase, 0, clause));
@@ -284,6 +295,13 @@ final class ScoreReading {
         } else {
             edge(detail.contains("width") ? Side.LEFT : Side.TOP);
         }
+    }
+
+    private static Side fromEdge(PieceDraft piece, Phrase phrase) {
+        boolean wider = piece.width.length().isLongerThan(piece.height.length());
+        String detail = phrase.detail();
+        return detail.contains("short") ? wider ? Side.LEFT : Side.TOP
+                : detail.contains("long") ? wider ? Side.TOP : Side.LEFT : edge(detail);
     }
 
     private static Side edge(String detail) {
@@ -404,6 +422,32 @@ final class ScoreReading {
         Said side = alongWidth ? piece.width : piece.height;
         return ReadingWords.ALONG_SIDE
                 .of("side", LengthFormat.of(side.unit()).text(side.length())).sentence();
+    }
+
+    /** "With the short side at the fence": along it, unless the lines lie only within the other; then from it. */
+    private void atFence(PieceDraft piece) {
+        boolean said = body.stream().anyMatch(phrase -> phrase.is(Kind.WORD, "fence", "guide", "stop"));
+        boolean alongWidth = !read.isEmpty() && read.get(0).isAlongWidth();
+        List<ReadScore> straight = read.stream().filter(score -> !score.isSlanting()).toList();
+        Length along = (alongWidth ? piece.width : piece.height).length();
+        Length across = (alongWidth ? piece.height : piece.width).length();
+        if (said && !fits(straight, along) && fits(straight, across)) {
+            read.replaceAll(score -> score.isSlanting() ? score : score.from(alongWidth ? Side.TOP : Side.LEFT));
+        }
+    }
+
+    /** "Score every 3 in": at 3, 6, 9 and so on, unless the lines are listed as well. */
+    private void repeated(PieceDraft piece) {
+        boolean wider = !piece.height.length().isLongerThan(piece.width.length());
+        Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
+        Length side = (edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height).length();
+        every.filter(step -> read.isEmpty() && step.length().isPositive()
+                && !side.isLongerThan(step.length().times(MOST_REPEATED))).ifPresent(step -> {
+                    for (int k = 1; side.isLongerThan(step.length().times(k)); k++) {
+                        read.add(line(new Said(step.length().times(k), step.unit(), step.about(), step.span()), edge,
+                                from.isEmpty()));
+                    }
+                });
     }
 
     private static boolean fits(List<ReadScore> scores, Length side) {

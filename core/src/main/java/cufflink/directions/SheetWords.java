@@ -45,9 +45,11 @@ final class SheetWords {
         int at = part.body().indexOf(sheet);
         for (int i = Math.max(0, at - 2); i < at; i++) {
             Phrase phrase = part.body().get(i);
-            if (phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain()
-                    && Attributes.relation(part.body(), i).filter(word -> word.equals("from") || word.equals("out"))
-                            .isPresent()) {
+            boolean outOf = i > 1 && part.body().get(i - 1).is(Kind.RELATION, "of")
+                    && part.body().get(i - 2).is(Kind.RELATION, "out");
+            if (phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain() && (outOf
+                    || Attributes.relation(part.body(), i).filter(word -> word.equals("from") || word.equals("out"))
+                            .isPresent())) {
                 return phrase.amounts().get(0).count();
             }
         }

@@ -62,7 +62,7 @@ final class Table {
             } else if (column.equals("quantity") || column.isEmpty() && count.isEmpty() && sides.isEmpty()
                     && number.get().amounts().get(0).plain() && cells.size() > 3) {
                 count = number;
-            } else if (sides.size() < 2 && !column.equals("other")) {
+            } else if (sides.size() < 2 && !column.equals("other") && !column.equals("scores")) {
                 for (int k = 0; k < Math.min(2, number.get().amounts().size()); k++) {
                     sides.add(state.said(number.get(), k, clause));
                 }
@@ -73,6 +73,12 @@ final class Table {
             return;
         }
         add(name, material, count, sides, span);
+        for (int i = 0; i < Math.min(cells.size(), columns.size()); i++) {
+            if (columns.get(i).equals("scores") && cells.get(i).stream().anyMatch(one -> !one.amounts().isEmpty())) {
+                new ScoreReading(state, new Clause(List.of(), cells.get(i), false, false, clause.sentence()),
+                        Kind.SCORE, false).read();
+            }
+        }
     }
 
     private void add(Optional<String> name, Optional<String> material, Optional<Phrase> count, List<Said> sides,
@@ -101,7 +107,7 @@ final class Table {
             return "width";
         }
         return words.matches(".*(material|paper|stock|colour|color).*") && !words.contains("piece") ? "material"
-                : words.matches(".*(score|fold|note).*") ? "other" : "name";
+                : words.matches(".*(score|crease).*") ? "scores" : words.matches(".*(fold|note).*") ? "other" : "name";
     }
 
     private String words(List<Phrase> cell) {

@@ -35,6 +35,10 @@ final class TokenSense {
             DirectionsParser.COMMA, DirectionsParser.AND, DirectionsParser.OPEN, DirectionsParser.CLOSE,
             DirectionsParser.FROM, DirectionsParser.WIDE, DirectionsParser.HIGH, DirectionsParser.LONG);
 
+    /** "One short end", "one edge": not how long, but which. */
+    private static final Set<Integer> BEHIND_ARTICLE = Set.of(DirectionsParser.LONG, DirectionsParser.SHORT,
+            DirectionsParser.EDGE, DirectionsParser.SIDE, DirectionsParser.EDGES);
+
     private TokenSense() {
     }
 
@@ -54,6 +58,11 @@ final class TokenSense {
                 }
             } else if (token.getType() == DirectionsParser.AND && WHOLE.contains(before) && isPart(tokens, i + 1)) {
                 token.setType(DirectionsParser.JOIN);
+            } else if (token.getType() == DirectionsParser.ONE && BEHIND_ARTICLE.contains(next)) {
+                token.setType(DirectionsParser.A);
+            } else if (token.getType() == DirectionsParser.ONE && next == DirectionsParser.AT
+                    || token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
+                token.setType(DirectionsParser.WORD);
             } else if (token.getType() == DirectionsParser.INT && named && BEHIND_NAME.contains(next)) {
                 token.setType(DirectionsParser.NAME_NUMBER);
             }
@@ -67,6 +76,13 @@ final class TokenSense {
         int part = counted && at + 1 < tokens.size() ? tokens.get(at + 1).getType() : type;
         return PARTS.contains(part) || !counted
                 && (type == DirectionsParser.SLASHED || type == DirectionsParser.VULGAR);
+    }
+
+    /** Behind "make": "a score", "two score lines" say what is done. */
+    private static boolean isScores(List<Token> tokens, int at) {
+        int type = tokens.get(at).getType();
+        boolean counted = (type == DirectionsParser.A || WHOLE.contains(type)) && at + 1 < tokens.size();
+        return tokens.get(counted ? at + 1 : at).getType() == DirectionsParser.SCORE;
     }
 
     /** "5 1/2", "5-1/2", "5½". */

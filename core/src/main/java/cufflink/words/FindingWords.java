@@ -20,6 +20,7 @@ public enum FindingWords implements Code {
     NO_PANEL("The {piece}, {size}, fits no panel of the {on}: they are {panels}."),
     UNEQUAL_BORDERS(
             "On the {on} the {piece} leaves {one} in one direction and {other} in the other: its borders differ."),
+    OTHER_BORDER("With {border} showing on each side of a panel of {panel} the {piece} is {value} {what}, not {said}."),
     INSERT_TOO_LARGE("The {piece}, {size}, does not go into the {on}, {under}."),
     BREAKS_PATTERN("The others are {by} smaller than what they lie on, the {piece} is not."),
     OTHER_IN_DESIGN("The {piece} is {said} {what}; with the other numbers of “{design}” it is {value}."),

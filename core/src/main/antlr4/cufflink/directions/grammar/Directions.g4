@@ -49,12 +49,13 @@ phrase
 
 // ---- lengths and sizes
 
-/* 4 1/4 x 5 1/2 in; three and a quarter by four; 11 in wide by 4 high; 4 wide and 6 long; a 6 in square */
+/* 4 1/4 x 5 1/2 in; three and a quarter by four; 11 in wide by 4 high; 4 wide and 6 long; a 6 in square; 3 in each way */
 size
     : amount dimension? (TIMES | BY) dimension? amount dimension? ((TIMES | BY) amount dimension?)?
     | amount dimension (AND | COMMA | BUT)? amount dimension
     | dimension COLON? amount COMMA? dimension COLON? amount
     | amount SQUARE
+    | amount (EACH | BOTH) (WAY | DIRECTION)
     ;
 
 dimension
@@ -169,9 +170,10 @@ side
     | CROSSWISE
     ;
 
-/* from the left, from the top edge */
+/* from the left, from the top edge, from one short end */
 fromEdge
     : FROM THE? EDGE (SIDE | EDGES)?
+    | FROM (THE | A)? (LONG | SHORT) (SIDE | EDGES)
     ;
 
 edge
@@ -362,7 +364,7 @@ TWICE : 'twice' ;
 PAIR : 'pair' ;
 MIDDLE : 'middle' | 'centre' | 'center' | 'halfway' ;
 SIDE : 'side' ;
-EDGES : 'edge' | 'edges' | 'sides' ;
+EDGES : 'edge' | 'edges' | 'sides' | 'end' | 'ends' ;
 LONG : 'long' | 'longer' | 'longest' ;
 SHORT : 'short' | 'shortest' ;
 WIDTH : 'width' ;
@@ -383,7 +385,7 @@ SHOW : 'decorative' ;
 TURN : 'turn' | 'turned' | 'rotate' | 'rotated' | 'flip' | 'spin' ;
 CUT : 'cut' 's'? | 'cutting' | 'trim' 's'? | 'trimmed' | 'slice' ;
 NEED : 'need' 's'? | 'take' | 'use' | 'want' | 'start' | 'get' | 'make' ;
-SCORE : 'score' 's'? | 'scored' | 'scoring' | 'crease' 's'? | 'creased' ;
+SCORE : 'score' 's'? | 'score' ' '+ 'line' 's'? | 'scored' | 'scoring' | 'crease' 's'? | 'creased' ;
 FOLD : 'fold' 's'? | 'folded' | 'folding' | 'bend' ;
 GLUE : 'glue' 's'? | 'glued' | 'gluing' | 'stick' | 'adhere' | 'attach' | 'mount' | 'tape' ;
 SLIT : 'slit' 's'? | 'slot' 's'? ;
@@ -416,7 +418,7 @@ NOUN
     : 'base' 's'? | 'mat' 's'? | 'layer' 's'? | 'insert' 's'? | 'panel' 's'? | 'pocket' 's'? | 'sleeve' 's'? | 'strips'
     | 'flap' 's'? | 'band' 's'? | 'tag' 's'? | 'liner' 's'? | 'cover' 's'? | 'spine' | 'handle' 's'? | 'bag' 's'?
     | 'holder' 's'? | 'squares' | 'triangle' 's'? | 'envelope' 's'? | 'body' | 'board' 's'? | 'leaf' | 'packet'
-    | 'wrap' | 'plate' 's'? | 'gusset' 's'? | 'tab' 's'? | 'bar' 's'? | 'pull' 's'? | 'cardbase' 's'?
+    | 'wrap' | 'plate' 's'? | 'gusset' 's'? | 'tab' 's'? | 'bar' 's'? | 'pull' 's'? | 'cardbase' 's'? | 'tier' 's'?
     ;
 
 WORD : [\p{L}\p{M}] [\p{L}\p{M}\p{Nd}'’]* ;

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 public final class Findings {
     private static final List<Function<Directions, Stream<Finding>>> JUDGES = List.of(SizeJudge::find, CountJudge::find,
             ScoreJudge::find, HalfJudge::find, PanelJudge::find, UnitJudge::find, SheetJudge::find, LayerJudge::find,
+            BorderJudge::find,
             PatternJudge::find);
 
     private Findings() {

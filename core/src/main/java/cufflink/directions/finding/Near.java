@@ -31,6 +31,11 @@ public final class Near {
         return LengthFormat.of(width.unit()).size(width.length(), height.length());
     }
 
+    /** A size in a unit. */
+    static String size(LengthUnit unit, Length width, Length height) {
+        return LengthFormat.of(unit).size(width, height);
+    }
+
     /** A length in the unit of another, on its usual ruler if it is nearly there. */
     public static String like(Length length, Said said) {
         RulerStep fine = said.unit() == LengthUnit.INCH ? RulerStep.THIRTY_SECOND_INCH

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Finds the designs that directions may be for. */
 public final class DesignMatcher {
@@ -33,6 +34,8 @@ public final class DesignMatcher {
     /** What a score that is folded the same way adds, and a word that a piece has in both. */
     private static final double FOLD = 0.2;
     private static final double NAME = 0.5;
+    /** Quantities are compared by the number of cards times this, so that two of three are no whole number. */
+    private static final int ALL = 1000;
     /** Of card: no paper is known yet. */
     private static final Length CALIPER = Length.ofMicrometres(325);
 
@@ -57,7 +60,7 @@ public final class DesignMatcher {
                 .flatMap(shapes -> ShapeSearch.best(shapes, start, texts).stream())
                 .map(shape -> Likely.of(directions, Pairing.of(shape, texts)))
                 .filter(likely -> !likely.paired().wanted().isEmpty())
-                .sorted(best).limit(WORKED_OUT).flatMap(likely -> likely.match(texts).stream())
+                .sorted(best).limit(WORKED_OUT).map(likely -> likely.match(texts))
                 .sorted(Comparator.comparingDouble(DesignMatch::worth).reversed()
                         .thenComparing(match -> match.design().head().id()))
                 .toList();
@@ -96,18 +99,18 @@ public final class DesignMatcher {
         }
 
         /** Where measures ask what the card is when it is closed, that is found out, and taken into account. */
-        Optional<DesignMatch> match(List<TextPiece> texts) {
+        DesignMatch match(List<TextPiece> texts) {
             Shape start = paired.shape();
-            Optional<DesignMatch> first = match(texts, start);
-            Facts facts = first.map(match -> Planner.facts(match.project())).orElse(Facts.NONE);
+            DesignMatch first = match(texts, start);
+            Facts facts = Planner.facts(first.project());
             return facts.equals(Facts.NONE) ? first
                     : Shape.of(start.sized().definition(), start.given().knowing(facts))
-                            .flatMap(knowing -> match(texts, knowing))
-                            .filter(second -> second.worth() >= first.get().worth()).or(() -> first);
+                            .map(knowing -> match(texts, knowing))
+                            .filter(second -> second.worth() >= first.worth()).orElse(first);
         }
 
-        private Optional<DesignMatch> match(List<TextPiece> texts, Shape start) {
-            return Solver.solve(start, paired.wanted()).map(solved -> match(texts, solved));
+        private DesignMatch match(List<TextPiece> texts, Shape start) {
+            return match(texts, Solver.solve(start, paired.wanted()));
         }
 
         private DesignMatch match(List<TextPiece> texts, Solver.Solved solved) {
@@ -124,11 +127,21 @@ public final class DesignMatcher {
             long scoredOnly = onlyText.stream().filter(piece -> !piece.scores().isEmpty()).count();
             double worth = agrees.size() - DIFFERS * differs.size() - SET * solved.set().size()
                     + FOLD * figures.folds() + paired.slants() + NAME * (paired.words() - layers.misnamed())
-                    - MISSING * (onlyDesign.size() + scoredOnly) + named;
+                    - MISSING * (onlyDesign.size() + scoredOnly) + named
+                    - (isOneCount(layers) ? 0 : DIFFERS);
             DesignDefinition design = solved.shape().sized().definition();
             return new DesignMatch(design, solved.shape().given().step(), typed(solved), layers.settings(), agrees,
                     differs,
                     onlyText, onlyDesign, worth);
+        }
+
+        /** Whether the text has all pieces for the same number of cards. */
+        private boolean isOneCount(Layers.Found layers) {
+            Stream<Integer> bases = paired.pieces().entrySet().stream()
+                    .map(pair -> pair.getKey().read().quantity() * ALL / pair.getValue().size());
+            Stream<Integer> mats = layers.counts().entrySet().stream()
+                    .map(pair -> pair.getKey().read().quantity() * ALL / pair.getValue());
+            return Stream.concat(bases, mats).distinct().count() <= 1;
         }
     }
 

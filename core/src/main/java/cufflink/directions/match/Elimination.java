@@ -14,6 +14,8 @@ final class Elimination {
     private final BigFraction slack;
     private final List<BigFraction[]> rows;
     private final List<Integer> pivots;
+    /** The unknown that stays 0; −1 for none. */
+    private int still = -1;
     private int holding;
     private int contradictions;
 
@@ -32,6 +34,14 @@ final class Elimination {
         this.pivots = new ArrayList<>(other.pivots);
         this.holding = other.holding;
         this.contradictions = other.contradictions;
+        this.still = other.still;
+    }
+
+    /** The same without equations, where one unknown stays 0. */
+    static Elimination holding(int still, int unknowns, BigFraction slack) {
+        Elimination elimination = new Elimination(unknowns, slack);
+        elimination.still = still;
+        return elimination;
     }
 
     /** The same equations; more for one are none for the other. */
@@ -47,6 +57,9 @@ final class Elimination {
         BigFraction[] row = new BigFraction[unknowns + 1];
         System.arraycopy(coefficients, 0, row, 0, unknowns);
         row[unknowns] = right;
+        if (still >= 0) {
+            row[still] = BigFraction.ZERO;
+        }
         for (int i = 0; i < rows.size(); i++) {
             subtract(row, rows.get(i), row[pivots.get(i)]);
         }

@@ -82,6 +82,16 @@ final class Gradient {
         return new Elimination(moves.size(), BigFraction.of(shape.given().step().length().nanometres()));
     }
 
+    /** As before, where the measure of one unknown stays as it is. */
+    Elimination startWithout(int unknown) {
+        return Elimination.holding(unknown, moves.size(), BigFraction.of(shape.given().step().length().nanometres()));
+    }
+
+    /** How many measures can be found. */
+    int unknowns() {
+        return moves.size();
+    }
+
     /** Adds an equation for each figure that the design has at all. */
     void require(Collection<Wanted> wanted, Elimination into) {
         wanted.forEach(one -> require(one, into));

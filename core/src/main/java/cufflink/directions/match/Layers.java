@@ -42,9 +42,14 @@ final class Layers {
      * What was found.
      *
      * @param settings those that give these layers and no others
+     * @param counts   the pieces that are layers, and how many layers of one card each is
      * @param misnamed layers that the text does not call so
      */
-    record Found(MatSettings settings, Set<TextPiece> texts, List<Figure> agrees, List<Figure> differs, int misnamed) {
+    record Found(MatSettings settings, Map<TextPiece, Integer> counts, List<Figure> agrees, List<Figure> differs,
+            int misnamed) {
+        Set<TextPiece> texts() {
+            return counts.keySet();
+        }
     }
 
     private Layers(CreasedDesign creased, RulerStep ruler, List<TextPiece> texts) {
@@ -58,13 +63,13 @@ final class Layers {
         RulerStep ruler = shape.given().step();
         MatSettings none = MatSettings.usual(ruler.unit()).withLayers(0);
         return CreasedDesign.of(shape.sized()).value().map(creased -> new Layers(creased, ruler, texts))
-                .map(layers -> layers.find(none)).orElse(new Found(none, Set.of(), List.of(), List.of(), 0));
+                .map(layers -> layers.find(none)).orElse(new Found(none, Map.of(), List.of(), List.of(), 0));
     }
 
     private Found find(MatSettings none) {
         Optional<Length> border = border(none);
         if (border.isEmpty()) {
-            return new Found(none, Set.of(), List.of(), List.of(), 0);
+            return new Found(none, Map.of(), List.of(), List.of(), 0);
         }
         MatSettings all = none.withReveal(border.get()).withLayers(MatSettings.MOST_LAYERS);
         List<MatLayer> free = new ArrayList<>(sized(all));
@@ -72,7 +77,9 @@ final class Layers {
         int deepest = found.values().stream().flatMap(List::stream).mapToInt(MatLayer::layer).max().orElse(0);
         free.removeIf(layer -> layer.layer() > Math.max(deepest, 1));
         texts.stream().filter(text -> !found.containsKey(text)).forEach(text -> near(text, free));
-        return new Found(settings(all), found.keySet(), agrees, differs,
+        Map<TextPiece, Integer> counts = new LinkedHashMap<>();
+        found.forEach((text, layers) -> counts.put(text, layers.size()));
+        return new Found(settings(all), counts, agrees, differs,
                 (int) found.entrySet().stream().filter(pair -> !pair.getKey().isLayer()
                         && likeness(pair.getKey(), pair.getValue().get(0)) == 0).count());
     }

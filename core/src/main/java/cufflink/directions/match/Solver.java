@@ -34,48 +34,54 @@ final class Solver {
     }
 
     /** The measures at which most of the figures are as wanted. */
-    static Optional<Solved> solve(Shape start, List<Wanted> wanted) {
+    static Solved solve(Shape start, List<Wanted> wanted) {
         return new Solver(start, wanted).solve();
     }
 
-    private Optional<Solved> solve() {
-        Optional<Shape> best = Optional.empty();
-        Shape now = start;
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            Gradient gradient = now.gradient();
-            Optional<Shape> next = Shape.of(now.sized().definition(), gradient.with(leastContradicted(gradient)));
-            if (next.isEmpty() || best.isPresent() && agreements(next.get()) <= agreements(best.get())) {
+    private Solved solve() {
+        Shape best = start;
+        for (int round = 0; round < MOST_ROUNDS && agreements(best) < wanted.size(); round++) {
+            Gradient gradient = best.gradient();
+            Optional<Shape> next = Shape.of(best.sized().definition(), gradient.with(leastContradicted(gradient)));
+            if (next.isEmpty() || agreements(next.get()) <= agreements(best)) {
                 break;
             }
-            best = next;
-            now = next.get();
-            if (agreements(now) == wanted.size()) {
-                break;
-            }
+            best = next.get();
         }
-        return best.map(shape -> new Solved(shape, set(shape), agreed(shape)));
+        return new Solved(best, set(best), agreed(best));
     }
 
     /**
-     * All equations; or, where several are contradicted, all without one of those that an unknown was solved from, if
-     * fewer are contradicted then.
+     * All equations; or, where some are contradicted, all without one of those that an unknown was solved from, or with
+     * one measure left as it is, if fewer are contradicted then: a figure was wrong, or so rounded that the unknowns
+     * should be solved from others.
      */
     private Elimination leastContradicted(Gradient gradient) {
-        Elimination best = gradient.start();
+        Elimination all = gradient.start();
         boolean[] solvedFrom = new boolean[wanted.size()];
         for (int i = 0; i < wanted.size(); i++) {
-            solvedFrom[i] = gradient.require(wanted.get(i), best);
+            solvedFrom[i] = gradient.require(wanted.get(i), all);
         }
-        int all = best.contradictions();
-        for (int without = 0; without < wanted.size() && all > 1; without++) {
+        Elimination best = all;
+        int fewest = all.contradictions();
+        for (int still = 0; still < gradient.unknowns() && all.contradictions() > 0; still++) {
+            if (all.isSolved(still)) {
+                Elimination others = gradient.startWithout(still);
+                gradient.require(wanted, others);
+                best = others.contradictions() < fewest ? others : best;
+                fewest = Math.min(fewest, others.contradictions());
+            }
+        }
+        for (int without = 0; without < wanted.size() && all.contradictions() > 1; without++) {
             if (solvedFrom[without]) {
-                Elimination elimination = gradient.start();
+                Elimination others = gradient.start();
                 for (int i = 0; i < wanted.size(); i++) {
                     if (i != without) {
-                        gradient.require(wanted.get(i), elimination);
+                        gradient.require(wanted.get(i), others);
                     }
                 }
-                best = elimination.contradictions() + 1 < Math.min(all, best.contradictions()) ? elimination : best;
+                best = others.contradictions() + 1 < fewest ? others : best;
+                fewest = Math.min(fewest, others.contradictions() + 1);
             }
         }
         return best;
