@@ -82,7 +82,8 @@ final class Attributes {
             }
             before = phrase;
         }
-        return name.toString().strip().replaceFirst("(?i)^(for|cut|on|the)\\s+(the\\s+)?", "");
+        return name.toString().strip().replaceFirst("(?i)^((cut|finished )?size|dimensions|measures)$", "")
+                .replaceFirst("(?i)^(for|cut|on|the)\\s+(the\\s+)?", "");
     }
 
     private static boolean isCount(List<Phrase> label, Phrase phrase) {
@@ -100,7 +101,11 @@ final class Attributes {
                     String paper = called(said, i, named) + phrase.detail();
                     material = material.or(() -> Optional.of(paper));
                 }
-                case COUNT -> count(phrase);
+                case COUNT -> {
+                    if (!isOfSheet(said, i)) {
+                        count(phrase);
+                    }
+                }
                 case SHARE -> {
                     if (isNumberOfParts(phrase)) {
                         count(phrase);
@@ -109,15 +114,15 @@ final class Attributes {
                 case LENGTH -> {
                     boolean inName = named.filter(name -> name.from() <= phrase.span().from()
                             && phrase.span().to() <= name.to()).isPresent();
-                    if (!inName && !BorderWords.in(said).filter(phrase::equals).isPresent()
+                    if (!inName && !isOfSheet(said, i) && !BorderWords.in(said).filter(phrase::equals).isPresent()
                             && phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
                         count(phrase);
                     }
                 }
                 case WORD -> {
-                    boolean which = phrase.detail().matches("first|second|last")
+                    boolean which = phrase.detail().matches("first|second|last|front|inside|back|outside")
                             && (i + 1 == said.size() || !said.get(i + 1).is(Kind.NAME));
-                    if (which && relation.filter(word -> word.matches("on|onto|into|in")).isPresent()) {
+                    if (which && relation.filter(word -> word.matches("for|on|onto|into|in")).isPresent()) {
                         on = on.or(() -> Optional.of(phrase.detail()));
                     }
                 }
@@ -126,6 +131,13 @@ final class Attributes {
                 }
             }
         }
+    }
+
+    /** "From one 12 x 12 sheet": so many sheets. */
+    private static boolean isOfSheet(List<Phrase> said, int index) {
+        int next = index + 1 < said.size() && said.get(index + 1).is(Phrase.Kind.SIZE) ? index + 2 : index + 1;
+        return next < said.size() && said.get(next).is(Phrase.Kind.SHEET)
+                && said.get(next).detail().startsWith("sheet") && relation(said, index).isPresent();
     }
 
     /** "Midnight card", "star paper": words right before a material that are no part of a name. */

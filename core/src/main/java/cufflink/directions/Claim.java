@@ -35,6 +35,14 @@ public sealed interface Claim {
     record Border(int piece, Said border, Span span) implements Claim {
     }
 
+    /** How wide the first or the last panel of a piece is said to be. */
+    record EndPanel(int piece, boolean last, Said width, Span span) implements Claim {
+    }
+
+    /** Each piece of a name is said to be smaller than the one before it by so much in all, both ways. */
+    record EachSmaller(String name, Said by, Span span) implements Claim {
+    }
+
     /** One length in two units. */
     record TwoUnits(Said one, Said other, Span span) implements Claim {
     }

@@ -41,15 +41,24 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
                         || i == 1 && body.get(0).is(Kind.CREASE))
                 .mapToObj(body::get);
         return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(), done).map(Phrase::kind)
-                .filter(Kind::isVerb).findFirst();
+                .filter(Kind::isVerb).findFirst().or(this::scored);
+    }
+
+    /** "Second score 5 1/2": nothing else is done, and a number says where. */
+    private Optional<Kind> scored() {
+        return IntStream.range(1, body.size() - 1)
+                .filter(i -> body.get(i).is(Kind.SCORE) && body.get(i + 1).is(Kind.LENGTH)).mapToObj(i -> Kind.SCORE)
+                .findFirst();
     }
 
     /** "The middle score", "each fold": what was scored or folded, not what is done. */
     static boolean isNoun(Phrase before, Phrase phrase) {
         boolean may = phrase.kind().isVerb() && phrase.detail()
-                .matches("scores?|score +lines?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?");
-        return may && (before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) || before.is(Kind.SHARE)
-                || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail()));
+                .matches("scores?|(score|fold) +lines?|creases?|folds?|window|notch(es)?|holes?|slots?|slits?");
+        boolean counted = may && before.is(Kind.LENGTH) && phrase.detail().matches(".*s");
+        return counted || may
+                && (before.is(Kind.NAME) || before.is(Kind.EDGE) || before.is(Kind.CREASE) || before.is(Kind.SHARE)
+                        || before.is(Kind.WORD) && BEFORE_NOUNS.contains(before.detail()));
     }
 
     /**

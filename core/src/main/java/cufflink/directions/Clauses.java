@@ -81,16 +81,18 @@ final class Clauses {
         if (phrase.is(Kind.WORD, "then", "next", "now")) {
             return true;
         }
+        if (phrase.is(Kind.TURN) && body.stream().anyMatch(other -> other.kind().isVerb())) {
+            return true;
+        }
         return phrase.kind().isVerb() && !(!body.isEmpty() && Clause.isNoun(body.get(body.size() - 1), phrase))
                 && IntStream.range(0, body.size()).anyMatch(i -> saysEnough(i, phrase));
     }
 
-    /** "Along the 11 in side" and "two", before "score lines", begin what the verb goes on with. */
+    /** "Along the 11 in side" and "at the 4 in mark" begin what the verb goes on with. */
     private boolean saysEnough(int at, Phrase verb) {
         Phrase other = body.get(at);
-        boolean counts = at == body.size() - 1 && verb.is(Kind.SCORE) && other.is(Kind.LENGTH)
-                && other.amounts().get(0).plain();
-        return other.kind().isVerb() || !other.amounts().isEmpty() && !other.is(Kind.SIDE) && !counts
+        boolean mark = at + 1 < body.size() && body.get(at + 1).is(Kind.WORD, "mark", "marks");
+        return other.kind().isVerb() || !other.amounts().isEmpty() && !other.is(Kind.SIDE) && !mark
                 || other.is(Kind.SHEET) && (verb.is(Kind.FOLD) || verb.is(Kind.SCORE));
     }
 

@@ -40,12 +40,13 @@ final class CutReading {
     }
 
     void read() {
-        boolean ofPanels = clause.of(Kind.NAME).stream().anyMatch(name -> PieceName.of(name.detail()).head()
-                .equals("panel"));
-        if ((verb == Kind.LEAVES || ofPanels) && panels()) {
+        if ((verb == Kind.LEAVES || saysPanels()) && panels()) {
             return;
         }
         int before = state.pieces.size();
+        if (!clause.label().isEmpty()) {
+            readSheet(clause.only(clause.label()));
+        }
         List<List<Phrase>> parts = parts();
         Optional<Phrase> all = countOfAll(parts.size());
         all.ifPresent(state::take);
@@ -85,15 +86,37 @@ final class CutReading {
                 .add(new Claim.Border(state.index(piece), state.said(length, 0, clause), length.span()))));
     }
 
+    /** "Panels: 3, 4 and 3"; but "panels 2 and 3" are two of them. */
+    private boolean saysPanels() {
+        List<Phrase> words = new ArrayList<>(clause.label());
+        words.addAll(clause.body());
+        return IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.NAME)
+                && PieceName.of(words.get(i).detail()).head().equals("panel"))
+                .anyMatch(i -> i + 1 >= words.size() || !words.get(i + 1).is(Kind.LENGTH)
+                        || !words.get(i + 1).amounts().get(0).plain() || i == clause.label().size() - 1);
+    }
+
     /** "That leaves panels of 3, 2 1/2 and 3": a list of lengths without a size. */
     private boolean panels() {
         List<Phrase> lengths = clause.of(Kind.LENGTH);
-        if (clause.has(Kind.SIZE) || lengths.size() < 2 || state.current.isEmpty()) {
+        if (clause.has(Kind.SIZE) || lengths.isEmpty() || state.current.isEmpty()) {
             return false;
+        }
+        if (lengths.size() == 1) {
+            return endPanel(lengths.get(0));
         }
         state.claims.add(new Claim.Panels(state.index(state.current.get()),
                 lengths.stream().map(length -> state.said(length, 0, clause)).toList(), clause.span()));
         return true;
+    }
+
+    /** "A last panel of 4". */
+    private boolean endPanel(Phrase length) {
+        Optional<String> which = clause.of(Kind.NAME).stream().map(Phrase::detail)
+                .filter(name -> name.matches("(first|last) panel")).findFirst();
+        which.ifPresent(name -> state.claims.add(new Claim.EndPanel(state.index(state.current.orElseThrow()),
+                name.startsWith("last"), state.said(length, 0, clause), length.span())));
+        return which.isPresent();
     }
 
     /** The body in parts of one piece each, cut at the last comma or "and" before a further size. */
@@ -103,7 +126,7 @@ final class CutReading {
         boolean sized = false;
         for (Phrase phrase : clause.body()) {
             boolean another = phrase.is(Kind.SIZE) && !isSheet(phrase);
-            if (another && sized) {
+            if (another && sized && !isInOtherUnit(part, phrase)) {
                 int cut = lastMark(part);
                 if (cut > 0) {
                     parts.add(new ArrayList<>(part.subList(0, cut)));
@@ -115,6 +138,14 @@ final class CutReading {
         }
         parts.add(part);
         return parts;
+    }
+
+    /** "11 x 4 in / 279 x 102 mm": the same size once more. */
+    private static boolean isInOtherUnit(List<Phrase> part, Phrase size) {
+        int last = part.size() - 1;
+        boolean behind = last > 0 && part.get(last).is(Kind.MARK, "/", "=", "or") && part.get(last - 1).is(Kind.SIZE);
+        return behind && size.unit().isPresent() && part.get(last - 1).unit().isPresent()
+                && !size.unit().equals(part.get(last - 1).unit());
     }
 
     private static int lastMark(List<Phrase> part) {
@@ -223,11 +254,26 @@ final class CutReading {
             state.take(part.of(Kind.SHARE));
             state.sheet.ifPresent(sheet -> halfOf(sheet, width, height, size.span()));
         }
-        if (known.isPresent()) {
+        if (isCardItself(part)) {
+            cardAgain(part, width, height, size.span());
+        } else if (known.isPresent()) {
             again(known.get(), said, width, height, size.span());
         } else {
             add(part, said, width, height, size.span());
         }
+    }
+
+    /** "The card is 5 x 7 in": no further piece. */
+    private boolean isCardItself(Clause part) {
+        List<Phrase> body = part.body();
+        return !state.pieces.isEmpty() && body.size() > 2 && body.get(0).is(Kind.WORD, "the", "your")
+                && body.get(1).is(Kind.MATERIAL, "card") && body.get(2).is(Kind.RELATION, "is", "measures");
+    }
+
+    /** Flat, it is its first piece; otherwise that is what it measures when it is closed. */
+    private void cardAgain(Clause part, Said width, Said height, Span span) {
+        boolean flat = part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, "open", "flat", "unfolded"));
+        state.claims.add(flat ? new Claim.SizeAgain(0, width, height, span) : new Claim.Closed(width, height, span));
     }
 
     /** "Half a sheet of A4, 210 x 145 mm": one side is that of the sheet, the other must be half. */
@@ -283,12 +329,12 @@ final class CutReading {
                 && piece.called.isSame(PieceName.of(said.name.get())));
     }
 
-    /** "The strip is", "the strip must be": the one that is known. */
+    /** "The strip is", "the strip must be", "the strip to 11 x 4": the one that is known. */
     private boolean isDefinite() {
         List<Phrase> body = clause.body();
         boolean article = IntStream.range(1, body.size()).anyMatch(i -> body.get(i).is(Kind.NAME)
                 && body.get(i - 1).is(Kind.WORD, "the", "your"));
-        return article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures")
+        return article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures", "to")
                 || phrase.is(Kind.WORD, "be"));
     }
 
@@ -302,21 +348,45 @@ final class CutReading {
     }
 
     private PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
-        Optional<String> name = said.name.or(() -> state.heading);
+        Optional<String> name = said.name.or(() -> state.heading).or(() -> another(part));
         state.heading = Optional.empty();
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
-        said.count.ifPresent(count -> {
+        said.count.or(() -> state.each).ifPresent(count -> {
             state.take(count);
             piece.quantity = Math.max(1, number(count)) * forEach();
             piece.counted = Optional.of(count.span());
         });
+        forEach(part, piece);
         piece.material = said.material;
         piece.on = said.on;
         piece.sheet = state.sheet.filter(sheet -> part.has(Kind.SHEET)
                 || part.of(Kind.SIZE).stream().anyMatch(this::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
         state.add(piece);
         return piece;
+    }
+
+    /** "And another, 5 x 3 in": of the same name. */
+    private Optional<String> another(Clause part) {
+        return state.current.filter(piece -> piece.named
+                && part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, "another"))).map(piece -> piece.name);
+    }
+
+    /** "Two for each card": as many as there are cards, so many times. */
+    private void forEach(Clause part, PieceDraft piece) {
+        List<Phrase> body = part.body();
+        for (int i = 0; i + 2 < body.size(); i++) {
+            Phrase count = body.get(i);
+            boolean each = (count.is(Kind.COUNT) || count.is(Kind.LENGTH) && count.amounts().get(0).plain())
+                    && body.get(i + 1).is(Kind.RELATION, "for") && body.get(i + 2).is(Kind.WORD, "each", "every");
+            if (each && !state.pieces.isEmpty()) {
+                state.take(count);
+                PieceDraft of = body.subList(i + 2, body.size()).stream().filter(phrase -> phrase.is(Kind.NAME))
+                        .findFirst()
+                        .flatMap(name -> state.named(name.detail())).orElse(state.pieces.get(0));
+                state.claims.add(new Claim.CountAgain(piece.name, number(count) * of.quantity, true, count.span()));
+            }
+        }
     }
 
     /** "For each card cut two": as many times as there are of those; 1 where it is not said. */
@@ -354,6 +424,9 @@ final class CutReading {
     /** A piece that is smaller by so much than the one it goes on, or than the last one. */
     private void smaller(Clause part) {
         Phrase less = part.of(Kind.LESS).get(0);
+        if (eachSmaller(part, less)) {
+            return;
+        }
         Attributes said = Attributes.of(state, part);
         Optional<PieceDraft> than = than(part).or(() -> said.on.flatMap(state::named)).or(() -> state.current);
         if (than.isEmpty()) {
@@ -374,6 +447,20 @@ final class CutReading {
         Length off = by.length().times(each ? 2 : 1);
         PieceDraft from = than.get();
         add(part, said, lessened(from.width, off, by), lessened(from.height, off, by), less.span());
+    }
+
+    /** "Each layer is 1/4 in smaller than the one below it": of pieces that have their sizes. */
+    private boolean eachSmaller(Clause part, Phrase less) {
+        List<Phrase> body = part.body();
+        boolean is = body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are"));
+        Optional<String> name = IntStream.range(1, body.size()).filter(i -> body.get(i).is(Kind.NAME)
+                && body.get(i - 1).is(Kind.WORD, "each", "every", "all", "the")).mapToObj(i -> body.get(i).detail())
+                .findFirst().filter(known -> is && state.allNamed(known).size() > 1);
+        name.ifPresent(known -> {
+            state.take(body);
+            state.claims.add(new Claim.EachSmaller(known, state.said(less, 0, part), less.span()));
+        });
+        return name.isPresent();
     }
 
     private static Said lessened(Said side, Length off, Said by) {
@@ -471,6 +558,9 @@ final class CutReading {
         }
         Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
         boolean ofThese = said.name.isEmpty() && piece.isPresent();
+        if (!ofThese && number(count) == 1) {
+            return; // "add one layer to the front"
+        }
         if (ofThese && piece.get().counted.isEmpty()) {
             state.take(count);
             piece.get().quantity = Math.max(1, number(count));

@@ -21,24 +21,9 @@ final class GlueReading {
         Optional<PieceDraft> piece = sizes.isEmpty() ? named : sized(sizes.get(0), named);
         piece.filter(one -> one.on.isEmpty()).ifPresent(one -> one.on = said.on);
         piece.ifPresent(one -> state.current = piece);
-        said.count.filter(count -> said.name.isPresent() && !state.allNamed(said.name.get()).isEmpty())
-                .filter(count -> isBeforeName(count))
-                .ifPresent(count -> state.claims.add(new Claim.CountAgain(said.name.get(),
-                        count.amounts().isEmpty() ? 2 : count.amounts().get(0).count(), isAll(count),
-                        count.span())));
+        UsedCount.claim(state, clause);
         // how wide a strip of glue is, how far from the edge: nothing that is cut or scored
         state.take(clause.body());
-    }
-
-    private boolean isBeforeName(Phrase count) {
-        int at = clause.body().indexOf(count);
-        return at >= 0 && at + 1 < clause.body().size() && clause.body().get(at + 1).is(Kind.NAME);
-    }
-
-    /** "The four mats", "all four mats". */
-    private boolean isAll(Phrase count) {
-        int at = clause.body().indexOf(count);
-        return at > 0 && clause.body().get(at - 1).is(Kind.WORD, "the", "all", "your");
     }
 
     private Optional<PieceDraft> sized(Phrase size, Optional<PieceDraft> named) {

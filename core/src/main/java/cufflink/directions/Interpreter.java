@@ -17,6 +17,7 @@ final class Interpreter {
     private final UnitRule units;
     private final ReadingState state;
     private final Table table;
+    private final KeyedReading keyed;
     private Optional<Kind> section = Optional.empty();
     private Optional<Kind> before = Optional.empty();
     private int sentence = -1;
@@ -27,6 +28,7 @@ final class Interpreter {
         this.units = units;
         this.state = new ReadingState(text, units);
         this.table = new Table(state);
+        this.keyed = new KeyedReading(state);
     }
 
     Directions directions() {
@@ -53,6 +55,9 @@ final class Interpreter {
     private void read(Clause clause) {
         if (Table.isRow(clause.body())) {
             table.row(clause);
+            return;
+        }
+        if (keyed.read(clause)) {
             return;
         }
         Optional<Kind> own = clause.verb();
@@ -107,6 +112,8 @@ final class Interpreter {
         List<Phrase> all = new ArrayList<>(clause.label());
         all.addAll(clause.body());
         state.take(all);
+        all.stream().filter(phrase -> phrase.is(Kind.COUNT) && phrase.detail().endsWith("of each")).findFirst()
+                .ifPresent(count -> state.each = Optional.of(count));
         Optional<Phrase> name = all.stream().filter(phrase -> phrase.is(Kind.NAME)).findFirst();
         boolean verbFirst = all.stream().filter(phrase -> !phrase.is(Kind.WORD)).findFirst()
                 .map(phrase -> phrase.kind().isVerb()).orElse(false);

@@ -17,5 +17,6 @@ final class KnifeReading {
         Attributes said = Attributes.of(state, clause);
         said.on.or(() -> said.name).flatMap(state::named)
                 .ifPresent(piece -> state.current = Optional.of(piece));
+        UsedCount.claim(state, clause);
     }
 }

@@ -39,7 +39,7 @@ final class NounPhrase {
                 first = i == 0 ? 0 : first;
                 continue;
             }
-            if (!isPart(body, i, size)) {
+            if (!isPart(body, i, size) || last < 0 && isPaper(body, i)) {
                 break;
             }
             first = i;
@@ -53,9 +53,18 @@ final class NounPhrase {
 
     /** Between a name and its size: "is", a comma. */
     private static boolean isFiller(Phrase phrase) {
-        return phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=") || phrase.is(Kind.RELATION, "is", "are", "measures",
-                "measure", "at") || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
+        return phrase.is(Kind.COUNT) || phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=")
+                || phrase.is(Kind.RELATION, "is", "are", "measures",
+                        "measure", "at")
+                || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
                 || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs");
+    }
+
+    /** "Star paper" says of what it is; "thank-you card" is a name. */
+    private static boolean isPaper(List<Phrase> body, int index) {
+        return body.get(index).is(Kind.WORD) && !body.get(index).is(Kind.WORD, "front", "inside", "back", "outside")
+                && index + 1 < body.size() && body.get(index + 1).is(Kind.MATERIAL)
+                && !body.get(index + 1).detail().endsWith("card");
     }
 
     /** "Small card" is a name, "blue card" a material. */
@@ -78,7 +87,9 @@ final class NounPhrase {
         Phrase phrase = body.get(index);
         return switch (phrase.kind()) {
             case NAME, MATERIAL, EDGE, QUOTED -> true;
-            case WORD -> !ARTICLES.contains(phrase.detail()) && !NO_NAME.contains(phrase.detail())
+            case WORD -> !(phrase.detail().matches("bits|pieces|pcs|copies") && index + 1 < body.size()
+                    && body.get(index + 1).is(Kind.RELATION, "of")) && !ARTICLES.contains(phrase.detail())
+                    && !NO_NAME.contains(phrase.detail())
                     && phrase.detail().chars().anyMatch(Character::isLetter);
             case FOLD, SCORE, SLIT, PUNCH, CREASE -> index > 0 && isPart(body, index - 1, size)
                     && !phrase.detail().endsWith("ed");

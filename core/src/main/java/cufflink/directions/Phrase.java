@@ -44,6 +44,11 @@ public record Phrase(Kind kind, Span span, List<Amount> amounts, String detail) 
                 amounts.stream().map(amount -> amount.behind(characters)).toList(), detail);
     }
 
+    /** A length that is both sides of a square. */
+    Phrase square() {
+        return new Phrase(Kind.SIZE, span, amounts, "square");
+    }
+
     boolean is(Kind wanted) {
         return kind == wanted;
     }

@@ -89,7 +89,14 @@ final class PhraseReader {
                 from = i + 1;
             }
         }
-        return phrases;
+        return IntStream.range(0, phrases.size()).mapToObj(i -> isOfSquare(phrases, i) ? phrases.get(i).square()
+                : phrases.get(i)).toList();
+    }
+
+    /** "Four squares of 2 1/4 in". */
+    private static boolean isOfSquare(List<Phrase> phrases, int at) {
+        return at > 1 && phrases.get(at).is(Kind.LENGTH) && phrases.get(at - 1).is(Kind.RELATION, "of")
+                && phrases.get(at - 2).detail().matches("(.* )?squares?");
     }
 
     /** Quickly where the order of the grammar's alternatives decides; with all their contexts where it does not. */

@@ -24,6 +24,8 @@ final class ReadingState {
     Optional<PieceDraft> current = Optional.empty();
     /** A sheet that is being cut up. */
     Optional<ReadSheet> sheet = Optional.empty();
+    /** How many there are of each piece that is not counted. */
+    Optional<Phrase> each = Optional.empty();
     /** What a heading says the next lines are about. */
     Optional<String> heading = Optional.empty();
 

@@ -106,7 +106,8 @@ final class ScoreReading {
             Said height = state.said(size, size.amounts().size() > 1 ? 1 : 0, clause);
             Optional<PieceDraft> sized = state.ofSize(width, height);
             if (sized.isEmpty() && named.isEmpty()) {
-                new CutReading(state, clause.only(body.subList(0, body.indexOf(size) + 1)), Kind.CUT).read();
+                new CutReading(state, clause.only(body.subList(0, behindWords(body.indexOf(size) + 1))), Kind.CUT)
+                        .read();
                 return state.current;
             }
             if (sized.isEmpty()) {
@@ -122,6 +123,15 @@ final class ScoreReading {
         return named.or(() -> state.current);
     }
 
+    /** Where the words from a place on end. */
+    private int behindWords(int from) {
+        int to = from;
+        while (to < body.size() && body.get(to).is(Kind.WORD)) {
+            to++;
+        }
+        return to;
+    }
+
     private void phrase(PieceDraft piece, int index) {
         Phrase phrase = body.get(index);
         switch (phrase.kind()) {
@@ -131,7 +141,7 @@ final class ScoreReading {
                         phrase.span()));
                 score(state.said(phrase, 0, clause));
             }
-            case RANGE -> extent(phrase);
+            case RANGE -> range(phrase, index);
             case SIDE -> along(piece, phrase);
             case FROM_EDGE -> edge(fromEdge(piece, phrase));
             case EDGE -> {
@@ -208,7 +218,10 @@ final class ScoreReading {
 
     /** "Fold crease 2", "tier 3": a number that tells things apart. */
     private boolean isOrdinal(Phrase phrase, int index) {
-        boolean at = Attributes.relation(body, index).filter(word -> word.equals("at")).isPresent();
+        boolean goesOn = index > 1 && body.get(index - 1).is(Kind.MARK, ",", "and", "&", "-", "/")
+                && body.get(index - 2).is(Kind.LENGTH) && !isOrdinal(body.get(index - 2), index - 2);
+        boolean at = goesOn
+                || Attributes.relation(body, index).filter(word -> word.equals("at")).isPresent();
         if (later && !at) {
             return true;
         }
@@ -235,6 +248,18 @@ final class ScoreReading {
     private ReadScore line(Said at, Side edge, boolean chosen) {
         return new ReadScore(at, edge, Optional.empty(), fold, Optional.empty(), chosen,
                 Optional.empty());
+    }
+
+    /** "76 - 140 - 204" lists lines. */
+    private void range(Phrase phrase, int index) {
+        boolean goesOn = index + 2 < body.size() && body.get(index + 1).is(Kind.MARK, "-", "–", "—")
+                && body.get(index + 2).is(Kind.LENGTH);
+        if (goesOn) {
+            score(state.said(phrase, 0, clause));
+            score(state.said(phrase, 1, clause));
+        } else {
+            extent(phrase);
+        }
     }
 
     /** From where to where the last line runs. */
@@ -288,7 +313,7 @@ final class ScoreReading {
             } else if (clause.has(Kind.LENGTH)) {
                 state.lose(phrase.span()); // "1 in on three sides": which?
             }
-        } else if (detail.contains("long") || detail.contains("length")) {
+        } else if (detail.matches(".*\\b(long|length).*")) {
             edge(wider ? Side.LEFT : Side.TOP);
         } else if (detail.contains("short") || detail.contains("crosswise") || detail.contains("crossways")) {
             edge(wider ? Side.TOP : Side.LEFT);

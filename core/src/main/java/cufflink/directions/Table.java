@@ -73,10 +73,23 @@ final class Table {
             return;
         }
         add(name, material, count, sides, span);
+        cells.forEach(cell -> inOtherUnit(cell, clause));
         for (int i = 0; i < Math.min(cells.size(), columns.size()); i++) {
             if (columns.get(i).equals("scores") && cells.get(i).stream().anyMatch(one -> !one.amounts().isEmpty())) {
                 new ScoreReading(state, new Clause(List.of(), cells.get(i), false, false, clause.sentence()),
                         Kind.SCORE, false).read();
+            }
+        }
+    }
+
+    /** "5 1/2 x 4 in (140 x 102 mm)". */
+    private void inOtherUnit(List<Phrase> cell, Clause clause) {
+        List<Phrase> sizes = cell.stream().filter(phrase -> phrase.is(Kind.SIZE) && phrase.amounts().size() == 2)
+                .toList();
+        if (sizes.size() == 2 && !sizes.get(0).unit().equals(sizes.get(1).unit())) {
+            for (int i = 0; i < 2; i++) {
+                state.claims.add(new Claim.TwoUnits(state.said(sizes.get(0), i, clause),
+                        state.said(sizes.get(1), i, clause), sizes.get(1).span()));
             }
         }
     }

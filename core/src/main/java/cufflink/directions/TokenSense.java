@@ -39,14 +39,17 @@ final class TokenSense {
     private static final Set<Integer> BEHIND_ARTICLE = Set.of(DirectionsParser.LONG, DirectionsParser.SHORT,
             DirectionsParser.EDGE, DirectionsParser.SIDE, DirectionsParser.EDGES);
 
+    private static final Set<Integer> ENDS_ASIDE = Set.of(DirectionsParser.OPEN, DirectionsParser.CLOSE,
+            DirectionsParser.COMMA, DirectionsParser.NL, DirectionsParser.STOP, Token.EOF);
+
     private TokenSense() {
     }
 
     /** Changes the types of tokens, the last of which is the end of the text. */
     static void settle(List<Token> tokens) {
         mix(tokens);
-        for (int i = 1; i + 1 < tokens.size(); i++) {
-            int before = tokens.get(i - 1).getType();
+        for (int i = 0; i + 1 < tokens.size(); i++) {
+            int before = i == 0 ? DirectionsParser.NL : tokens.get(i - 1).getType();
             int next = tokens.get(i + 1).getType();
             CommonToken token = (CommonToken) tokens.get(i);
             boolean named = before == DirectionsParser.NOUN || before == DirectionsParser.STRIP;
@@ -60,9 +63,14 @@ final class TokenSense {
                 token.setType(DirectionsParser.JOIN);
             } else if (token.getType() == DirectionsParser.ONE && BEHIND_ARTICLE.contains(next)) {
                 token.setType(DirectionsParser.A);
-            } else if (token.getType() == DirectionsParser.ONE && next == DirectionsParser.AT
-                    || token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
+            } else if (token.getType() == DirectionsParser.PART && next == DirectionsParser.TURN) {
                 token.setType(DirectionsParser.WORD);
+            } else if (token.getType() == DirectionsParser.ONE && next == DirectionsParser.AT) {
+                token.setType(DirectionsParser.WORD);
+            } else if (token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
+                token.setType(DirectionsParser.SCORE);
+            } else if (i > 0 && isAside(tokens, i)) {
+                token.setType(DirectionsParser.COUNTING);
             } else if (token.getType() == DirectionsParser.INT && named && BEHIND_NAME.contains(next)) {
                 token.setType(DirectionsParser.NAME_NUMBER);
             }
@@ -76,6 +84,16 @@ final class TokenSense {
         int part = counted && at + 1 < tokens.size() ? tokens.get(at + 1).getType() : type;
         return PARTS.contains(part) || !counted
                 && (type == DirectionsParser.SLASHED || type == DirectionsParser.VULGAR);
+    }
+
+    /** "Handles (cut 2)", "mats, make 3": how many, not what is done next. */
+    private static boolean isAside(List<Token> tokens, int at) {
+        int type = tokens.get(at).getType();
+        int before = tokens.get(at - 1).getType();
+        return (type == DirectionsParser.CUT || type == DirectionsParser.NEED)
+                && (before == DirectionsParser.OPEN || before == DirectionsParser.COMMA)
+                && WHOLE.contains(tokens.get(at + 1).getType()) && at + 2 < tokens.size()
+                && ENDS_ASIDE.contains(tokens.get(at + 2).getType());
     }
 
     /** Behind "make": "a score", "two score lines" say what is done. */

@@ -13,7 +13,8 @@ options {
 tokens {
     NAME_NUMBER,
     MIXED,
-    JOIN
+    JOIN,
+    COUNTING
 }
 
 text
@@ -25,8 +26,8 @@ phrase
     | range
     | both
     | less
-    | amount
     | count
+    | amount
     | share
     | side
     | fromEdge
@@ -147,6 +148,7 @@ count
     | whole IN? ALL
     | QUANTITY COLON? whole
     | TIMES INT
+    | COUNTING whole
     | OPEN TIMES? whole (OFF | PIECES)? CLOSE
     | TWICE
     | A PAIR OF
@@ -358,7 +360,7 @@ SMALLER : 'smaller' | 'less' | 'shorter' | 'narrower' ;
 WAY : 'way' | 'ways' ;
 DIRECTION : 'direction' 's'? | 'dimension' 's'? ;
 OVERALL : 'overall' ;
-PIECES : 'pcs' | 'pieces' | 'copies' ;
+PIECES : 'pcs' | 'pieces' | 'copies' | 'bits' ;
 QUANTITY : 'qty' | 'quantity' ;
 TWICE : 'twice' ;
 PAIR : 'pair' ;
@@ -385,7 +387,7 @@ SHOW : 'decorative' ;
 TURN : 'turn' | 'turned' | 'rotate' | 'rotated' | 'flip' | 'spin' ;
 CUT : 'cut' 's'? | 'cutting' | 'trim' 's'? | 'trimmed' | 'slice' ;
 NEED : 'need' 's'? | 'take' | 'use' | 'want' | 'start' | 'get' | 'make' ;
-SCORE : 'score' 's'? | 'score' ' '+ 'line' 's'? | 'scored' | 'scoring' | 'crease' 's'? | 'creased' ;
+SCORE : 'score' 's'? | 'sc' | ('score' | 'fold') ' '+ 'line' 's'? | 'scored' | 'scoring' | 'crease' 's'? | 'creased' ;
 FOLD : 'fold' 's'? | 'folded' | 'folding' | 'bend' ;
 GLUE : 'glue' 's'? | 'glued' | 'gluing' | 'stick' | 'adhere' | 'attach' | 'mount' | 'tape' ;
 SLIT : 'slit' 's'? | 'slot' 's'? ;
@@ -401,7 +403,7 @@ REST : 'rest' ;
 LEFTOVER : 'leftover' 's'? | 'offcut' 's'? | 'scrap' 's'? ;
 SHEET : 'sheet' 's'? ;
 STRIP : 'strip' ;
-PIECE : 'piece' ;
+PIECE : 'piece' | 'bit' ;
 PAPER_SIZE : 'a' [3-7] | 'b5' | 'letter' | 'tabloid' ;
 MATERIAL : 'paper' 's'? | 'card' | 'cardstock' | 'vellum' | 'acetate' | 'kraft' ;
 COLOUR

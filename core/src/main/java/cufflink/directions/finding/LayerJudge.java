@@ -9,6 +9,7 @@ import cufflink.measure.LengthFormat;
 import cufflink.words.FindingWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -16,6 +17,11 @@ import java.util.stream.Stream;
 /** Layers that are not smaller than what they lie on, and inserts that do not go into their pocket. */
 final class LayerJudge {
     private static final Set<String> LAYERS = Set.of("mat", "layer");
+    /** Papers that are layers if they lie on something, as those without a name. */
+    private static final Set<String> PAPERS = Set.of("paper", "panel", "piece", "bit");
+    /** Parts of a folded piece. */
+    private static final Set<String> PANELS = Set.of("leaf", "front", "inside", "back", "cover", "outside");
+    private static final Set<String> ORDINALS = Set.of("first", "second", "last");
     private static final Set<String> INSERTS = Set.of("insert", "tag", "note");
     private static final Set<String> POCKETS = Set.of("pocket", "sleeve", "holder");
     /** A border as wide as this is none that was meant to be equal. */
@@ -29,18 +35,36 @@ final class LayerJudge {
                 .filter(under -> under != piece).flatMap(under -> judge(piece, under)));
     }
 
-    /** The piece that it is said to lie on or go into. */
+    /** The piece that it is said to lie on or go into; on "the front leaf" it lies on the one that is folded. */
     static Optional<ReadPiece> under(Directions directions, ReadPiece piece) {
-        return piece.on().flatMap(on -> {
+        return piece.on().or(() -> isFacing(piece) ? Optional.of("front") : Optional.empty()).flatMap(on -> {
             PieceName name = PieceName.of(on);
+            List<ReadPiece> folded = directions.pieces().stream().filter(other -> !other.scores().isEmpty()).toList();
             return directions.pieces().stream().filter(other -> name.means(PieceName.of(other.name())))
-                    .filter(other -> !other.name().equals(piece.name())).findFirst();
+                    .filter(other -> !other.name().equals(piece.name()) && isUnder(name, PieceName.of(other.name())))
+                    .findFirst()
+                    .or(() -> folded.size() == 1 && PANELS.contains(name.head()) ? folded.stream().findFirst()
+                            : Optional.empty());
         });
+    }
+
+    /** "Front paper", "inside panel": a layer by its name. */
+    private static boolean isFacing(ReadPiece piece) {
+        String name = piece.name().toLowerCase(Locale.ROOT);
+        boolean ofPaper = piece.material().filter(material -> material.contains("paper")).isPresent();
+        return piece.scores().isEmpty() && (name.matches("(front|inside|back|outside) (paper|panel|layer|mat)s?")
+                || ofPaper && name.matches("front|inside|back|outside"));
+    }
+
+    /** "Panel 3" is no "mat for panel 3". */
+    private static boolean isUnder(PieceName on, PieceName piece) {
+        return !LAYERS.contains(piece.head()) || on.words().contains(piece.head()) || ORDINALS.contains(on.head());
     }
 
     private static Stream<Finding> judge(ReadPiece piece, ReadPiece under) {
         String head = PieceName.of(piece.name()).head();
-        if (LAYERS.contains(head)) {
+        if (LAYERS.contains(head)
+                || (head.isEmpty() || PAPERS.contains(head) || isFacing(piece)) && piece.scores().isEmpty()) {
             return under.scores().isEmpty() ? plain(piece, under) : onPanel(piece, under);
         }
         boolean insert = INSERTS.contains(head) && POCKETS.contains(PieceName.of(under.name()).head());

@@ -19,8 +19,23 @@ final class PanelJudge {
     }
 
     static Stream<Finding> find(Directions directions) {
-        return directions.claims().stream().filter(Claim.Panels.class::isInstance).map(Claim.Panels.class::cast)
-                .flatMap(claim -> finding(directions.pieces().get(claim.piece()), claim));
+        return Stream.concat(
+                directions.claims().stream().filter(Claim.Panels.class::isInstance).map(Claim.Panels.class::cast)
+                        .flatMap(claim -> finding(directions.pieces().get(claim.piece()), claim)),
+                directions.claims().stream().filter(Claim.EndPanel.class::isInstance).map(Claim.EndPanel.class::cast)
+                        .flatMap(claim -> end(directions.pieces().get(claim.piece()), claim)));
+    }
+
+    private static Stream<Finding> end(ReadPiece piece, Claim.EndPanel claim) {
+        List<Length> panels = panels(piece,
+                piece.scores().stream().findFirst().map(ReadScore::isAlongWidth).orElse(true));
+        Length panel = panels.get(claim.last() ? panels.size() - 1 : 0);
+        return panel.equals(claim.width().length()) || panels.size() < 2 ? Stream.empty()
+                : Stream.of(Finding.of(Grade.CANNOT_BE, "panels",
+                        FindingWords.OTHER_PANELS.of("piece", piece.name(), "panels",
+                                panels.stream().map(one -> Near.like(one, claim.width())).toList()),
+                        List.of(claim.width().span()), List.of(Near.text(claim.width())))
+                        .suggesting(claim.width().span(), Near.like(panel, claim.width())));
     }
 
     private static Stream<Finding> finding(ReadPiece piece, Claim.Panels claim) {

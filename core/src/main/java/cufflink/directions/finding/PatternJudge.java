@@ -1,5 +1,6 @@
 package cufflink.directions.finding;
 
+import cufflink.directions.Claim;
 import cufflink.directions.Directions;
 import cufflink.directions.PieceName;
 import cufflink.directions.ReadPiece;
@@ -8,6 +9,7 @@ import cufflink.directions.finding.Finding.Grade;
 import cufflink.measure.Length;
 import cufflink.words.FindingWords;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +22,12 @@ final class PatternJudge {
     private static final int FEWEST = 3;
     private static final Length WIDEST = Length.ofInches(1);
 
+    /** What a layer lies on: another layer, or the panel that it fits best. */
+    private record Under(ReadPiece piece, Length width, Length height) {
+    }
+
     /** A layer, and how much smaller it is than what it lies on, in both directions. */
-    private record Less(ReadPiece piece, ReadPiece under, Length across, Length down) {
+    private record Less(ReadPiece piece, Under under, Length across, Length down) {
     }
 
     private PatternJudge() {
@@ -34,6 +40,11 @@ final class PatternJudge {
             int at = i;
             under(directions, i).flatMap(under -> less(pieces.get(at), under)).ifPresent(layers::add);
         }
+        List<Claim.EachSmaller> said = directions.claims().stream().filter(Claim.EachSmaller.class::isInstance)
+                .map(Claim.EachSmaller.class::cast).toList();
+        if (!said.isEmpty()) {
+            return said.stream().flatMap(claim -> told(directions, claim).stream());
+        }
         Map<Length, Integer> steps = new HashMap<>();
         layers.stream().filter(less -> less.across().equals(less.down()))
                 .forEach(less -> steps.merge(less.across(), 1, Integer::sum));
@@ -43,17 +54,35 @@ final class PatternJudge {
         }
         Length by = most.get().getKey();
         List<Less> odd = layers.stream().filter(less -> !less.across().equals(by) || !less.down().equals(by)).toList();
-        boolean one = odd.size() == 1 && most.get().getValue() >= FEWEST
+        boolean one = odd.size() == 1 && (most.get().getValue() >= FEWEST || layers.size() == pieces.size() - 1)
                 || odd.size() == 2 && follows(odd.get(0), odd.get(1), by);
         return one && (odd.get(0).across().equals(by) || odd.get(0).down().equals(by))
                 ? Stream.of(finding(odd.get(0), by)) : Stream.empty();
     }
 
+    /** The first that is not smaller by what the text itself says. */
+    private static Optional<Finding> told(Directions directions, Claim.EachSmaller claim) {
+        List<ReadPiece> layers = directions.pieces().stream()
+                .filter(piece -> PieceName.of(claim.name()).means(PieceName.of(piece.name()))).toList();
+        Length by = claim.by().length();
+        for (int i = 1; i < layers.size(); i++) {
+            ReadPiece under = layers.get(i - 1);
+            Less less = new Less(layers.get(i),
+                    new Under(under, under.width().length(), under.height().length()),
+                    under.width().length().minus(layers.get(i).width().length()),
+                    under.height().length().minus(layers.get(i).height().length()));
+            if (less.across().equals(by) != less.down().equals(by)) {
+                return Optional.of(finding(less, by));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Whether the second is only odd because of the first, on which it lies. */
     private static boolean follows(Less first, Less second, Length by) {
-        return second.under() == first.piece()
-                && first.under().width().length().minus(by.times(2)).equals(second.piece().width().length())
-                && first.under().height().length().minus(by.times(2)).equals(second.piece().height().length());
+        return second.under().piece() == first.piece()
+                && first.under().width().minus(by.times(2)).equals(second.piece().width().length())
+                && first.under().height().minus(by.times(2)).equals(second.piece().height().length());
     }
 
     /** What a layer lies on: the piece that is named, else the one told before it, as in a list of layers. */
@@ -67,20 +96,22 @@ final class PatternJudge {
     }
 
     private static Optional<Less> less(ReadPiece piece, ReadPiece under) {
-        Length across = under.width().length().minus(piece.width().length());
-        Length down = under.height().length().minus(piece.height().length());
-        boolean layer = !across.isNegative() && !down.isNegative() && !across.isLongerThan(WIDEST)
-                && !down.isLongerThan(WIDEST) && under.scores().isEmpty();
-        return layer ? Optional.of(new Less(piece, under, across, down)) : Optional.empty();
+        return PanelJudge.panels(under, true).stream()
+                .flatMap(wide -> PanelJudge.panels(under, false).stream().map(high -> new Under(under, wide, high)))
+                .map(panel -> new Less(piece, panel, panel.width().minus(piece.width().length()),
+                        panel.height().minus(piece.height().length())))
+                .filter(less -> !less.across().isNegative() && !less.down().isNegative()
+                        && !less.across().isLongerThan(WIDEST) && !less.down().isLongerThan(WIDEST))
+                .min(Comparator.comparing(less -> less.across().minus(less.down()).abs()));
     }
 
     private static Finding finding(Less less, Length by) {
         boolean wide = !less.across().equals(by);
         Said wrong = wide ? less.piece().width() : less.piece().height();
-        Length right = (wide ? less.under().width() : less.under().height()).length().minus(by);
+        Length right = (wide ? less.under().width() : less.under().height()).minus(by);
         return Finding.of(Grade.UNLIKELY, "pattern",
                 FindingWords.BREAKS_PATTERN.of("by", Near.like(by, wrong), "piece", less.piece().name()),
-                List.of(wrong.span(), less.under().span()), List.of(Near.text(wrong), Near.like(right, wrong)))
+                List.of(wrong.span(), less.under().piece().span()), List.of(Near.text(wrong), Near.like(right, wrong)))
                 .suggesting(wrong.span(), Near.like(right, wrong));
     }
 }

@@ -16,7 +16,6 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,10 +42,12 @@ public final class DesignMatcher {
     private static final int WORKED_OUT = 8;
 
     private final List<Shapes> designs;
+    private final Titles titles;
 
     /** @param designs those that directions may be for; what is found out about them is kept for the next text */
     public DesignMatcher(Collection<DesignDefinition> designs) {
         this.designs = designs.stream().map(Shapes::new).toList();
+        this.titles = new Titles(designs);
     }
 
     /** The designs that explain most of the text, the best first; none where it has no piece. */
@@ -58,7 +59,7 @@ public final class DesignMatcher {
                 .thenComparing(likely -> likely.paired().shape().sized().definition().head().id());
         return designs.parallelStream()
                 .flatMap(shapes -> ShapeSearch.best(shapes, start, texts).stream())
-                .map(shape -> Likely.of(directions, Pairing.of(shape, texts)))
+                .map(shape -> Likely.of(titles, directions, Pairing.of(shape, texts)))
                 .filter(likely -> !likely.paired().wanted().isEmpty())
                 .sorted(best).limit(WORKED_OUT).map(likely -> likely.match(texts))
                 .sorted(Comparator.comparingDouble(DesignMatch::worth).reversed()
@@ -83,8 +84,9 @@ public final class DesignMatcher {
 
     /** A design whose pieces are beside those of the text. */
     private record Likely(Pairing.Paired paired, double named) {
-        static Likely of(Directions directions, Pairing.Paired paired) {
-            return new Likely(paired, TITLE * share(directions, paired.shape().sized().definition()));
+        static Likely of(Titles titles, Directions directions, Pairing.Paired paired) {
+            return new Likely(paired,
+                    TITLE * titles.share(directions.text(), paired.shape().sized().definition().head().title()));
         }
 
         double estimate() {
@@ -143,17 +145,6 @@ public final class DesignMatcher {
                     .map(pair -> pair.getKey().read().quantity() * ALL / pair.getValue());
             return Stream.concat(bases, mats).distinct().count() <= 1;
         }
-    }
-
-    /** 1 if the text has the title, and a little more for a longer one; half if it has its words. */
-    private static double share(Directions directions, DesignDefinition design) {
-        String text = " " + directions.text().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", " ") + " ";
-        List<String> words = List.of(design.head().title().toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{Nd}]+"));
-        if (text.contains(" " + String.join(" ", words) + " ")) {
-            return 1 + 0.05 * words.size();
-        }
-        boolean there = words.stream().allMatch(word -> text.contains(" " + word));
-        return words.size() > 1 && there ? 0.5 : 0;
     }
 
     private static Map<String, String> typed(Solver.Solved solved) {

@@ -5,6 +5,7 @@ import cufflink.check.Verdict;
 import cufflink.directions.Claim;
 import cufflink.directions.Directions;
 import cufflink.directions.Edit;
+import cufflink.directions.PieceName;
 import cufflink.directions.ReadPiece;
 import cufflink.directions.ReadScore;
 import cufflink.directions.Said;
@@ -20,9 +21,11 @@ import cufflink.problem.Outcome;
 import cufflink.words.FindingWords;
 import cufflink.words.Message;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What a design says of directions that are for it: figures that it has otherwise, and whether it can be made so. */
@@ -42,12 +45,16 @@ final class DesignFindings {
     private final DesignMatch match;
     private final Outcome<Plan> plan;
     private final List<Finding> known;
+    private final boolean rivalled;
 
-    DesignFindings(Directions directions, DesignMatch match, Outcome<Plan> plan, List<Finding> known) {
+    /** {@code rivalled}: another design contradicts nothing, so that only pieces of the same name are compared. */
+    DesignFindings(Directions directions, DesignMatch match, Outcome<Plan> plan, List<Finding> known,
+            boolean rivalled) {
         this.directions = directions;
         this.match = match;
         this.plan = plan;
         this.known = known;
+        this.rivalled = rivalled;
     }
 
     /** What the text alone says, with the design's values where it has none, and what only the design says. */
@@ -59,13 +66,20 @@ final class DesignFindings {
         known.forEach(finding -> all.add(withValue(finding)));
         long doubted = match.differs().stream().filter(Figure::isPossible).count();
         if (doubted * AGREE_FOR_ONE <= match.agrees().size()) {
-            match.differs().stream().filter(figure -> !isKnown(figure.said().span())).map(this::other)
+            match.differs().stream().filter(figure -> !isKnown(figure.said().span()))
+                    .filter(figure -> !rivalled || isSameName(figure)).map(this::other)
                     .forEach(all::add);
         }
         if (match.differs().isEmpty()) {
             all.addAll(notMade());
         }
         return all;
+    }
+
+    private boolean isSameName(Figure figure) {
+        Set<String> words = PieceName.of(figure.piece()).words();
+        return directions.pieces().stream().filter(piece -> figures(piece).contains(figure.said().span()))
+                .anyMatch(piece -> !Collections.disjoint(words, PieceName.of(piece.name()).words()));
     }
 
     private Finding withValue(Finding finding) {

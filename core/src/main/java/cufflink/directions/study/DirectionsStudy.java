@@ -17,6 +17,11 @@ import java.util.Optional;
 
 /** Studies directions beside the designs of a shelf. One may serve for many texts, from any thread. */
 public final class DirectionsStudy {
+    /** A design that explains fewer figures is no rival. */
+    private static final int FEWEST = 3;
+    /** By how much less a design may be worth and still be nearly as likely: about one figure. */
+    private static final double NEARLY = 1;
+
     private final DesignMatcher matcher;
 
     /** @param designs those that directions may be for */
@@ -49,14 +54,20 @@ public final class DirectionsStudy {
         }
     }
 
+    /** Whether a design contradicts the text and another that is nearly as likely does not. */
+    private static boolean isRivalled(DesignMatch likely, List<DesignMatch> designs) {
+        return !likely.differs().isEmpty() && designs.stream().anyMatch(other -> other.differs().isEmpty()
+                && other.agrees().size() >= FEWEST && other.worth() >= likely.worth() - NEARLY);
+    }
+
     /** Reads a text against the designs. */
     public Study of(Directions directions) {
         List<DesignMatch> designs = matcher.rank(directions);
         Optional<DesignMatch> likely = designs.stream().findFirst().filter(DesignMatch::isConvincing);
         Optional<Outcome<Plan>> plan = likely.map(match -> Planner.plan(match.project()));
         List<Finding> alone = Findings.of(directions);
-        List<Finding> findings = new ArrayList<>(likely
-                .map(match -> new DesignFindings(directions, match, plan.orElseThrow(), alone).all()).orElse(alone));
+        List<Finding> findings = new ArrayList<>(likely.map(match -> new DesignFindings(directions, match,
+                plan.orElseThrow(), alone, isRivalled(match, designs)).all()).orElse(alone));
         findings.sort(Comparator.comparing(Finding::grade).thenComparing(finding -> finding.places().get(0).from()));
         return new Study(directions, findings, designs, plan);
     }
