@@ -96,7 +96,7 @@ final class Attributes {
             Phrase phrase = said.get(i);
             Optional<String> relation = relation(said, i);
             switch (phrase.kind()) {
-                case NAME, QUOTED -> name(phrase, relation);
+                case NAME, QUOTED -> name(said, i, relation);
                 case MATERIAL -> {
                     String paper = called(said, i, named) + phrase.detail();
                     material = material.or(() -> Optional.of(paper));
@@ -121,7 +121,8 @@ final class Attributes {
                 }
                 case WORD -> {
                     boolean which = phrase.detail().matches("first|second|last|front|inside|back|outside")
-                            && (i + 1 == said.size() || !said.get(i + 1).is(Kind.NAME));
+                            && (i + 1 == said.size() || !said.get(i + 1).is(Kind.NAME)
+                                    && !isOfNamed(said, i + 1));
                     if (which && relation.filter(word -> word.matches("for|on|onto|into|in")).isPresent()) {
                         on = on.or(() -> Optional.of(phrase.detail()));
                     }
@@ -166,7 +167,29 @@ final class Attributes {
         }
     }
 
-    private void name(Phrase phrase, Optional<String> relation) {
+    /** "Of the base". */
+    private static boolean isOfNamed(List<Phrase> said, int at) {
+        return said.get(at).is(Kind.RELATION, "of") && said.stream().skip(at + 1L).limit(2)
+                .anyMatch(phrase -> phrase.is(Kind.NAME));
+    }
+
+    /** "On the inside of the base". */
+    private static boolean isInside(List<Phrase> said, int index) {
+        for (int i = index - 1; i > 0; i--) {
+            if (said.get(i).is(Kind.RELATION, "of")) {
+                return said.get(i - 1).is(Kind.WORD, "inside", "outside", "front", "back")
+                        && relation(said, i - 1).filter(word -> word.matches("on|onto|to|into|in")).isPresent();
+            }
+        }
+        return false;
+    }
+
+    private void name(List<Phrase> said, int index, Optional<String> relation) {
+        Phrase phrase = said.get(index);
+        if (relation.filter("of"::equals).isPresent() && isInside(said, index)) {
+            on = on.or(() -> Optional.of(phrase.detail()));
+            return;
+        }
         boolean goesOn = relation.filter(word -> List.of("for", "on", "onto", "into", "in", "over", "to", "behind")
                 .contains(word)).isPresent();
         if (relation.filter(word -> List.of("from", "out", "than", "with").contains(word)).isPresent()) {

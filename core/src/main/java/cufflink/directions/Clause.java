@@ -44,11 +44,14 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
                 .filter(Kind::isVerb).findFirst().or(this::scored);
     }
 
-    /** "Second score 5 1/2": nothing else is done, and a number says where. */
+    /** "The scores come at 3 and 5", "first fold 52 mm": nothing else is done, and numbers behind it say where. */
     private Optional<Kind> scored() {
-        return IntStream.range(1, body.size() - 1)
-                .filter(i -> body.get(i).is(Kind.SCORE) && body.get(i + 1).is(Kind.LENGTH)).mapToObj(i -> Kind.SCORE)
-                .findFirst();
+        int line = IntStream.range(0, body.size())
+                .filter(i -> body.get(i).is(Kind.SCORE) || body.get(i).is(Kind.FOLD)).findFirst().orElse(body.size());
+        boolean said = IntStream.range(line + 1, body.size()).filter(i -> body.get(i).is(Kind.LENGTH))
+                .anyMatch(i -> !body.get(i).amounts().get(0).plain() || body.get(line).is(Kind.SCORE) && (i == line + 1
+                        || Attributes.relation(body, i).filter("at"::equals).isPresent()));
+        return said ? Optional.of(Kind.SCORE) : Optional.empty();
     }
 
     /** "The middle score", "each fold": what was scored or folded, not what is done. */

@@ -1,16 +1,8 @@
 package cufflink.directions;
 
 import cufflink.directions.Phrase.Kind;
-import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
-import cufflink.measure.LengthUnit;
-import cufflink.paper.NamedSize;
-import cufflink.paper.PublishedSizes;
-import cufflink.words.ReadingWords;
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -23,8 +15,9 @@ final class CutReading {
     private final Clause clause;
     private final Kind verb;
     private final boolean later;
-    /** Where each phrase stands in the clause: a list may be long. */
-    private final IdentityHashMap<Phrase, Integer> places = new IdentityHashMap<>();
+    private final CutParts parts;
+    private final NewPieces pieces;
+    private final HalfReading halves;
 
     CutReading(ReadingState state, Clause clause, Kind verb) {
         this(state, clause, verb, false);
@@ -36,26 +29,28 @@ final class CutReading {
         this.clause = clause;
         this.verb = verb;
         this.later = later;
-        IntStream.range(0, clause.body().size()).forEach(i -> places.put(clause.body().get(i), i));
+        this.parts = new CutParts(clause.body());
+        this.pieces = new NewPieces(state, clause, verb, parts);
+        this.halves = new HalfReading(state, pieces);
     }
 
     void read() {
-        if ((verb == Kind.LEAVES || saysPanels()) && panels()) {
+        if (new PanelReading(state, clause).read(verb)) {
             return;
         }
         int before = state.pieces.size();
         if (!clause.label().isEmpty()) {
             readSheet(clause.only(clause.label()));
         }
-        List<List<Phrase>> parts = parts();
-        Optional<Phrase> all = countOfAll(parts.size());
+        List<List<Phrase>> each = parts.parts();
+        Optional<Phrase> all = countOfAll(each.size());
         all.ifPresent(state::take);
-        for (int i = 0; i < parts.size(); i++) {
+        for (int i = 0; i < each.size(); i++) {
             // What stands before a colon is said of every part; how many, of the first alone.
             List<Phrase> label = clause.label().stream()
                     .filter(i == 0 ? phrase -> !all.filter(phrase::equals).isPresent() : phrase -> phrase.is(Kind.NAME))
                     .toList();
-            List<Phrase> body = parts.get(i).stream().filter(phrase -> !all.filter(phrase::equals).isPresent())
+            List<Phrase> body = each.get(i).stream().filter(phrase -> !all.filter(phrase::equals).isPresent())
                     .toList();
             Clause part = new Clause(label, body, i == 0 && clause.startsLine(), i == 0 && clause.wholeLine(),
                     clause.sentence());
@@ -75,7 +70,7 @@ final class CutReading {
                 .orElse(labelled ? clause.label().size() : 0);
         return words.subList(0, colon).stream()
                 .filter(phrase -> phrase.is(Kind.COUNT) || phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain())
-                .filter(phrase -> parts > 1 && number(phrase) == parts).findFirst();
+                .filter(phrase -> parts > 1 && NewPieces.number(phrase) == parts).findFirst();
     }
 
     /** A border that is said is that of the pieces of the clause, or of the last one. */
@@ -86,136 +81,25 @@ final class CutReading {
                 .add(new Claim.Border(state.index(piece), state.said(length, 0, clause), length.span()))));
     }
 
-    /** "Panels: 3, 4 and 3"; but "panels 2 and 3" are two of them. */
-    private boolean saysPanels() {
-        List<Phrase> words = new ArrayList<>(clause.label());
-        words.addAll(clause.body());
-        return IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.NAME)
-                && PieceName.of(words.get(i).detail()).head().equals("panel"))
-                .anyMatch(i -> i + 1 >= words.size() || !words.get(i + 1).is(Kind.LENGTH)
-                        || !words.get(i + 1).amounts().get(0).plain() || i == clause.label().size() - 1);
-    }
-
-    /** "That leaves panels of 3, 2 1/2 and 3": a list of lengths without a size. */
-    private boolean panels() {
-        List<Phrase> lengths = clause.of(Kind.LENGTH);
-        if (clause.has(Kind.SIZE) || lengths.isEmpty() || state.current.isEmpty()) {
-            return false;
-        }
-        if (lengths.size() == 1) {
-            return endPanel(lengths.get(0));
-        }
-        state.claims.add(new Claim.Panels(state.index(state.current.get()),
-                lengths.stream().map(length -> state.said(length, 0, clause)).toList(), clause.span()));
-        return true;
-    }
-
-    /** "A last panel of 4". */
-    private boolean endPanel(Phrase length) {
-        Optional<String> which = clause.of(Kind.NAME).stream().map(Phrase::detail)
-                .filter(name -> name.matches("(first|last) panel")).findFirst();
-        which.ifPresent(name -> state.claims.add(new Claim.EndPanel(state.index(state.current.orElseThrow()),
-                name.startsWith("last"), state.said(length, 0, clause), length.span())));
-        return which.isPresent();
-    }
-
-    /** The body in parts of one piece each, cut at the last comma or "and" before a further size. */
-    private List<List<Phrase>> parts() {
-        List<List<Phrase>> parts = new ArrayList<>();
-        List<Phrase> part = new ArrayList<>();
-        boolean sized = false;
-        for (Phrase phrase : clause.body()) {
-            boolean another = phrase.is(Kind.SIZE) && !isSheet(phrase);
-            if (another && sized && !isInOtherUnit(part, phrase)) {
-                int cut = lastMark(part);
-                if (cut > 0) {
-                    parts.add(new ArrayList<>(part.subList(0, cut)));
-                    part = new ArrayList<>(part.subList(cut + 1, part.size()));
-                }
-            }
-            sized |= another;
-            part.add(phrase);
-        }
-        parts.add(part);
-        return parts;
-    }
-
-    /** "11 x 4 in / 279 x 102 mm": the same size once more. */
-    private static boolean isInOtherUnit(List<Phrase> part, Phrase size) {
-        int last = part.size() - 1;
-        boolean behind = last > 0 && part.get(last).is(Kind.MARK, "/", "=", "or") && part.get(last - 1).is(Kind.SIZE);
-        return behind && size.unit().isPresent() && part.get(last - 1).unit().isPresent()
-                && !size.unit().equals(part.get(last - 1).unit());
-    }
-
-    private static int lastMark(List<Phrase> part) {
-        int size = -1;
-        for (int i = 0; i < part.size(); i++) {
-            size = part.get(i).is(Kind.SIZE) ? i : size;
-        }
-        int found = -1;
-        for (int i = part.size() - 1; i > size && size >= 0; i--) {
-            if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")) {
-                // A comma right before the next size stands behind that one's name: "and a liner, 6 by 4".
-                if (i < part.size() - 1) {
-                    return i;
-                }
-                found = i;
-            }
-        }
-        return found;
-    }
-
-    /** A size is that of a sheet behind "from" or "a sheet of", and before "sheet" or "cut in half". */
-    private boolean isSheet(Phrase size) {
-        List<Phrase> body = clause.body();
-        int at = places.get(size);
-        if (at + 1 < body.size() && body.get(at + 1).is(Kind.SHEET, "sheet", "sheets", "sheet of")) {
-            return true;
-        }
-        for (int i = at - 1; i >= 0; i--) {
-            Phrase phrase = body.get(i);
-            if (phrase.is(Kind.SHEET)) {
-                boolean half = body.subList(0, i).stream()
-                        .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
-                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half;
-            }
-            if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
-                return isSheet(phrase); // the same in the other unit
-            }
-            if (phrase.is(Kind.RELATION, "from", "out")) {
-                return true;
-            }
-            if (phrase.is(Kind.SHARE)) {
-                return !phrase.detail().matches("(the )?(middle|centre|center)") && !Attributes.isNumberOfParts(phrase);
-            }
-            if (!phrase.is(Kind.MATERIAL) && !phrase.is(Kind.RELATION, "of") && !phrase.is(Kind.WORD, "a", "an", "the")
-                    && !phrase.is(Kind.MARK, ",", "(")) {
-                return false;
-            }
-        }
-        return false;
-    }
-
     private void part(Clause part) {
         readSheet(part);
-        List<Phrase> sizes = part.of(Kind.SIZE).stream().filter(size -> !isSheet(size)).toList();
+        List<Phrase> sizes = part.of(Kind.SIZE).stream().filter(size -> !parts.isSheet(size)).toList();
         if (!sizes.isEmpty()) {
             piece(part, sizes);
         } else if (sides(part)) {
             twoUnits(part);
             return;
         } else if (part.has(Kind.LESS)) {
-            smaller(part);
+            new SmallerReading(state, pieces).read(part);
         } else if (part.has(Kind.SHARE)) {
-            share(part);
+            halves.read(part);
         } else if (part.has(Kind.REFERENCE) && part.of(Kind.REFERENCE).get(0).detail().startsWith("same")) {
             same(part);
         } else if (!clause.label().isEmpty() && !clause.isVerbLabel()
                 && part.body().stream().anyMatch(SheetWords::isNamedSize)) {
             ReadSheet size = state.sheet.orElseThrow();
             state.take(clause.label());
-            add(part, Attributes.of(state, part), size.width(), size.height(), part.span());
+            pieces.add(part, Attributes.of(state, part), size.width(), size.height(), part.span());
         } else {
             count(part);
         }
@@ -228,7 +112,7 @@ final class CutReading {
                 SheetWords.paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
                         SheetWords.side(size.width(), phrase), SheetWords.side(size.height(), phrase),
                         SheetWords.count(part, phrase))));
-            } else if (phrase.is(Kind.SIZE) && isSheet(phrase) && !SheetWords.isInBrackets(part, phrase)) {
+            } else if (phrase.is(Kind.SIZE) && parts.isSheet(phrase) && !SheetWords.isInBrackets(part, phrase)) {
                 state.sheet = Optional.of(new ReadSheet("", state.said(phrase, 0, part),
                         state.said(phrase, phrase.amounts().size() > 1 ? 1 : 0, part), SheetWords.count(part, phrase)));
             }
@@ -252,14 +136,14 @@ final class CutReading {
                 : known(said, width, height);
         if (half && known.isEmpty()) {
             state.take(part.of(Kind.SHARE));
-            state.sheet.ifPresent(sheet -> halfOf(sheet, width, height, size.span()));
+            state.sheet.ifPresent(sheet -> halves.claim(sheet, width, height, size.span()));
         }
         if (isCardItself(part)) {
             cardAgain(part, width, height, size.span());
         } else if (known.isPresent()) {
             again(known.get(), said, width, height, size.span());
         } else {
-            add(part, said, width, height, size.span());
+            pieces.add(part, said, width, height, size.span());
         }
     }
 
@@ -274,20 +158,6 @@ final class CutReading {
     private void cardAgain(Clause part, Said width, Said height, Span span) {
         boolean flat = part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, "open", "flat", "unfolded"));
         state.claims.add(flat ? new Claim.SizeAgain(0, width, height, span) : new Claim.Closed(width, height, span));
-    }
-
-    /** "Half a sheet of A4, 210 x 145 mm": one side is that of the sheet, the other must be half. */
-    private void halfOf(ReadSheet sheet, Said width, Said height, Span span) {
-        for (boolean turned : new boolean[] {false, true}) {
-            Said one = turned ? height : width;
-            Said other = turned ? width : height;
-            Said whole = sheet.width().length().equals(one.length()) ? sheet.height()
-                    : sheet.height().length().equals(one.length()) ? sheet.width() : null;
-            if (whole != null && whole.length().isLongerThan(other.length())) {
-                state.claims.add(new Claim.Half(Optional.of(whole), state.pieces.size(), other, span));
-                return;
-            }
-        }
     }
 
     /** "270 mm (10 in) long, 105 mm high": two sides, each with what it is. */
@@ -308,7 +178,7 @@ final class CutReading {
             return false;
         }
         state.take(clause.label());
-        add(part, Attributes.of(state, part), width.get(), height.get(), span);
+        pieces.add(part, Attributes.of(state, part), width.get(), height.get(), span);
         return true;
     }
 
@@ -322,7 +192,7 @@ final class CutReading {
                 return sized;
             }
         }
-        if (said.name.isEmpty() || PieceName.of(said.name.get()).isCommon() && !isDefinite()) {
+        if (said.name.isEmpty() || PieceName.of(said.name.get()).isCommon() && !isDefinite(said.name.get())) {
             return Optional.empty();
         }
         return state.named(said.name.get()).filter(piece -> piece.named
@@ -330,10 +200,10 @@ final class CutReading {
     }
 
     /** "The strip is", "the strip must be", "the strip to 11 x 4": the one that is known. */
-    private boolean isDefinite() {
+    private boolean isDefinite(String name) {
         List<Phrase> body = clause.body();
         boolean article = IntStream.range(1, body.size()).anyMatch(i -> body.get(i).is(Kind.NAME)
-                && body.get(i - 1).is(Kind.WORD, "the", "your"));
+                && body.get(i).detail().equalsIgnoreCase(name) && body.get(i - 1).is(Kind.WORD, "the", "your"));
         return article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures", "to")
                 || phrase.is(Kind.WORD, "be"));
     }
@@ -343,63 +213,8 @@ final class CutReading {
         state.claims.add(new Claim.SizeAgain(state.index(piece), width, height, span));
         said.count.ifPresent(count -> {
             state.take(count);
-            state.claims.add(new Claim.CountAgain(piece.name, number(count), true, count.span()));
+            state.claims.add(new Claim.CountAgain(piece.name, NewPieces.number(count), true, count.span()));
         });
-    }
-
-    private PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
-        Optional<String> name = said.name.or(() -> state.heading).or(() -> another(part));
-        state.heading = Optional.empty();
-        PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
-                height, span);
-        said.count.or(() -> state.each).ifPresent(count -> {
-            state.take(count);
-            piece.quantity = Math.max(1, number(count)) * forEach();
-            piece.counted = Optional.of(count.span());
-        });
-        forEach(part, piece);
-        piece.material = said.material;
-        piece.on = said.on;
-        piece.sheet = state.sheet.filter(sheet -> part.has(Kind.SHEET)
-                || part.of(Kind.SIZE).stream().anyMatch(this::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
-        state.add(piece);
-        return piece;
-    }
-
-    /** "And another, 5 x 3 in": of the same name. */
-    private Optional<String> another(Clause part) {
-        return state.current.filter(piece -> piece.named
-                && part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, "another"))).map(piece -> piece.name);
-    }
-
-    /** "Two for each card": as many as there are cards, so many times. */
-    private void forEach(Clause part, PieceDraft piece) {
-        List<Phrase> body = part.body();
-        for (int i = 0; i + 2 < body.size(); i++) {
-            Phrase count = body.get(i);
-            boolean each = (count.is(Kind.COUNT) || count.is(Kind.LENGTH) && count.amounts().get(0).plain())
-                    && body.get(i + 1).is(Kind.RELATION, "for") && body.get(i + 2).is(Kind.WORD, "each", "every");
-            if (each && !state.pieces.isEmpty()) {
-                state.take(count);
-                PieceDraft of = body.subList(i + 2, body.size()).stream().filter(phrase -> phrase.is(Kind.NAME))
-                        .findFirst()
-                        .flatMap(name -> state.named(name.detail())).orElse(state.pieces.get(0));
-                state.claims.add(new Claim.CountAgain(piece.name, number(count) * of.quantity, true, count.span()));
-            }
-        }
-    }
-
-    /** "For each card cut two": as many times as there are of those; 1 where it is not said. */
-    private int forEach() {
-        List<Phrase> words = new ArrayList<>(clause.label());
-        words.addAll(clause.body());
-        boolean each = words.size() > 1 && words.get(0).is(Kind.RELATION, "for")
-                && words.get(1).is(Kind.WORD, "each", "every");
-        return each ? state.current.map(piece -> piece.quantity).orElse(1) : 1;
-    }
-
-    private static int number(Phrase count) {
-        return count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
     }
 
     /** 5 1/2 × 4 1/4 in (140 × 108 mm). */
@@ -421,119 +236,11 @@ final class CutReading {
         }
     }
 
-    /** A piece that is smaller by so much than the one it goes on, or than the last one. */
-    private void smaller(Clause part) {
-        Phrase less = part.of(Kind.LESS).get(0);
-        if (eachSmaller(part, less)) {
-            return;
-        }
-        Attributes said = Attributes.of(state, part);
-        Optional<PieceDraft> than = than(part).or(() -> said.on.flatMap(state::named)).or(() -> state.current);
-        if (than.isEmpty()) {
-            return;
-        }
-        Said by = state.said(less, 0, part);
-        boolean each = less.detail().matches(".*(on|each|all \\w*|both) ?(the )?(side|sides|edge|edges)\\b.*")
-                && !less.detail().contains("way");
-        if (less.detail().contains("round") || less.detail().contains("around")) {
-            String text = state.written(less.span());
-            state.ask(ReadingWords.ALL_ROUND.of("text", text),
-                    List.of(Question.Answer.taken(ReadingWords.IN_ALL.of().sentence()),
-                            Question.Answer.other(ReadingWords.ON_EACH_SIDE.of().sentence(),
-                                    new Edit(less.span(), text.replaceAll("(?i)\\b(all )?a?round\\b",
-                                            ReadingWords.ON_EACH_SIDE.of().sentence())))),
-                    less.span());
-        }
-        Length off = by.length().times(each ? 2 : 1);
-        PieceDraft from = than.get();
-        add(part, said, lessened(from.width, off, by), lessened(from.height, off, by), less.span());
-    }
-
-    /** "Each layer is 1/4 in smaller than the one below it": of pieces that have their sizes. */
-    private boolean eachSmaller(Clause part, Phrase less) {
-        List<Phrase> body = part.body();
-        boolean is = body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are"));
-        Optional<String> name = IntStream.range(1, body.size()).filter(i -> body.get(i).is(Kind.NAME)
-                && body.get(i - 1).is(Kind.WORD, "each", "every", "all", "the")).mapToObj(i -> body.get(i).detail())
-                .findFirst().filter(known -> is && state.allNamed(known).size() > 1);
-        name.ifPresent(known -> {
-            state.take(body);
-            state.claims.add(new Claim.EachSmaller(known, state.said(less, 0, part), less.span()));
-        });
-        return name.isPresent();
-    }
-
-    private static Said lessened(Said side, Length off, Said by) {
-        return new Said(side.length().minus(off), side.unit(), false, by.span());
-    }
-
-    private Optional<PieceDraft> than(Clause part) {
-        for (int i = 0; i < part.body().size(); i++) {
-            Phrase phrase = part.body().get(i);
-            boolean behind = i > 0 && part.body().subList(0, i).stream().anyMatch(one -> one.is(Kind.LESS)
-                    && (one.detail().endsWith("than") || one.detail().endsWith("of")));
-            if (phrase.is(Kind.NAME) && behind) {
-                return state.named(phrase.detail());
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** A sheet, or the last piece, in half. */
-    private void share(Clause part) {
-        Phrase share = part.of(Kind.SHARE).get(0);
-        state.take(share);
-        Optional<ReadSheet> sheet = part.has(Kind.SHEET) || part.has(Kind.SIZE) ? state.sheet : Optional.empty();
-        Optional<PieceDraft> whole = sheet.isPresent() ? Optional.empty() : state.current;
-        if (sheet.isEmpty() && whole.isEmpty()) {
-            sheet = state.sheet;
-        }
-        if (!share.detail().contains("half") || sheet.isEmpty() && whole.isEmpty()) {
-            state.lose(share.span());
-            return;
-        }
-        Said width = whole.map(piece -> piece.width).orElseGet(() -> state.sheet.orElseThrow().width());
-        Said height = whole.map(piece -> piece.height).orElseGet(() -> state.sheet.orElseThrow().height());
-        boolean across = width.length().isLongerThan(height.length());
-        boolean lengthwise = part.of(Kind.SIDE).stream().anyMatch(side -> side.detail().matches("length(wise|ways)"));
-        Said halfWidth = across != lengthwise ? halved(width, share) : width;
-        Said halfHeight = across != lengthwise ? height : halved(height, share);
-        if (part.of(Kind.SIDE).isEmpty()) {
-            state.ask(ReadingWords.WHICH_HALF.of("text", state.written(share.span())),
-                    List.of(Question.Answer.taken(size(halfWidth, halfHeight)),
-                            Question.Answer.other(across ? size(width, halved(height, share))
-                                    : size(halved(width, share), height), Edit.behind(share.span(), " lengthwise"))),
-                    share.span());
-        }
-        Attributes said = Attributes.of(state, part);
-        if (whole.isPresent()) {
-            PieceDraft piece = whole.get();
-            piece.sheet = Optional.of(new ReadSheet("", width, height, 0));
-            piece.width = halfWidth;
-            piece.height = halfHeight;
-            piece.quantity = piece.quantity * 2;
-            piece.halved = true;
-            state.current = whole;
-        } else {
-            PieceDraft piece = add(part, said, halfWidth, halfHeight, share.span());
-            piece.sheet = state.sheet;
-            piece.halved = true;
-        }
-    }
-
-    private static Said halved(Said side, Phrase share) {
-        return new Said(Length.ofNanometres(side.length().nanometres() / 2), side.unit(), false, share.span());
-    }
-
-    private static String size(Said width, Said height) {
-        return LengthFormat.of(width.unit()).size(width.length(), height.length());
-    }
-
     /** The same again of another paper or under another name. */
     private void same(Clause part) {
         Attributes said = Attributes.of(state, part);
         Phrase reference = part.of(Kind.REFERENCE).get(0);
-        state.current.ifPresent(like -> add(part, said, like.width, like.height, reference.span()));
+        state.current.ifPresent(like -> pieces.add(part, said, like.width, like.height, reference.span()));
     }
 
     /** "Cut two of these": how many of the last piece; "3 mats": how many of those. */
@@ -558,17 +265,18 @@ final class CutReading {
         }
         Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
         boolean ofThese = said.name.isEmpty() && piece.isPresent();
-        if (!ofThese && number(count) == 1) {
+        if (!ofThese && NewPieces.number(count) == 1) {
             return; // "add one layer to the front"
         }
         if (ofThese && piece.get().counted.isEmpty()) {
             state.take(count);
-            piece.get().quantity = Math.max(1, number(count));
+            piece.get().quantity = Math.max(1, NewPieces.number(count));
             piece.get().counted = Optional.of(count.span());
         } else if (piece.isPresent()) {
             state.take(count);
             state.claims
-                    .add(new Claim.CountAgain(said.name.orElse(piece.get().name), number(count), true, count.span()));
+                    .add(new Claim.CountAgain(said.name.orElse(piece.get().name), NewPieces.number(count), true,
+                            count.span()));
         }
     }
 }

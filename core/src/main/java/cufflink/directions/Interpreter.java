@@ -88,7 +88,7 @@ final class Interpreter {
     /** The first line may have a number that says nothing of paper: "A pocket with two tags". */
     private boolean isTitle(Clause clause, Optional<Kind> verb) {
         return clause.wholeLine() && clause.label().isEmpty() && state.pieces.isEmpty() && verb.isEmpty()
-                && !clause.has(Kind.SIZE) && clause.of(Kind.LENGTH).stream()
+                && !clause.has(Kind.SIZE) && !clause.has(Kind.SHEET) && clause.of(Kind.LENGTH).stream()
                         .allMatch(length -> length.amounts().get(0).plain());
     }
 

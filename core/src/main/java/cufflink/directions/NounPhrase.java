@@ -35,6 +35,13 @@ final class NounPhrase {
             if (last < 0 && isFiller(phrase)) {
                 continue;
             }
+            if (last >= 0 && phrase.is(Kind.RELATION, "from")
+                    && body.subList(first, last + 1).stream().noneMatch(word -> word.is(Kind.NAME))) {
+                first = size; // "base from Midnight"
+                last = -1;
+                named = false;
+                continue;
+            }
             if (joins(body, i) && last >= 0) {
                 first = i == 0 ? 0 : first;
                 continue;

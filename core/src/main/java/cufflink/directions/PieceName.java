@@ -17,6 +17,9 @@ public record PieceName(Set<String> words, String head) {
             "ivory", "dark", "light", "matching", "vellum", "kraft", "cut", "main", "1", "on", "onto", "in", "into",
             "with");
 
+    /** "Navy cardstock" is called "the navy". */
+    private static final String GENERIC = "\\b(the|a|an|your|card|cardstock|paper)\\b";
+
     /** What stands behind these tells where a piece goes: the head of "mat for the front" is the mat. */
     private static final Set<String> JOINING = Set.of("for", "on", "onto", "in", "inside", "into", "behind", "with",
             "under", "over");
@@ -35,8 +38,9 @@ public record PieceName(Set<String> words, String head) {
             }
         }
         if (words.isEmpty()) {
-            head = text.toLowerCase(Locale.ROOT).strip();
-            words.add(head);
+            head = text.toLowerCase(Locale.ROOT).replaceAll(GENERIC, "").strip();
+            words.add(head.isEmpty() ? text.toLowerCase(Locale.ROOT).strip() : head);
+            head = head.isEmpty() ? text.toLowerCase(Locale.ROOT).strip() : head;
         }
         return new PieceName(words, head);
     }

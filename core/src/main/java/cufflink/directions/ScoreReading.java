@@ -3,38 +3,19 @@ package cufflink.directions;
 import cufflink.design.Fold;
 import cufflink.design.Side;
 import cufflink.directions.Phrase.Kind;
-import cufflink.measure.Length;
-import cufflink.measure.LengthFormat;
 import cufflink.words.ReadingWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/**
- * Reads a clause that says where a piece is scored or folded. The side that positions are measured along is the one
- * that is said; else the one before, along which they fit; else the longer one, with a question where both would do.
- */
+/** Reads a clause that says where a piece is scored or folded. */
 final class ScoreReading {
-    /** A piece with more panels of one width is none that anybody scores. */
-    private static final int MOST_REPEATED = 60;
-
     private final ReadingState state;
     private final Clause clause;
     private final Kind verb;
     private final List<Phrase> body;
     private final boolean later;
-    private final List<ReadScore> read = new ArrayList<>();
-    /** The edge that is said; absent until one is. */
-    private Optional<Side> from = Optional.empty();
-    /** How many of the lines read already have their side. */
-    private int sided;
-    private Optional<Fold> fold = Optional.empty();
-    /** Further edges that the same positions are measured from. */
-    private final List<Side> alsoFrom = new ArrayList<>();
-    private boolean fromBothEnds;
-    private boolean turned;
-    /** "Every 3 in": from line to line. */
-    private Optional<Said> every = Optional.empty();
+    private final ScoreLines lines;
 
     /** {@code later}: under a heading of folding, gluing, punching, where numbers tell things apart. */
     ScoreReading(ReadingState state, Clause clause, Kind verb, boolean later) {
@@ -43,6 +24,7 @@ final class ScoreReading {
         this.verb = verb;
         this.body = clause.body();
         this.later = later;
+        this.lines = new ScoreLines(state);
     }
 
     void read() {
@@ -69,13 +51,12 @@ final class ScoreReading {
             }
         }
         folds();
-        side(piece);
-        atFence(piece);
-        repeated(piece);
-        furtherEdges();
+        if (body.stream().anyMatch(phrase -> phrase.is(Kind.WORD, "fence", "guide", "stop"))) {
+            lines.atFence();
+        }
         Optional<Span> said = body.stream().filter(phrase -> phrase.is(Kind.SIDE) || phrase.is(Kind.FROM_EDGE))
                 .map(Phrase::span).findFirst();
-        read.forEach(score -> add(piece, said.map(score::sided).orElse(score)));
+        lines.of(piece).forEach(score -> add(piece, said.map(score::sided).orElse(score)));
     }
 
     /** Where "and the liner at" goes on with another piece: the place of the mark before it; 0 if it does not. */
@@ -139,20 +120,34 @@ final class ScoreReading {
             case TWO_UNITS -> {
                 state.claims.add(new Claim.TwoUnits(state.said(phrase, 0, clause), state.said(phrase, 1, clause),
                         phrase.span()));
-                score(state.said(phrase, 0, clause));
+                lines.score(state.said(phrase, 0, clause));
             }
             case RANGE -> range(phrase, index);
             case SIDE -> along(piece, phrase);
-            case FROM_EDGE -> edge(fromEdge(piece, phrase));
+            case FROM_EDGE -> lines.edge(EdgeWords.from(piece, phrase));
             case EDGE -> {
                 if (goesOn(index)) {
-                    alsoFrom.add(edge(phrase.detail()));
+                    lines.alsoFrom(EdgeWords.named(phrase.detail()));
                 }
             }
-            case ALL_OVER -> fromBothEnds |= Attributes.relation(body, index).filter("from"::equals).isPresent();
-            case WORD -> fromBothEnds |= phrase.detail().matches("ends?") && index > 0
-                    && body.get(index - 1).is(Kind.WORD, "either");
-            case TURN -> turned |= !phrase.detail().contains("over");
+            case ALL_OVER -> {
+                if (phrase.detail().matches("(on |along )?all .*(sides?|edges?)|all.*round")) {
+                    lines.onAllSides();
+                }
+                if (Attributes.relation(body, index).filter("from"::equals).isPresent()) {
+                    lines.fromBothEnds();
+                }
+            }
+            case WORD -> {
+                if (phrase.detail().matches("ends?") && index > 0 && body.get(index - 1).is(Kind.WORD, "either")) {
+                    lines.fromBothEnds();
+                }
+            }
+            case TURN -> {
+                if (!phrase.detail().contains("over")) {
+                    lines.turned();
+                }
+            }
             case CREASE -> crease(phrase, index);
             case SHARE -> half(piece, phrase);
             case CORNER -> {
@@ -175,28 +170,6 @@ final class ScoreReading {
         return i >= 0 && i < index - 1 && body.get(i).is(Kind.FROM_EDGE);
     }
 
-    private void furtherEdges() {
-        for (ReadScore score : List.copyOf(read)) {
-            if (score.isSlanting()) {
-                continue;
-            }
-            List<Side> more = new ArrayList<>(alsoFrom);
-            if (fromBothEnds) {
-                more.add(opposite(score.from()));
-            }
-            more.stream().filter(edge -> edge != score.from()).forEach(edge -> read.add(score.from(edge)));
-        }
-    }
-
-    private static Side opposite(Side edge) {
-        return switch (edge) {
-            case LEFT -> Side.RIGHT;
-            case RIGHT -> Side.LEFT;
-            case TOP -> Side.BOTTOM;
-            case BOTTOM -> Side.TOP;
-        };
-    }
-
     /** A length that is no position: how wide what is folded is, or how far the line runs. */
     private void length(Phrase phrase, int index) {
         boolean wide = index + 1 < body.size() && body.get(index + 1).is(Kind.WORD, "wide", "deep", "long", "apart");
@@ -208,11 +181,11 @@ final class ScoreReading {
         boolean things = index + 1 < body.size() && phrase.amounts().get(0).plain()
                 && body.get(index + 1).is(Kind.NAME); // "all four panels"
         if (index > 0 && body.get(index - 1).is(Kind.WORD, "every")) {
-            every = Optional.of(state.said(phrase, 0, clause));
+            lines.every(state.said(phrase, 0, clause));
         } else if (wide || counts || between || ordinal || things) {
             state.take(phrase);
         } else {
-            score(state.said(phrase, 0, clause));
+            lines.score(state.said(phrase, 0, clause));
         }
     }
 
@@ -238,25 +211,13 @@ final class ScoreReading {
                 || verb == Kind.FOLD && (before.is(Kind.WORD) || before.is(Kind.NAME));
     }
 
-    private void score(Said at) {
-        read.add(line(at, from.orElse(Side.LEFT), from.isEmpty()));
-        if (from.isPresent()) {
-            sided = read.size();
-        }
-    }
-
-    private ReadScore line(Said at, Side edge, boolean chosen) {
-        return new ReadScore(at, edge, Optional.empty(), fold, Optional.empty(), chosen,
-                Optional.empty());
-    }
-
     /** "76 - 140 - 204" lists lines. */
     private void range(Phrase phrase, int index) {
         boolean goesOn = index + 2 < body.size() && body.get(index + 1).is(Kind.MARK, "-", "–", "—")
                 && body.get(index + 2).is(Kind.LENGTH);
         if (goesOn) {
-            score(state.said(phrase, 0, clause));
-            score(state.said(phrase, 1, clause));
+            lines.score(state.said(phrase, 0, clause));
+            lines.score(state.said(phrase, 1, clause));
         } else {
             extent(phrase);
         }
@@ -265,9 +226,7 @@ final class ScoreReading {
     /** From where to where the last line runs. */
     private void extent(Phrase range) {
         ReadScore.Extent extent = new ReadScore.Extent(state.said(range, 0, clause), state.said(range, 1, clause));
-        if (!read.isEmpty()) {
-            read.set(read.size() - 1, read.get(read.size() - 1).running(extent));
-        }
+        lines.running(extent);
     }
 
     /**
@@ -282,7 +241,7 @@ final class ScoreReading {
             if (phrase.is(Kind.LENGTH) && lengths.size() == edges.size()) {
                 lengths.add(i);
             } else if (phrase.is(Kind.EDGE) && lengths.size() == edges.size() + 1) {
-                edges.add(edge(phrase.detail()));
+                edges.add(EdgeWords.named(phrase.detail()));
             } else if (!phrase.is(Kind.RELATION, "on", "to", "at", "from", "of") && !phrase.is(Kind.WORD, "the")) {
                 return 0;
             }
@@ -290,10 +249,8 @@ final class ScoreReading {
         if (edges.size() < 2 || edges.get(0) == edges.get(1)) {
             return 0;
         }
-        read.add(new ReadScore(state.said(body.get(lengths.get(0)), 0, clause), edges.get(0),
-                Optional.of(new ReadScore.Mark(edges.get(1), state.said(body.get(lengths.get(1)), 0, clause))), fold,
-                Optional.empty(), false, Optional.empty()));
-        sided = read.size();
+        lines.slanting(state.said(body.get(lengths.get(0)), 0, clause), edges.get(0),
+                new ReadScore.Mark(edges.get(1), state.said(body.get(lengths.get(1)), 0, clause)));
         return i - index;
     }
 
@@ -303,50 +260,22 @@ final class ScoreReading {
         if (!phrase.amounts().isEmpty()) {
             Said side = state.said(phrase, 0, clause);
             if (side.length().equals(piece.width.length())) {
-                edge(Side.LEFT);
+                lines.edge(Side.LEFT);
             } else if (side.length().equals(piece.height.length())) {
-                edge(Side.TOP);
+                lines.edge(Side.TOP);
             } else if (!phrase.amounts().get(0).plain()) {
                 state.ask(ReadingWords.NO_SUCH_SIDE.of("text", state.written(phrase.span()), "piece", piece.name),
                         List.of(Question.Answer.taken(ReadingWords.LONGER_SIDE.of().sentence())), phrase.span());
-                edge(wider ? Side.LEFT : Side.TOP);
+                lines.edge(wider ? Side.LEFT : Side.TOP);
             } else if (clause.has(Kind.LENGTH)) {
                 state.lose(phrase.span()); // "1 in on three sides": which?
             }
         } else if (detail.matches(".*\\b(long|length).*")) {
-            edge(wider ? Side.LEFT : Side.TOP);
+            lines.edge(wider ? Side.LEFT : Side.TOP);
         } else if (detail.contains("short") || detail.contains("crosswise") || detail.contains("crossways")) {
-            edge(wider ? Side.TOP : Side.LEFT);
+            lines.edge(wider ? Side.TOP : Side.LEFT);
         } else {
-            edge(detail.contains("width") ? Side.LEFT : Side.TOP);
-        }
-    }
-
-    private static Side fromEdge(PieceDraft piece, Phrase phrase) {
-        boolean wider = piece.width.length().isLongerThan(piece.height.length());
-        String detail = phrase.detail();
-        return detail.contains("short") ? wider ? Side.LEFT : Side.TOP
-                : detail.contains("long") ? wider ? Side.TOP : Side.LEFT : edge(detail);
-    }
-
-    private static Side edge(String detail) {
-        for (Side side : Side.values()) {
-            if (detail.contains(side.word())) {
-                return side;
-            }
-        }
-        throw new IllegalArgumentException("no edge: " + detail);
-    }
-
-    /** Said before its positions it is that of those which follow, else of those before it. */
-    private void edge(Side side) {
-        if (read.size() > sided) {
-            for (int i = sided; i < read.size(); i++) {
-                read.set(i, read.get(i).from(side));
-            }
-            sided = read.size();
-        } else {
-            from = Optional.of(side);
+            lines.edge(detail.contains("width") ? Side.LEFT : Side.TOP);
         }
     }
 
@@ -356,22 +285,16 @@ final class ScoreReading {
         boolean behind = index > 0 && (body.get(index - 1).is(Kind.LENGTH)
                 || index > 1 && body.get(index - 1).is(Kind.MARK, "(", "[", "-", "–", "=", ":")
                         && (body.get(index - 2).is(Kind.LENGTH) || body.get(index - 2).is(Kind.EDGE)));
-        if (behind && !read.isEmpty()) {
-            read.set(read.size() - 1, read.get(read.size() - 1).folded(said));
-        } else {
-            fold = Optional.of(said);
-        }
+        lines.folded(said, behind);
     }
 
     /** "(mountain, valley, mountain)" behind the positions: one for each, in their order. */
     private void folds() {
         List<Phrase> creases = clause.of(Kind.CREASE);
         boolean behind = !creases.isEmpty() && body.subList(0, body.indexOf(creases.get(0))).stream()
-                .filter(phrase -> phrase.is(Kind.LENGTH)).count() == read.size();
-        if (behind && creases.size() > 1 && creases.size() == read.size()) {
-            for (int i = 0; i < read.size(); i++) {
-                read.set(i, read.get(i).folded(said(creases.get(i))));
-            }
+                .filter(phrase -> phrase.is(Kind.LENGTH)).count() == lines.size();
+        if (behind && creases.size() > 1 && creases.size() == lines.size()) {
+            lines.folded(creases.stream().map(ScoreReading::said).toList());
         }
     }
 
@@ -405,83 +328,7 @@ final class ScoreReading {
         for (Phrase side : clause.of(Kind.SIDE)) {
             along(piece, side);
         }
-        boolean wider = piece.width.length().isLongerThan(piece.height.length());
-        Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
-        Said side = edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height;
-        Said at = new Said(Length.ofNanometres(side.length().nanometres() / 2), side.unit(), false, share.span());
-        read.add(line(at, edge, from.isEmpty()));
-        sided = read.size();
-    }
-
-    /** Chooses the side of the positions that have none. */
-    private void side(PieceDraft piece) {
-        if (sided == read.size()) {
-            return;
-        }
-        List<ReadScore> open = read.subList(sided, read.size());
-        Optional<ReadScore> last = piece.scores.isEmpty() ? Optional.empty()
-                : Optional.of(piece.scores.get(piece.scores.size() - 1));
-        boolean fitsWidth = fits(open, piece.width.length());
-        boolean fitsHeight = fits(open, piece.height.length());
-        boolean wider = !piece.height.length().isLongerThan(piece.width.length());
-        boolean alongWidth = last.map(score -> score.isAlongWidth() != turned)
-                .orElse(turned != (wider ? fitsWidth || !fitsHeight : !fitsHeight && fitsWidth));
-        boolean sure = last.isPresent() || fitsWidth != fitsHeight || turned
-                || piece.width.length().equals(piece.height.length());
-        if (!sure && halves(open, wider ? piece.height : piece.width)
-                && !halves(open, wider ? piece.width : piece.height)) {
-            alongWidth = !wider;
-        }
-        if (!sure && fitsWidth && fitsHeight && !halves(open, alongWidth ? piece.width : piece.height)) {
-            state.ask(ReadingWords.WHICH_SIDE.of("text", state.written(open.get(0).at().span()), "piece", piece.name),
-                    List.of(Question.Answer.taken(sideWords(piece, alongWidth)),
-                            Question.Answer.other(sideWords(piece, !alongWidth), Edit.behind(
-                                    open.get(open.size() - 1).at().span(), " " + sideWords(piece, !alongWidth)))),
-                    open.get(0).at().span());
-        }
-        Side edge = alongWidth ? Side.LEFT : Side.TOP;
-        open.replaceAll(score -> score.from(edge));
-    }
-
-    private static String sideWords(PieceDraft piece, boolean alongWidth) {
-        Said side = alongWidth ? piece.width : piece.height;
-        return ReadingWords.ALONG_SIDE
-                .of("side", LengthFormat.of(side.unit()).text(side.length())).sentence();
-    }
-
-    /** "With the short side at the fence": along it, unless the lines lie only within the other; then from it. */
-    private void atFence(PieceDraft piece) {
-        boolean said = body.stream().anyMatch(phrase -> phrase.is(Kind.WORD, "fence", "guide", "stop"));
-        boolean alongWidth = !read.isEmpty() && read.get(0).isAlongWidth();
-        List<ReadScore> straight = read.stream().filter(score -> !score.isSlanting()).toList();
-        Length along = (alongWidth ? piece.width : piece.height).length();
-        Length across = (alongWidth ? piece.height : piece.width).length();
-        if (said && !fits(straight, along) && fits(straight, across)) {
-            read.replaceAll(score -> score.isSlanting() ? score : score.from(alongWidth ? Side.TOP : Side.LEFT));
-        }
-    }
-
-    /** "Score every 3 in": at 3, 6, 9 and so on, unless the lines are listed as well. */
-    private void repeated(PieceDraft piece) {
-        boolean wider = !piece.height.length().isLongerThan(piece.width.length());
-        Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
-        Length side = (edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height).length();
-        every.filter(step -> read.isEmpty() && step.length().isPositive()
-                && !side.isLongerThan(step.length().times(MOST_REPEATED))).ifPresent(step -> {
-                    for (int k = 1; side.isLongerThan(step.length().times(k)); k++) {
-                        read.add(line(new Said(step.length().times(k), step.unit(), step.about(), step.span()), edge,
-                                from.isEmpty()));
-                    }
-                });
-    }
-
-    private static boolean fits(List<ReadScore> scores, Length side) {
-        return scores.stream().allMatch(score -> side.isLongerThan(score.at().length()));
-    }
-
-    /** Whether one line lies in the middle of a side. */
-    private static boolean halves(List<ReadScore> scores, Said side) {
-        return scores.size() == 1 && scores.get(0).at().length().times(2).equals(side.length());
+        lines.middle(piece, share.span());
     }
 
     /** A fold along a line that is scored already is no further line. */

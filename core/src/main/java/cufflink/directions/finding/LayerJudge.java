@@ -7,7 +7,6 @@ import cufflink.directions.finding.Finding.Grade;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
 import cufflink.words.FindingWords;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -56,6 +55,11 @@ final class LayerJudge {
                 || ofPaper && name.matches("front|inside|back|outside"));
     }
 
+    /** "Star paper", that is said to lie on something. */
+    private static boolean isPaper(ReadPiece piece) {
+        return piece.name().toLowerCase(Locale.ROOT).matches(".*\\b(paper|cardstock)");
+    }
+
     /** "Panel 3" is no "mat for panel 3". */
     private static boolean isUnder(PieceName on, PieceName piece) {
         return !LAYERS.contains(piece.head()) || on.words().contains(piece.head()) || ORDINALS.contains(on.head());
@@ -64,8 +68,12 @@ final class LayerJudge {
     private static Stream<Finding> judge(ReadPiece piece, ReadPiece under) {
         String head = PieceName.of(piece.name()).head();
         if (LAYERS.contains(head)
-                || (head.isEmpty() || PAPERS.contains(head) || isFacing(piece)) && piece.scores().isEmpty()) {
+                || (head.isEmpty() || PAPERS.contains(head) || isFacing(piece) || isPaper(piece))
+                        && piece.scores().isEmpty()) {
             return under.scores().isEmpty() ? plain(piece, under) : onPanel(piece, under);
+        }
+        if (head.equals("pocket") && piece.scores().isEmpty() && !under.scores().isEmpty()) {
+            return pocket(piece, under);
         }
         boolean insert = INSERTS.contains(head) && POCKETS.contains(PieceName.of(under.name()).head());
         return insert ? insert(piece, under) : Stream.empty();
@@ -107,22 +115,41 @@ final class LayerJudge {
 
     /** On a piece with scores it lies on one of the panels that they make. */
     private static Stream<Finding> onPanel(ReadPiece piece, ReadPiece under) {
-        List<String> panels = new ArrayList<>();
-        for (Length wide : PanelJudge.panels(under, true)) {
-            for (Length high : PanelJudge.panels(under, false)) {
-                Length w = piece.width().length();
-                Length h = piece.height().length();
-                if (wide.isLongerThan(w) && high.isLongerThan(h) || wide.isLongerThan(h) && high.isLongerThan(w)) {
-                    return Stream.empty();
-                }
-                panels.add(LengthFormat.of(under.width().unit()).size(wide, high));
-            }
-        }
+        Length w = piece.width().length();
+        Length h = piece.height().length();
+        boolean fits = panels(under).stream().anyMatch(panel -> panel.width().isLongerThan(w)
+                && panel.height().isLongerThan(h)
+                || panel.width().isLongerThan(h) && panel.height().isLongerThan(w));
+        return fits ? Stream.empty() : Stream.of(noPanel(Grade.CANNOT_BE, piece, under));
+    }
+
+    /** A pocket may be as wide as its panel, and is seldom turned. */
+    private static Stream<Finding> pocket(ReadPiece piece, ReadPiece under) {
+        Length w = piece.width().length();
+        Length h = piece.height().length();
+        boolean upright = panels(under).stream().anyMatch(panel -> !w.isLongerThan(panel.width())
+                && !h.isLongerThan(panel.height()));
+        boolean turned = panels(under).stream().anyMatch(panel -> !h.isLongerThan(panel.width())
+                && !w.isLongerThan(panel.height()));
+        return upright ? Stream.empty()
+                : Stream.of(noPanel(turned ? Grade.UNLIKELY : Grade.CANNOT_BE, piece, under));
+    }
+
+    private record Panel(Length width, Length height) {
+    }
+
+    private static List<Panel> panels(ReadPiece piece) {
+        return PanelJudge.panels(piece, true).stream().flatMap(wide -> PanelJudge.panels(piece, false).stream()
+                .map(high -> new Panel(wide, high))).distinct().toList();
+    }
+
+    private static Finding noPanel(Grade grade, ReadPiece piece, ReadPiece under) {
         String size = Near.size(piece.width(), piece.height());
-        return Stream.of(Finding.of(Grade.CANNOT_BE, "no panel",
-                FindingWords.NO_PANEL.of("piece", piece.name(), "size", size, "on", under.name(), "panels",
-                        panels.stream().distinct().toList()),
-                List.of(piece.span(), under.span()), List.of(size)));
+        List<String> panels = panels(under).stream()
+                .map(panel -> Near.size(under.width().unit(), panel.width(), panel.height())).distinct().toList();
+        return Finding.of(grade, "no panel",
+                FindingWords.NO_PANEL.of("piece", piece.name(), "size", size, "on", under.name(), "panels", panels),
+                List.of(piece.span(), under.span()), List.of(size));
     }
 
     private static Stream<Finding> insert(ReadPiece piece, ReadPiece under) {

@@ -49,12 +49,13 @@ final class PatternJudge {
         layers.stream().filter(less -> less.across().equals(less.down()))
                 .forEach(less -> steps.merge(less.across(), 1, Integer::sum));
         Optional<Map.Entry<Length, Integer>> most = steps.entrySet().stream().max(Map.Entry.comparingByValue());
-        if (most.isEmpty() || most.get().getValue() < FEWEST - 1) {
+        if (most.isEmpty()) {
             return Stream.empty();
         }
         Length by = most.get().getKey();
         List<Less> odd = layers.stream().filter(less -> !less.across().equals(by) || !less.down().equals(by)).toList();
-        boolean one = odd.size() == 1 && (most.get().getValue() >= FEWEST || layers.size() == pieces.size() - 1)
+        int like = most.get().getValue();
+        boolean one = odd.size() == 1 && (like >= FEWEST || like >= FEWEST - 1 && layers.size() == pieces.size() - 1)
                 || odd.size() == 2 && follows(odd.get(0), odd.get(1), by);
         return one && (odd.get(0).across().equals(by) || odd.get(0).down().equals(by))
                 ? Stream.of(finding(odd.get(0), by)) : Stream.empty();

@@ -1,0 +1,96 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** Which sizes of a clause are pieces, which sheets; and the parts of it that are about one piece each. */
+final class CutParts {
+    private final List<Phrase> body;
+    /** Where each phrase stands: a list may be long. */
+    private final IdentityHashMap<Phrase, Integer> places = new IdentityHashMap<>();
+
+    CutParts(List<Phrase> body) {
+        this.body = body;
+        IntStream.range(0, body.size()).forEach(i -> places.put(body.get(i), i));
+    }
+
+    /** The body in parts of one piece each, cut at the last comma or "and" before a further size. */
+    List<List<Phrase>> parts() {
+        List<List<Phrase>> parts = new ArrayList<>();
+        List<Phrase> part = new ArrayList<>();
+        boolean sized = false;
+        for (Phrase phrase : body) {
+            boolean another = phrase.is(Kind.SIZE) && !isSheet(phrase);
+            if (another && sized && !isInOtherUnit(part, phrase)) {
+                int cut = lastMark(part);
+                if (cut > 0) {
+                    parts.add(new ArrayList<>(part.subList(0, cut)));
+                    part = new ArrayList<>(part.subList(cut + 1, part.size()));
+                }
+            }
+            sized |= another;
+            part.add(phrase);
+        }
+        parts.add(part);
+        return parts;
+    }
+
+    /** "11 x 4 in / 279 x 102 mm": the same size once more. */
+    private static boolean isInOtherUnit(List<Phrase> part, Phrase size) {
+        int last = part.size() - 1;
+        boolean behind = last > 0 && part.get(last).is(Kind.MARK, "/", "=", "or") && part.get(last - 1).is(Kind.SIZE);
+        return behind && size.unit().isPresent() && part.get(last - 1).unit().isPresent()
+                && !size.unit().equals(part.get(last - 1).unit());
+    }
+
+    private static int lastMark(List<Phrase> part) {
+        int size = -1;
+        for (int i = 0; i < part.size(); i++) {
+            size = part.get(i).is(Kind.SIZE) ? i : size;
+        }
+        int found = -1;
+        for (int i = part.size() - 1; i > size && size >= 0; i--) {
+            if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")) {
+                // A comma right before the next size stands behind that one's name: "and a liner, 6 by 4".
+                if (i < part.size() - 1) {
+                    return i;
+                }
+                found = i;
+            }
+        }
+        return found;
+    }
+
+    /** A size is that of a sheet behind "from" or "a sheet of", and before "sheet" or "cut in half". */
+    boolean isSheet(Phrase size) {
+        int at = places.get(size);
+        if (at + 1 < body.size() && body.get(at + 1).is(Kind.SHEET, "sheet", "sheets", "sheet of")) {
+            return true;
+        }
+        for (int i = at - 1; i >= 0; i--) {
+            Phrase phrase = body.get(i);
+            if (phrase.is(Kind.SHEET)) {
+                boolean half = body.subList(0, i).stream()
+                        .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
+                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half;
+            }
+            if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
+                return isSheet(phrase); // the same in the other unit
+            }
+            if (phrase.is(Kind.RELATION, "from", "out")) {
+                return true;
+            }
+            if (phrase.is(Kind.SHARE)) {
+                return !phrase.detail().matches("(the )?(middle|centre|center)") && !Attributes.isNumberOfParts(phrase);
+            }
+            if (!phrase.is(Kind.MATERIAL) && !phrase.is(Kind.RELATION, "of") && !phrase.is(Kind.WORD, "a", "an", "the")
+                    && !phrase.is(Kind.MARK, ",", "(")) {
+                return false;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,78 @@
+package cufflink.directions;
+
+import cufflink.directions.Phrase.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Adds the pieces that a clause gives a size to, with how many there are of each. */
+final class NewPieces {
+    private final ReadingState state;
+    private final Clause clause;
+    private final Kind verb;
+    private final CutParts parts;
+
+    NewPieces(ReadingState state, Clause clause, Kind verb, CutParts parts) {
+        this.state = state;
+        this.clause = clause;
+        this.verb = verb;
+        this.parts = parts;
+    }
+
+    /** Adds the piece of a part of the clause. */
+    PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
+        Optional<String> name = said.name.or(() -> state.heading).or(() -> another(part));
+        state.heading = Optional.empty();
+        PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
+                height, span);
+        said.count.or(() -> state.each).ifPresent(count -> {
+            state.take(count);
+            piece.quantity = Math.max(1, number(count)) * timesEach();
+            piece.counted = Optional.of(count.span());
+        });
+        claimForEach(part, piece);
+        piece.material = said.material;
+        piece.on = said.on;
+        piece.sheet = state.sheet.filter(sheet -> part.has(Kind.SHEET)
+                || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
+        state.add(piece);
+        return piece;
+    }
+
+    /** "And another, 5 x 3 in": of the same name. */
+    private Optional<String> another(Clause part) {
+        return state.current.filter(piece -> piece.named
+                && part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, "another"))).map(piece -> piece.name);
+    }
+
+    /** "Two for each card": as many as there are cards, so many times. */
+    private void claimForEach(Clause part, PieceDraft piece) {
+        List<Phrase> body = part.body();
+        for (int i = 0; i + 2 < body.size(); i++) {
+            Phrase count = body.get(i);
+            boolean each = (count.is(Kind.COUNT) || count.is(Kind.LENGTH) && count.amounts().get(0).plain())
+                    && body.get(i + 1).is(Kind.RELATION, "for") && body.get(i + 2).is(Kind.WORD, "each", "every");
+            if (each && !state.pieces.isEmpty()) {
+                state.take(count);
+                PieceDraft of = body.subList(i + 2, body.size()).stream().filter(phrase -> phrase.is(Kind.NAME))
+                        .findFirst()
+                        .flatMap(name -> state.named(name.detail())).orElse(state.pieces.get(0));
+                state.claims.add(new Claim.CountAgain(piece.name, number(count) * of.quantity, true, count.span()));
+            }
+        }
+    }
+
+    /** "For each card cut two": as many times as there are of those; 1 where it is not said. */
+    private int timesEach() {
+        List<Phrase> words = new ArrayList<>(clause.label());
+        words.addAll(clause.body());
+        boolean each = words.size() > 1 && words.get(0).is(Kind.RELATION, "for")
+                && words.get(1).is(Kind.WORD, "each", "every");
+        return each ? state.current.map(piece -> piece.quantity).orElse(1) : 1;
+    }
+
+    /** How many a phrase says; two for "a pair". */
+    static int number(Phrase count) {
+        return count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
+    }
+}
