@@ -25,11 +25,10 @@ final class NewPieces {
         state.heading = Optional.empty();
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
-        said.count.or(() -> state.each).ifPresent(count -> {
-            state.take(count);
-            piece.quantity = Math.max(1, number(count)) * timesEach();
-            piece.counted = Optional.of(count.span());
-        });
+        Optional<Phrase> count = said.count.or(() -> state.each);
+        piece.quantity = count.map(NewPieces::number).map(number -> Math.max(1, number)).orElse(1) * timesEach();
+        piece.counted = count.map(Phrase::span);
+        count.ifPresent(state::take);
         claimForEach(part, piece);
         piece.material = said.material;
         piece.on = said.on;

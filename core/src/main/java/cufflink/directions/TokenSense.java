@@ -65,7 +65,8 @@ final class TokenSense {
                 token.setType(DirectionsParser.A);
             } else if (token.getType() == DirectionsParser.PART && next == DirectionsParser.TURN) {
                 token.setType(DirectionsParser.WORD);
-            } else if (token.getType() == DirectionsParser.ONE && next == DirectionsParser.AT) {
+            } else if (token.getType() == DirectionsParser.ONE
+                    && (next == DirectionsParser.AT || before == DirectionsParser.EACH)) {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
                 token.setType(DirectionsParser.SCORE);

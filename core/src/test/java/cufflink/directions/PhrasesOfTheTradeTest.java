@@ -48,6 +48,38 @@ class PhrasesOfTheTradeTest {
         assertEquals(expected, said(text));
     }
 
+    /** Hands unlike one another: lists, dictation, tables, notes under a name. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "1 card 8 x 5 in. 2 mats 3 x 4 in. Score the card at 4 in. | 1 × card 8 × 5 left 4; 2 × mats 3 × 4",
+        "Cut 2 pieces 8 x 5 in and a tag 2 x 3 in. Score both pieces at 4 in. | 2 × Piece 1 8 × 5 left 4; 1 × tag 2 × 3",
+        "strip 12 x 4 in, score every 3 in | 1 × strip 12 × 4 left 3 left 6 left 9",
+        "Base 11 x 4 in. Put the left side at the fence and score at 3 in. | 1 × Base 11 × 4 left 3",
+        "Base 11 x 4 in. With the short side at the fence score at 3 and 8 in. | 1 × Base 11 × 4 left 3 left 8",
+        "Base 11 x 4 in. With the 11 in side at the top make two score lines, at 3 and 5 in. | 1 × Base 11 × 4 left 3 left 5",
+        "Strip 2 x 8 in, scored from one short end at 2 and 3 in | 1 × Strip 2 × 8 top 2 top 3",
+        "Cut two pieces: 4 x 5 in for the front and 3 x 5 in for the back | 1 × Piece 1 4 × 5; 1 × Piece 2 3 × 5",
+        "4 cards 5 x 4 in. For each one cut a mat, 4 x 3 in. | 4 × cards 5 × 4; 4 × mat 4 × 3",
+        "Handles (cut 2) 7 x 1 in | 2 × handles 7 × 1", "Band 7 x 1 in, make 3 | 3 × Band 7 × 1",
+        "A base of 4 x 5 in, a pull strip of 2 x 8 and four squares of 2 in | 1 × base 4 × 5; 1 × pull strip 2 × 8; 4 × squares 2 × 2",
+        "Strip 11 in x 4 in / 279 x 102 mm | 1 × Strip 11 × 4",
+        "First fold of the sleeve 7 x 2 in. First score two inches. Second score 5 in. | 1 × sleeve 7 × 2 left 2 left 5",
+        "Tags, 20 of each:~round tag 2 x 3 in~long tag 2 x 5 in | 20 × round tag 2 × 3; 20 × long tag 2 × 5",
+        "Base~Width: 11 in~Height: 4 in~Scores: 3 in, 8 in | 1 × base 11 × 4 left 3 left 8",
+        "part, how many, size, score at~strip, 2, 11 x 4 in, 3 / 8~mat, 1, 2 x 3 in, - | 2 × strip 11 × 4 left 3 left 8; 1 × mat 2 × 3",
+        "0:40 base 8 x 5 in~1:15 score at 4 in | 1 × base 8 × 5 left 4",
+        "square 6 x 6 in, score 1 in on all four sides | 1 × square 6 × 6 left 1 top 1 right 1 bottom 1",
+        "Pocket 6 x 4 in, scored 1 in from left and right and 1/2 in from the bottom | 1 × Pocket 6 × 4 left 1 right 1 bottom 1/2"})
+    void inManyHands(String text, String expected) {
+        assertEquals(sorted(expected), sorted(said(text.replace("~", "\n"))));
+    }
+
+    /** The edges of one piece in any order. */
+    private static String sorted(String said) {
+        return List.of(said.split("(?= (?:left|right|top|bottom) )|(?<=;)")).stream().sorted()
+                .collect(Collectors.joining());
+    }
+
     @Test
     void foldsBehindPositions_areThoseOfThePositions() {
         List<ReadScore> scores = read(

@@ -34,6 +34,14 @@ class FindingsTest {
         "Half a sheet of A4, 210 x 145 mm. | cannot be, half @ 145 mm > 148.5 mm",
         "Base 11 x 4 in. Score it at 5 1/2 in (150 mm) from the left. | cannot be, two units @ 5 1/2 in (150 mm)",
         "From one sheet of A4 cut 3 bases 210 x 148 mm. | cannot be, sheets @ sheet of A4",
+        "Front 105 x 148 mm. Mat 99 x 140 mm (3 mm border) | unlikely, unequal borders @ 140 mm > 142 mm",
+        "Strip 10 x 4 in, scored at 3 and 6 in from the left, which leaves a last panel of 5 in. | cannot be, panels @ 5 in > 4 in",
+        "Layer 6 x 6 in. Layer 5 3/4 x 5 1/2 in. Each layer is 1/4 in smaller than the one below it. | unlikely, pattern @ 5 1/2 in > 5 3/4 in",
+        "6 bases 8 x 5 in. 10 mats 3 x 4 in, two for each base. | cannot be, count @ two > 10",
+        "Leaflet 297 x 210 mm, scored at 99 and 198 mm. Panels: 99 + 99 + 98 mm | cannot be, panels @ Panels: 99 + 99 + 98 mm",
+        "Base 210 x 148 mm, scored at 105 mm from the left. Pocket on the base: 115 x 160 mm | cannot be, no panel @ 115 x 160 mm",
+        "24 tags 60 x 110 mm. Punch a hole in each of the 22 tags. | cannot be, count @ 22 > 24",
+        "Card 11 x 4 in, scored at 5 1/2 in from the left. The card is 12 x 4 in when open. | cannot be, two sizes @ 12 x 4 in",
         "Base 105 x 148 mm. Mat on the base: 105 x 142 mm | cannot be, not smaller @ 105 x 142 mm"})
     void faults(String text, String expected) {
         assertEquals(expected, found(text));
@@ -46,6 +54,11 @@ class FindingsTest {
         "Base 11 x 4 in. Score it at 5 1/2 in (140 mm) from the left. | x",
         "From one sheet of A4 cut 2 bases 210 x 148 mm. | x",
         "Strip 11 x 4 in, scored at 8, 5 and 3 in from the left. | x",
+        "Front 105 x 148 mm. Mat 99 x 142 mm (3 mm border) | x",
+        "Strip 10 x 4 in, scored at 3 and 6 in from the left, which leaves a last panel of 4 in. | x",
+        "6 bases 8 x 5 in. 12 mats 3 x 4 in, two for each base. | x",
+        "Two mats 3 x 4 in. Add one mat to the front and the other inside. | x",
+        "Card 11 x 4 in, scored at 5 1/2 in from the left. The card is 5 1/2 x 4 in. | x",
         "Pocket 100 x 80 mm. Insert for the pocket: 95 x 78 mm | x"})
     void whatIsRight_hasNone(String text, String ignored) {
         assertEquals("", found(text));
