@@ -71,7 +71,7 @@ final class AmountReader {
             }
             case DirectionsParser.SLASHED, DirectionsParser.VULGAR -> slashed(text);
             case DirectionsParser.DECIMAL -> decimal(text.replace(',', '.'));
-            case DirectionsParser.PART, DirectionsParser.HALF -> part(text);
+            case DirectionsParser.PART, DirectionsParser.PART_ALONE, DirectionsParser.HALF -> part(text);
             case DirectionsParser.INCH, DirectionsParser.INCH_MARK, DirectionsParser.IN ->
                 unit = Optional.of(WrittenUnit.INCH);
             case DirectionsParser.MM -> unit = Optional.of(WrittenUnit.MILLIMETRE);

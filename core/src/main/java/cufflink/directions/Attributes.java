@@ -35,7 +35,9 @@ final class Attributes {
             found.on = Optional.empty(); // "For the envelope:" is the envelope
         }
         found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
-                : named.map(state::written).or(() -> found.name).or(() -> card(said));
+                : named.map(state::written).or(() -> found.name).or(() -> card(said))
+                        .or(() -> clause.body().stream().limit(1).filter(SheetWords::isNamedSize)
+                                .filter(sheet -> size > 0).map(sheet -> state.written(sheet.span())).findFirst());
         return found;
     }
 

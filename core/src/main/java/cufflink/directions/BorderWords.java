@@ -2,6 +2,7 @@ package cufflink.directions;
 
 import cufflink.directions.Phrase.Kind;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -16,6 +17,11 @@ final class BorderWords {
     static Optional<Phrase> in(List<Phrase> body) {
         return IntStream.range(0, body.size()).filter(i -> body.get(i).is(Kind.LENGTH) && isBorder(body, i))
                 .mapToObj(body::get).findFirst();
+    }
+
+    /** "An eighth showing": this word behind a number says what it measures. */
+    static boolean isBorder(String word) {
+        return List.of(BORDERS).contains(word.toLowerCase(Locale.ROOT));
     }
 
     private static boolean isBorder(List<Phrase> body, int at) {

@@ -35,8 +35,12 @@ public sealed interface Claim {
     record Border(int piece, Said border, Span span) implements Claim {
     }
 
-    /** How wide the first or the last panel of a piece is said to be. */
-    record EndPanel(int piece, boolean last, Said width, Span span) implements Claim {
+    /** How wide one panel of a piece is said to be. */
+    record OnePanel(int piece, Which which, Said width, Span span) implements Claim {
+        /** Which of the panels. */
+        public enum Which {
+            FIRST, LAST, ANY
+        }
     }
 
     /** Each piece of a name is said to be smaller than the one before it by so much in all, both ways. */

@@ -75,7 +75,8 @@ final class CutParts {
             if (phrase.is(Kind.SHEET)) {
                 boolean half = body.subList(0, i).stream()
                         .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
-                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half;
+                boolean listed = i == 0 && SheetWords.isNamedSize(phrase); // "A5 card, 210 x 148 mm" in a list
+                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half && !listed;
             }
             if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
                 return isSheet(phrase); // the same in the other unit

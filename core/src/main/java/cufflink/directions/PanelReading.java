@@ -49,8 +49,9 @@ final class PanelReading {
     private boolean endPanel(Phrase length) {
         Optional<String> which = clause.of(Kind.NAME).stream().map(Phrase::detail)
                 .filter(name -> name.matches("(first|last) panel")).findFirst();
-        which.ifPresent(name -> state.claims.add(new Claim.EndPanel(state.index(state.current.orElseThrow()),
-                name.startsWith("last"), state.said(length, 0, clause), length.span())));
+        which.ifPresent(name -> state.claims.add(new Claim.OnePanel(state.index(state.current.orElseThrow()),
+                name.startsWith("last") ? Claim.OnePanel.Which.LAST : Claim.OnePanel.Which.FIRST,
+                state.said(length, 0, clause), length.span())));
         return which.isPresent();
     }
 }

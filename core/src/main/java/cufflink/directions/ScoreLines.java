@@ -84,9 +84,9 @@ final class ScoreLines {
         }
     }
 
-    /** A line in the middle of the side that is said, else of the longer one. */
-    void middle(PieceDraft piece, Span span) {
-        boolean wider = piece.width.length().isLongerThan(piece.height.length());
+    /** A line in the middle of the side that is said, else of the longer one; one that runs lengthwise of the other. */
+    void middle(PieceDraft piece, Span span, boolean lengthwise) {
+        boolean wider = piece.width.length().isLongerThan(piece.height.length()) != lengthwise;
         Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
         Said side = edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height;
         Said at = new Said(Length.ofNanometres(side.length().nanometres() / 2), side.unit(), false, span);

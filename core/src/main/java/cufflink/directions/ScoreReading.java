@@ -116,7 +116,7 @@ final class ScoreReading {
     private void phrase(PieceDraft piece, int index) {
         Phrase phrase = body.get(index);
         switch (phrase.kind()) {
-            case LENGTH -> length(phrase, index);
+            case LENGTH -> length(piece, phrase, index);
             case TWO_UNITS -> {
                 state.claims.add(new Claim.TwoUnits(state.said(phrase, 0, clause), state.said(phrase, 1, clause),
                         phrase.span()));
@@ -171,7 +171,7 @@ final class ScoreReading {
     }
 
     /** A length that is no position: how wide what is folded is, or how far the line runs. */
-    private void length(Phrase phrase, int index) {
+    private void length(PieceDraft piece, Phrase phrase, int index) {
         boolean wide = index + 1 < body.size() && body.get(index + 1).is(Kind.WORD, "wide", "deep", "long", "apart");
         boolean counts = index + 1 < body.size() && phrase.amounts().get(0).plain()
                 && (body.get(index + 1).is(Kind.SCORE)
@@ -180,7 +180,12 @@ final class ScoreReading {
         boolean between = Attributes.relation(body, index).filter(word -> word.equals("between")).isPresent();
         boolean things = index + 1 < body.size() && phrase.amounts().get(0).plain()
                 && body.get(index + 1).is(Kind.NAME); // "all four panels"
-        if (index > 0 && body.get(index - 1).is(Kind.WORD, "every")) {
+        boolean panel = verb == Kind.FOLD && index + 1 < body.size() && body.get(index + 1).is(Kind.NAME)
+                && body.get(index + 1).detail().matches("(spine|panel|leaf|flap)"); // "with a 15 mm spine"
+        if (panel) {
+            state.claims.add(new Claim.OnePanel(state.index(piece), Claim.OnePanel.Which.ANY,
+                    state.said(phrase, 0, clause), phrase.span()));
+        } else if (index > 0 && body.get(index - 1).is(Kind.WORD, "every")) {
             lines.every(state.said(phrase, 0, clause));
         } else if (wide || counts || between || ordinal || things) {
             state.take(phrase);
@@ -328,7 +333,7 @@ final class ScoreReading {
         for (Phrase side : clause.of(Kind.SIDE)) {
             along(piece, side);
         }
-        lines.middle(piece, share.span());
+        lines.middle(piece, share.span(), share.detail().matches("(down|along) .*"));
     }
 
     /** A fold along a line that is scored already is no further line. */

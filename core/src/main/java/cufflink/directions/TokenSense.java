@@ -53,7 +53,10 @@ final class TokenSense {
             int next = tokens.get(i + 1).getType();
             CommonToken token = (CommonToken) tokens.get(i);
             boolean named = before == DirectionsParser.NOUN || before == DirectionsParser.STRIP;
-            if (token.getType() == DirectionsParser.IN && NUMBERS.contains(before) && !CUT_IN.contains(next)) {
+            boolean ofBase = next == DirectionsParser.MATERIAL && i + 2 < tokens.size()
+                    && tokens.get(i + 2).getType() == DirectionsParser.NOUN; // "8 x 5 in card base"
+            if (token.getType() == DirectionsParser.IN && NUMBERS.contains(before)
+                    && (!CUT_IN.contains(next) || ofBase)) {
                 token.setType(DirectionsParser.INCH);
                 if (next == DirectionsParser.STOP && i + 2 < tokens.size()
                         && GOES_ON.contains(tokens.get(i + 2).getType())) {
@@ -63,6 +66,12 @@ final class TokenSense {
                 token.setType(DirectionsParser.JOIN);
             } else if (token.getType() == DirectionsParser.ONE && BEHIND_ARTICLE.contains(next)) {
                 token.setType(DirectionsParser.A);
+            } else if (token.getText().equalsIgnoreCase("mark")
+                    && (NUMBERS.contains(next) || next == DirectionsParser.AT)) {
+                token.setType(DirectionsParser.SCORE);
+            } else if (token.getType() == DirectionsParser.PART
+                    && BorderWords.isBorder(tokens.get(i + 1).getText())) {
+                token.setType(DirectionsParser.PART_ALONE);
             } else if (token.getType() == DirectionsParser.PART && next == DirectionsParser.TURN) {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getType() == DirectionsParser.ONE

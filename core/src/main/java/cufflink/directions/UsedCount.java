@@ -18,7 +18,7 @@ final class UsedCount {
             boolean counts = count.is(Kind.COUNT)
                     || count.is(Kind.LENGTH) && count.amounts().get(0).plain() && count.amounts().get(0).count() > 0;
             Phrase name = body.get(i + 1);
-            if (counts && name.is(Kind.NAME) && !state.allNamed(name.detail()).isEmpty()) {
+            if (counts && (name.is(Kind.NAME) || name.is(Kind.WORD)) && !state.allNamed(name.detail()).isEmpty()) {
                 int number = count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
                 state.take(count);
                 state.claims.add(new Claim.CountAgain(name.detail(), number, isAll(body, i), count.span()));

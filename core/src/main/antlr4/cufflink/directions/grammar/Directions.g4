@@ -14,7 +14,8 @@ tokens {
     NAME_NUMBER,
     MIXED,
     JOIN,
-    COUNTING
+    COUNTING,
+    PART_ALONE
 }
 
 text
@@ -105,6 +106,7 @@ number
     : MIXED
     | whole (JOIN | DASH)? fraction
     | whole JOIN? aPart
+    | A? PART_ALONE
     | SLASHED
     | VULGAR
     | DECIMAL

@@ -10,6 +10,7 @@ import cufflink.measure.Length;
 import cufflink.words.FindingWords;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -22,14 +23,19 @@ final class PanelJudge {
         return Stream.concat(
                 directions.claims().stream().filter(Claim.Panels.class::isInstance).map(Claim.Panels.class::cast)
                         .flatMap(claim -> finding(directions.pieces().get(claim.piece()), claim)),
-                directions.claims().stream().filter(Claim.EndPanel.class::isInstance).map(Claim.EndPanel.class::cast)
-                        .flatMap(claim -> end(directions.pieces().get(claim.piece()), claim)));
+                directions.claims().stream().filter(Claim.OnePanel.class::isInstance).map(Claim.OnePanel.class::cast)
+                        .flatMap(claim -> one(directions.pieces().get(claim.piece()), claim)));
     }
 
-    private static Stream<Finding> end(ReadPiece piece, Claim.EndPanel claim) {
+    private static Stream<Finding> one(ReadPiece piece, Claim.OnePanel claim) {
         List<Length> panels = panels(piece,
                 piece.scores().stream().findFirst().map(ReadScore::isAlongWidth).orElse(true));
-        Length panel = panels.get(claim.last() ? panels.size() - 1 : 0);
+        Length panel = switch (claim.which()) {
+            case FIRST -> panels.get(0);
+            case LAST -> panels.get(panels.size() - 1);
+            case ANY -> panels.stream()
+                    .min(Comparator.comparing(one -> one.minus(claim.width().length()).abs())).orElseThrow();
+        };
         return panel.equals(claim.width().length()) || panels.size() < 2 ? Stream.empty()
                 : Stream.of(Finding.of(Grade.CANNOT_BE, "panels",
                         FindingWords.OTHER_PANELS.of("piece", piece.name(), "panels",
