@@ -1,6 +1,8 @@
 package cufflink.directions;
 
 import cufflink.design.Side;
+import java.util.Arrays;
+import java.util.Optional;
 
 /** The edge that words mean. */
 final class EdgeWords {
@@ -9,20 +11,18 @@ final class EdgeWords {
 
     /** The one that is named. */
     static Side named(String detail) {
-        for (Side side : Side.values()) {
-            if (detail.contains(side.word())) {
-                return side;
-            }
-        }
-        throw new IllegalArgumentException("no edge: " + detail);
+        return find(detail).orElseThrow(() -> new IllegalArgumentException("no edge: " + detail));
     }
 
-    /** From where "from one short end" and "from the left" measure. */
+    private static Optional<Side> find(String detail) {
+        return Arrays.stream(Side.values()).filter(side -> detail.contains(side.word())).findFirst();
+    }
+
+    /** From where "from the left", "from one short end" and "from one end" measure: an end is short. */
     static Side from(PieceDraft piece, Phrase phrase) {
         boolean wider = piece.width.length().isLongerThan(piece.height.length());
-        String detail = phrase.detail();
-        return detail.contains("short") ? wider ? Side.LEFT : Side.TOP
-                : detail.contains("long") ? wider ? Side.TOP : Side.LEFT : named(detail);
+        boolean ofLong = phrase.detail().matches(".*\\blong.*");
+        return find(phrase.detail()).orElse(wider != ofLong ? Side.LEFT : Side.TOP);
     }
 
     /** The one across. */

@@ -45,6 +45,15 @@ final class ReadingState {
                 phrase.is(Phrase.Kind.SIZE) ? amount.span() : phrase.span());
     }
 
+    /** As before, of a number under a heading that says its unit. */
+    Said said(Phrase phrase, int index, WrittenUnit heading) {
+        taken.add(phrase);
+        Amount amount = phrase.amounts().get(index);
+        WrittenUnit unit = amount.unit().orElse(heading);
+        return new Said(amount.length(unit), unit.ruler(), amount.about(),
+                phrase.is(Phrase.Kind.SIZE) ? amount.span() : phrase.span());
+    }
+
     String written(Span span) {
         return span.in(text);
     }

@@ -61,6 +61,13 @@ final class ScoreLines {
         fromBothEnds = true;
     }
 
+    /** "And 6 cm from the other": from the edge across. */
+    void fromOther() {
+        if (!read.isEmpty() && read.size() > sided) {
+            edge(EdgeWords.opposite(read.get(Math.max(0, sided - 1)).from()));
+        }
+    }
+
     /** The piece was turned a quarter since the last lines. */
     void turned() {
         turned = true;

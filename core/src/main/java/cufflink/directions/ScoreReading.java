@@ -41,6 +41,8 @@ final class ScoreReading {
         }
         PieceDraft piece = found.get();
         state.current = found;
+        clause.of(Kind.SIZE).stream().filter(this::isFoldedTo).findFirst().flatMap(size -> foldedTo(piece, size))
+                .ifPresent(score -> add(piece, score));
         state.take(clause.label());
         for (int i = 0; i < body.size(); i++) {
             int taken = body.get(i).is(Kind.LENGTH) ? slant(i) : 0;
@@ -86,6 +88,15 @@ final class ScoreReading {
             Said width = state.said(size, 0, clause);
             Said height = state.said(size, size.amounts().size() > 1 ? 1 : 0, clause);
             Optional<PieceDraft> sized = state.ofSize(width, height);
+            if (sized.isEmpty() && isFoldedTo(size)) {
+                return named.or(() -> state.current);
+            }
+            if (sized.isEmpty() && named.isEmpty() && clause.has(Kind.SHEET)) {
+                PieceDraft sheet = new PieceDraft("Piece " + (state.pieces.size() + 1), false, width, height,
+                        size.span());
+                state.add(sheet); // "fold a full sheet of card (8 1/2 x 11) in half"
+                return state.current;
+            }
             if (sized.isEmpty() && named.isEmpty()) {
                 new CutReading(state, clause.only(body.subList(0, behindWords(body.indexOf(size) + 1))), Kind.CUT)
                         .read();
@@ -102,6 +113,31 @@ final class ScoreReading {
                     : count.amounts().get(0).count(), false, count.span()));
         });
         return named.or(() -> state.current);
+    }
+
+    /** "Folded to 4 x 5 in": what comes of it. */
+    private boolean isFoldedTo(Phrase size) {
+        int at = body.indexOf(size);
+        return verb == Kind.FOLD && at > 0 && body.get(at - 1).is(Kind.RELATION, "to") && state.current.isPresent();
+    }
+
+    /** A line where the side that becomes shorter is folded; absent where the size does not come of one fold. */
+    private Optional<ReadScore> foldedTo(PieceDraft piece, Phrase size) {
+        Said width = state.said(size, 0, clause);
+        Said height = state.said(size, size.amounts().size() > 1 ? 1 : 0, clause);
+        for (boolean turned : new boolean[] {false, true}) {
+            Said one = turned ? height : width;
+            Said other = turned ? width : height;
+            if (one.length().equals(piece.height.length()) && piece.width.length().isLongerThan(other.length())) {
+                return Optional.of(new ReadScore(other, Side.LEFT, Optional.empty(), Optional.empty(),
+                        Optional.empty(), true, Optional.empty()));
+            }
+            if (one.length().equals(piece.width.length()) && piece.height.length().isLongerThan(other.length())) {
+                return Optional.of(new ReadScore(other, Side.TOP, Optional.empty(), Optional.empty(),
+                        Optional.empty(), true, Optional.empty()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Where the words from a place on end. */
@@ -139,6 +175,10 @@ final class ScoreReading {
                 }
             }
             case WORD -> {
+                if (phrase.detail().equals("other")
+                        && Attributes.relation(body, index).filter("from"::equals).isPresent()) {
+                    lines.fromOther();
+                }
                 if (phrase.detail().matches("ends?") && index > 0 && body.get(index - 1).is(Kind.WORD, "either")) {
                     lines.fromBothEnds();
                 }

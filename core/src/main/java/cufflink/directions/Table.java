@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Reads a table of pieces: rows whose cells stand between bars or tabs. Its first row says what its columns are;
@@ -17,6 +18,8 @@ final class Table {
     private final ReadingState state;
     /** What the columns are, by their place; empty before a first row says so. */
     private List<String> columns = List.of();
+    /** The unit that a column is in, where its head says so. */
+    private List<Optional<WrittenUnit>> units = List.of();
 
     Table(ReadingState state) {
         this.state = state;
@@ -35,6 +38,8 @@ final class Table {
         boolean numbers = clause.hasNumbers();
         if (!numbers) {
             columns = cells.stream().map(this::column).toList();
+            units = cells.stream().map(cell -> cell.stream()
+                    .flatMap(phrase -> WrittenUnit.named(phrase.detail()).stream()).findFirst()).toList();
             return;
         }
         Optional<String> name = Optional.empty();
@@ -54,6 +59,7 @@ final class Table {
                 if (words.isEmpty() || words.matches("[-–— :]*")) {
                     continue;
                 }
+                count = count.or(() -> cell.stream().filter(one -> one.is(Kind.COUNT)).findFirst());
                 if (name.isEmpty() && (!column.equals("material") || !columns.contains("name"))) {
                     name = Optional.of(words);
                 } else if (material.isEmpty()) {
@@ -63,10 +69,13 @@ final class Table {
                     && number.get().amounts().get(0).plain() && cells.size() > 3) {
                 count = number;
             } else if (sides.size() < 2 && !column.equals("other") && !column.equals("scores")) {
-                for (int k = 0; k < Math.min(2, number.get().amounts().size()); k++) {
-                    sides.add(state.said(number.get(), k, clause));
-                }
+                sides.addAll(sides(number.get(), i, clause));
                 span = number.get().span();
+            } else if (sides.size() == 2 && unit(i).isPresent()) {
+                List<Said> again = sides(number.get(), i, clause);
+                for (int k = 0; k < again.size(); k++) {
+                    state.claims.add(new Claim.TwoUnits(sides.get(k), again.get(k), number.get().span()));
+                }
             }
         }
         if (sides.size() < 2) {
@@ -80,6 +89,16 @@ final class Table {
                         Kind.SCORE, false).read();
             }
         }
+    }
+
+    private Optional<WrittenUnit> unit(int column) {
+        return column < units.size() ? units.get(column) : Optional.empty();
+    }
+
+    /** The one or two lengths of a cell. */
+    private List<Said> sides(Phrase size, int column, Clause clause) {
+        return IntStream.range(0, Math.min(2, size.amounts().size())).mapToObj(k -> unit(column)
+                .map(unit -> state.said(size, k, unit)).orElseGet(() -> state.said(size, k, clause))).toList();
     }
 
     /** "5 1/2 x 4 in (140 x 102 mm)". */
@@ -116,7 +135,7 @@ final class Table {
         if (words.matches(".*(height|high|tall).*")) {
             return "height";
         }
-        if (words.matches(".*(width|wide|length|size).*")) {
+        if (words.matches(".*(width|wide|length|size|inch|mm|cm).*")) {
             return "width";
         }
         return words.matches(".*(material|paper|stock|colour|color).*") && !words.contains("piece") ? "material"

@@ -8,8 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * In what unit a bare number is: that which most of the text's numbers have; where none has any, by what the numbers
- * look like. Halves and eighths are inches; a text that knows whole numbers alone, and large ones, is in millimetres.
+ * In what unit a bare number is: that which most of the text's numbers have; where none has any, the one that the text
+ * names; else by what the numbers look like. Halves and eighths are inches; a text that knows whole numbers alone, and
+ * large ones, is in millimetres.
  *
  * @param unit    of a bare number
  * @param guessed whether no number of the text has a unit
@@ -30,6 +31,11 @@ record UnitRule(WrittenUnit unit, boolean guessed) {
                 .map(Map.Entry::getKey);
         if (most.isPresent()) {
             return new UnitRule(most.get(), false);
+        }
+        Optional<WrittenUnit> said = phrases.stream().filter(phrase -> phrase.is(Phrase.Kind.WORD))
+                .flatMap(phrase -> WrittenUnit.named(phrase.detail()).stream()).findFirst();
+        if (said.isPresent()) {
+            return new UnitRule(said.get(), false); // "all in cm"
         }
         boolean large = phrases.stream().filter(phrase -> phrase.is(Phrase.Kind.SIZE))
                 .flatMap(phrase -> phrase.amounts().stream())

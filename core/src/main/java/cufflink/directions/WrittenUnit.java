@@ -2,6 +2,7 @@ package cufflink.directions;
 
 import cufflink.measure.Length;
 import cufflink.measure.LengthUnit;
+import java.util.Optional;
 
 /** A unit as it stands behind a number. */
 enum WrittenUnit {
@@ -23,6 +24,16 @@ enum WrittenUnit {
     /** What such lengths are read on. */
     LengthUnit ruler() {
         return ruler;
+    }
+
+    /** The unit that a word is. */
+    static Optional<WrittenUnit> named(String word) {
+        return switch (word) {
+            case "inch", "inches", "ins" -> Optional.of(INCH);
+            case "mm", "millimetre", "millimetres", "millimeters" -> Optional.of(MILLIMETRE);
+            case "cm", "centimetre", "centimetres", "centimeters" -> Optional.of(CENTIMETRE);
+            default -> Optional.empty();
+        };
     }
 
     static WrittenUnit of(LengthUnit unit) {

@@ -178,6 +178,7 @@ side
 fromEdge
     : FROM THE? EDGE (SIDE | EDGES)?
     | FROM (THE | A)? (LONG | SHORT) (SIDE | EDGES)
+    | FROM A EDGES
     ;
 
 edge
