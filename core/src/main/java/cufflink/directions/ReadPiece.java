@@ -22,6 +22,11 @@ public record ReadPiece(String name, int quantity, Optional<Span> counted, Said 
         scores = List.copyOf(scores);
     }
 
+    /** What one of them is called: "mat" of two mats. */
+    public String one() {
+        return quantity > 1 ? name.replaceFirst("(?<=[\\p{L}&&[^sS]]{2})s(?=$| (for|on|of|in|inside) )", "") : name;
+    }
+
     /** Its side along the width or along the height. */
     public Said side(boolean alongWidth) {
         return alongWidth ? width : height;

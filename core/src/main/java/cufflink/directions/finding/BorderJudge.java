@@ -64,7 +64,7 @@ final class BorderJudge {
         Length meant = (place.isWidthOff() ? place.width() : place.height()).minus(border.length().times(2));
         String value = Near.like(meant, side);
         return Finding.of(Grade.UNLIKELY, "unequal borders",
-                FindingWords.OTHER_BORDER.of("piece", layer.name(), "said", Near.text(side), "what",
+                FindingWords.OTHER_BORDER.of("piece", layer.one(), "said", Near.text(side), "what",
                         place.isWidthOff() ? "wide" : "high", "border", Near.text(border), "panel",
                         Near.size(side.unit(), place.width(), place.height()), "value", value),
                 List.of(side.span(), border.span()), List.of(Near.text(side), value)).suggesting(side.span(), value);

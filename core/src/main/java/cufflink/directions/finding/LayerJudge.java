@@ -89,12 +89,12 @@ final class LayerJudge {
                 under.height()));
         if (!fits) {
             return Stream.of(Finding.of(Grade.CANNOT_BE, "not smaller",
-                    FindingWords.NOT_SMALLER.of("piece", piece.name(), "size", values.get(0), "on", under.name(),
+                    FindingWords.NOT_SMALLER.of("piece", piece.one(), "size", values.get(0), "on", under.one(),
                             "under", values.get(1)),
                     List.of(piece.span(), under.span()), values));
         }
         boolean upright = one.isPositive() && other.isPositive();
-        return borders(piece, under.name(), upright ? one : turnedOne, upright ? other : turnedOther, values);
+        return borders(piece, under.one(), upright ? one : turnedOne, upright ? other : turnedOther, values);
     }
 
     private static Stream<Finding> borders(ReadPiece piece, String on, Length one, Length other,
@@ -104,7 +104,7 @@ final class LayerJudge {
         }
         LengthFormat format = LengthFormat.of(piece.width().unit());
         return Stream.of(Finding.of(Grade.UNLIKELY, "unequal borders",
-                FindingWords.UNEQUAL_BORDERS.of("piece", piece.name(), "on", on, "one",
+                FindingWords.UNEQUAL_BORDERS.of("piece", piece.one(), "on", on, "one",
                         format.text(half(one)), "other", format.text(half(other))),
                 List.of(piece.span()), values));
     }
@@ -148,7 +148,7 @@ final class LayerJudge {
         List<String> panels = panels(under).stream()
                 .map(panel -> Near.size(under.width().unit(), panel.width(), panel.height())).distinct().toList();
         return Finding.of(grade, "no panel",
-                FindingWords.NO_PANEL.of("piece", piece.name(), "size", size, "on", under.name(), "panels", panels),
+                FindingWords.NO_PANEL.of("piece", piece.one(), "size", size, "on", under.one(), "panels", panels),
                 List.of(piece.span(), under.span()), List.of(size));
     }
 
@@ -166,7 +166,7 @@ final class LayerJudge {
         String size = Near.size(piece.width(), piece.height());
         String room = Near.size(under.width(), under.height());
         return Stream.of(Finding.of(Grade.CANNOT_BE, "insert",
-                FindingWords.INSERT_TOO_LARGE.of("piece", piece.name(), "size", size, "on", under.name(), "under",
+                FindingWords.INSERT_TOO_LARGE.of("piece", piece.one(), "size", size, "on", under.one(), "under",
                         room),
                 List.of(piece.span(), under.span()), List.of(size, room)));
     }

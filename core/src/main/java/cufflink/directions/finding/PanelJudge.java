@@ -38,7 +38,7 @@ final class PanelJudge {
         };
         return panel.equals(claim.width().length()) || panels.size() < 2 ? Stream.empty()
                 : Stream.of(Finding.of(Grade.CANNOT_BE, "panels",
-                        FindingWords.OTHER_PANELS.of("piece", piece.name(), "panels",
+                        FindingWords.OTHER_PANELS.of("piece", piece.one(), "panels",
                                 panels.stream().map(one -> Near.like(one, claim.width())).toList()),
                         List.of(claim.width().span()), List.of(Near.text(claim.width())))
                         .suggesting(claim.width().span(), Near.like(panel, claim.width())));
@@ -52,7 +52,7 @@ final class PanelJudge {
         Said side = piece.side(alongWidth);
         if (!sum.equals(side.length())) {
             return Stream.of(Finding.of(Grade.CANNOT_BE, "panels",
-                    FindingWords.PANELS_DO_NOT_ADD_UP.of("piece", piece.name(), "sum",
+                    FindingWords.PANELS_DO_NOT_ADD_UP.of("piece", piece.one(), "sum",
                             Near.like(sum, claim.widths().get(0)), "side", Near.text(side)),
                     List.of(claim.span(), side.span()), values));
         }
@@ -64,7 +64,7 @@ final class PanelJudge {
             return Stream.empty();
         }
         return Stream.of(Finding.of(Grade.CANNOT_BE, "panels",
-                FindingWords.OTHER_PANELS.of("piece", piece.name(), "panels",
+                FindingWords.OTHER_PANELS.of("piece", piece.one(), "panels",
                         panels.stream().map(panel -> Near.like(panel, side)).toList()),
                 List.of(claim.span(), side.span()), values));
     }

@@ -111,7 +111,7 @@ final class PatternJudge {
         Said wrong = wide ? less.piece().width() : less.piece().height();
         Length right = (wide ? less.under().width() : less.under().height()).minus(by);
         return Finding.of(Grade.UNLIKELY, "pattern",
-                FindingWords.BREAKS_PATTERN.of("by", Near.like(by, wrong), "piece", less.piece().name()),
+                FindingWords.BREAKS_PATTERN.of("by", Near.like(by, wrong), "piece", less.piece().one()),
                 List.of(wrong.span(), less.under().piece().span()), List.of(Near.text(wrong), Near.like(right, wrong)))
                 .suggesting(wrong.span(), Near.like(right, wrong));
     }

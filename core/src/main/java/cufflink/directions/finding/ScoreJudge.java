@@ -60,7 +60,7 @@ final class ScoreJudge {
         lost.forEach(score -> places.add(score.at().span()));
         places.add(side.span());
         return Finding.of(Grade.CANNOT_BE, "wrong side",
-                FindingWords.WRONG_SIDE.of("piece", piece.name(), "at",
+                FindingWords.WRONG_SIDE.of("piece", piece.one(), "at",
                         lost.stream().map(score -> Near.text(score.at())).toList(), "side", Near.text(side), "other",
                         Near.text(other)),
                 places, List.of(Near.text(lost.get(0).at()), Near.text(side)));
@@ -68,7 +68,7 @@ final class ScoreJudge {
 
     private static Finding past(ReadPiece piece, ReadScore score, Said side) {
         return Finding.of(Grade.CANNOT_BE, "past the piece",
-                FindingWords.PAST_PIECE.of("piece", piece.name(), "at", Near.text(score.at()), "side",
+                FindingWords.PAST_PIECE.of("piece", piece.one(), "at", Near.text(score.at()), "side",
                         Near.text(side)),
                 List.of(score.at().span(), side.span()), List.of(Near.text(score.at()), Near.text(side)));
     }
@@ -83,7 +83,7 @@ final class ScoreJudge {
         }
         boolean twice = step.equals(Length.ZERO);
         return Optional.of(Finding.of(Grade.UNLIKELY, twice ? "twice" : "out of order",
-                (twice ? FindingWords.SCORE_TWICE : FindingWords.OUT_OF_ORDER).of("piece", piece.name(), "at",
+                (twice ? FindingWords.SCORE_TWICE : FindingWords.OUT_OF_ORDER).of("piece", piece.one(), "at",
                         Near.text(score.at()), "before", Near.text(before.at())),
                 List.of(score.at().span(), before.at().span()),
                 List.of(Near.text(before.at()), Near.text(score.at()), Near.text(side))));

@@ -38,7 +38,7 @@ final class SheetJudge {
         SheetSize size = new SheetSize(sheet.width().length(), sheet.height().length());
         List<Finding> larger = pieces.stream().filter(piece -> !fits(size, piece)).map(piece -> Finding.of(
                 Grade.CANNOT_BE, "sheet",
-                FindingWords.LARGER_THAN_SHEET.of("piece", piece.name(), "size",
+                FindingWords.LARGER_THAN_SHEET.of("piece", piece.one(), "size",
                         Near.size(piece.width(), piece.height()), "sheet", name(sheet)),
                 List.of(piece.span(), sheet.width().span()),
                 List.of(Near.size(piece.width(), piece.height()), name(sheet)))).toList();

@@ -29,7 +29,7 @@ final class SizeJudge {
         String first = Near.size(piece.width(), piece.height());
         String second = Near.size(again.width(), again.height());
         return Finding.of(Grade.CANNOT_BE, "two sizes",
-                FindingWords.TWO_SIZES.of("piece", piece.name(), "first", first, "second", second),
+                FindingWords.TWO_SIZES.of("piece", piece.one(), "first", first, "second", second),
                 List.of(again.span(), piece.span()), List.of(first, second));
     }
 }

@@ -65,6 +65,12 @@ class FindingsTest {
     }
 
     @Test
+    void ofSeveralAlike_oneIsSpokenOf() {
+        assertEquals("The mat, 4 × 5 in, is not smaller than the Base that it lies on, 4 × 6 in.",
+                Findings.of(read("Base 4 x 6 in. Two mats for the base: 4 x 5 in")).get(0).text().sentence());
+    }
+
+    @Test
     void oneFault_isOneFinding_howeverManyNumbersItSpoils() {
         assertEquals(1,
                 Findings.of(read("Strip 11 x 4 in. Score it along the 4 in side at 3, 5, 6, 7 and 8 in.")).size());
