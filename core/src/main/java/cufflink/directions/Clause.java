@@ -51,7 +51,9 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
         boolean said = IntStream.range(line + 1, body.size()).filter(i -> body.get(i).is(Kind.LENGTH))
                 .anyMatch(i -> !body.get(i).amounts().get(0).plain() || body.get(line).is(Kind.SCORE) && (i == line + 1
                         || Attributes.relation(body, i).filter("at"::equals).isPresent()));
-        return said ? Optional.of(Kind.SCORE) : Optional.empty();
+        boolean creased = IntStream.range(1, body.size())
+                .anyMatch(i -> body.get(i).is(Kind.LENGTH) && body.get(i - 1).is(Kind.CREASE)); // "valley 76"
+        return said || creased ? Optional.of(Kind.SCORE) : Optional.empty();
     }
 
     /** "The middle score", "each fold": what was scored or folded, not what is done. */

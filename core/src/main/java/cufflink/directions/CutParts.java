@@ -9,11 +9,14 @@ import java.util.stream.IntStream;
 /** Which sizes of a clause are pieces, which sheets; and the parts of it that are about one piece each. */
 final class CutParts {
     private final List<Phrase> body;
+    /** "Pages: 4 sheets, 11 x 5 in": what stands before the colon is what they are. */
+    private final boolean named;
     /** Where each phrase stands: a list may be long. */
     private final IdentityHashMap<Phrase, Integer> places = new IdentityHashMap<>();
 
-    CutParts(List<Phrase> body) {
-        this.body = body;
+    CutParts(Clause clause) {
+        this.body = clause.body();
+        this.named = !clause.label().isEmpty() && !clause.isVerbLabel();
         IntStream.range(0, body.size()).forEach(i -> places.put(body.get(i), i));
     }
 
@@ -76,7 +79,8 @@ final class CutParts {
                 boolean half = body.subList(0, i).stream()
                         .anyMatch(one -> one.is(Kind.SHARE) && one.detail().contains("half"));
                 boolean listed = i == 0 && SheetWords.isNamedSize(phrase); // "A5 card, 210 x 148 mm" in a list
-                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half && !listed;
+                return (phrase.detail().startsWith("sheet") || SheetWords.isPaperSize(phrase)) && !half && !listed
+                        && !(named && phrase.detail().equals("sheets"));
             }
             if (phrase.is(Kind.SIZE) && i == at - 2 && body.get(at - 1).is(Kind.MARK, "(")) {
                 return isSheet(phrase); // the same in the other unit

@@ -29,7 +29,7 @@ final class CutReading {
         this.clause = clause;
         this.verb = verb;
         this.later = later;
-        this.parts = new CutParts(clause.body());
+        this.parts = new CutParts(clause);
         this.pieces = new NewPieces(state, clause, verb, parts);
         this.halves = new HalfReading(state, pieces);
     }

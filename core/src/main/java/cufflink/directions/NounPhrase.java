@@ -52,7 +52,7 @@ final class NounPhrase {
             first = i;
             last = last < 0 ? i : last;
             named |= (!phrase.is(Kind.MATERIAL) || isDescribed(phrase)) && !phrase.is(Kind.LENGTH)
-                    && !phrase.is(Kind.WORD, "pieces", "pcs", "copies");
+                    && !phrase.is(Kind.WORD, "piece", "pieces", "pcs", "copies");
         }
         return named ? Optional.of(body.get(first).span().through(body.get(last).span()))
                 : Optional.empty();

@@ -13,7 +13,7 @@ final class PlainText {
             "(?m)^[ \\t]*(?:[-*•·–—▪◦‣>]+[ \\t]+|\\[[ xX]?\\][ \\t]+|step[ \\t]+\\d{1,3}[.:)]?[ \\t]+|\\d{1,3}[.)][ \\t]+|\\d{1,2}:\\d\\d[ \\t]+"
                     + "|[a-zA-Z][.)][ \\t]+)+",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern MARKDOWN = Pattern.compile("(?m)^#{1,6}[ \\t]|\\*\\*|__|`");
+    private static final Pattern MARKDOWN = Pattern.compile("(?m)^#{1,6}[ \\t]|\\*\\*|__|`|\\.{3,}|…+");
     /** "8.5x5.5", "(x2)": a letter that stands for times. */
     private static final Pattern TIMES = Pattern
             .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");

@@ -66,8 +66,9 @@ final class TokenSense {
                 token.setType(DirectionsParser.JOIN);
             } else if (token.getType() == DirectionsParser.ONE && BEHIND_ARTICLE.contains(next)) {
                 token.setType(DirectionsParser.A);
-            } else if (token.getText().equalsIgnoreCase("mark")
-                    && (NUMBERS.contains(next) || next == DirectionsParser.AT)) {
+            } else if (token.getText().equalsIgnoreCase("s") && next == DirectionsParser.AT
+                    || token.getText().equalsIgnoreCase("mark")
+                            && (NUMBERS.contains(next) || next == DirectionsParser.AT)) {
                 token.setType(DirectionsParser.SCORE);
             } else if (token.getType() == DirectionsParser.PART
                     && BorderWords.isBorder(tokens.get(i + 1).getText())) {

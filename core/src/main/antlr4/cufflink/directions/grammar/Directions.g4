@@ -64,6 +64,7 @@ dimension
     : WIDE
     | HIGH
     | LONG
+    | IN (WIDTH | LENGTH | HEIGHT)
     ;
 
 /* 2 to 3 in, 2–3 */
