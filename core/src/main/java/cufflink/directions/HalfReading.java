@@ -36,6 +36,10 @@ final class HalfReading {
         boolean lengthwise = part.of(Kind.SIDE).stream().anyMatch(side -> side.detail().matches("length(wise|ways)"));
         Said halfWidth = across != lengthwise ? halved(width, share) : width;
         Said halfHeight = across != lengthwise ? height : halved(height, share);
+        if (!halfWidth.length().isPositive() || !halfHeight.length().isPositive()) {
+            state.lose(share.span()); // halved so often that nothing is left
+            return;
+        }
         if (part.of(Kind.SIDE).isEmpty()) {
             state.ask(ReadingWords.WHICH_HALF.of("text", state.written(share.span())),
                     List.of(Question.Answer.taken(size(halfWidth, halfHeight)),
@@ -49,7 +53,7 @@ final class HalfReading {
             piece.sheet = Optional.of(new ReadSheet("", width, height, 0));
             piece.width = halfWidth;
             piece.height = halfHeight;
-            piece.quantity = piece.quantity * 2;
+            piece.quantity = (int) Math.min(NewPieces.MOST, 2L * piece.quantity);
             piece.halved = true;
             state.current = whole;
         } else {

@@ -7,6 +7,9 @@ import java.util.Optional;
 
 /** Adds the pieces that a clause gives a size to, with how many there are of each. */
 final class NewPieces {
+    /** More of one piece are no directions any more. */
+    static final long MOST = 999_999;
+
     private final ReadingState state;
     private final Clause clause;
     private final Kind verb;
@@ -26,7 +29,7 @@ final class NewPieces {
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
         Optional<Phrase> count = said.count.or(() -> state.each);
-        piece.quantity = count.map(NewPieces::number).map(number -> Math.max(1, number)).orElse(1) * timesEach();
+        piece.quantity = times(count.map(NewPieces::number).map(number -> Math.max(1, number)).orElse(1), timesEach());
         piece.counted = count.map(Phrase::span);
         count.ifPresent(state::take);
         claimForEach(part, piece);
@@ -56,7 +59,8 @@ final class NewPieces {
                 PieceDraft of = body.subList(i + 2, body.size()).stream().filter(phrase -> phrase.is(Kind.NAME))
                         .findFirst()
                         .flatMap(name -> state.named(name.detail())).orElse(state.pieces.get(0));
-                state.claims.add(new Claim.CountAgain(piece.name, number(count) * of.quantity, true, count.span()));
+                state.claims
+                        .add(new Claim.CountAgain(piece.name, times(number(count), of.quantity), true, count.span()));
             }
         }
     }
@@ -68,6 +72,10 @@ final class NewPieces {
         boolean each = words.size() > 1 && words.get(0).is(Kind.RELATION, "for")
                 && words.get(1).is(Kind.WORD, "each", "every");
         return each ? state.current.map(piece -> piece.quantity).orElse(1) : 1;
+    }
+
+    private static int times(int count, int each) {
+        return (int) Math.min(MOST, (long) count * each);
     }
 
     /** How many a phrase says; two for "a pair". */

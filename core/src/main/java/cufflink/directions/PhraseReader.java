@@ -134,7 +134,8 @@ final class PhraseReader {
     private static List<Optional<Amount>> amounts(ParserRuleContext what) {
         List<Optional<Amount>> found = new ArrayList<>();
         if (what instanceof DirectionsParser.AmountContext || what instanceof DirectionsParser.APartContext
-                || what instanceof DirectionsParser.WholeContext || what instanceof DirectionsParser.MeasuredContext) {
+                || what instanceof DirectionsParser.WholeContext || what instanceof DirectionsParser.MeasuredContext
+                || what instanceof DirectionsParser.UntilContext) {
             found.add(AmountReader.read(what, span(what)));
             return found;
         }

@@ -26,7 +26,10 @@ class HostileDirectionsTest {
                 "1/".repeat(14_000), "1/0 x 1/0 in", "4 x 5 in, ".repeat(2_600), "\u202e\u202d\u0000\u0007 4 x 5 in",
                 "x".repeat(29_000), "5 x ".repeat(7_000), "score at ".repeat(3_000), "\n".repeat(29_000),
                 "Base 0 x 0 in, score at 0", "-4 x -5 in", "Base 4 x 5 in " + "\ud800".repeat(1_000), noise.toString(),
-                "| ".repeat(14_000), "half of half of ".repeat(1_800), "and ".repeat(7_000));
+                "| ".repeat(14_000), "half of half of ".repeat(1_800), "and ".repeat(7_000),
+                "4 cards 5 x 4 in. " + "For each one cut 900 mats, 4 x 3 in. ".repeat(40),
+                "From a sheet of 0 x 0 in cut a base 4 x 5 in. Cut a sheet of 0 x 0 in half.",
+                "Card 8 x 8 in. " + "Cut it in half. ".repeat(60), "score every 1/64 in, 99999 x 1 in ".repeat(200));
     }
 
     @ParameterizedTest
@@ -34,6 +37,7 @@ class HostileDirectionsTest {
     void isReadWithoutHarm(String text) {
         Directions read = new DirectionsReader().read(text, Optional.empty()).orThrow();
         assertEquals(text, read.text());
+        read.pieces().forEach(piece -> assertTrue(piece.quantity() > 0, piece.toString()));
         Findings.of(read).forEach(finding -> assertFalse(finding.text().sentence().isBlank()));
     }
 

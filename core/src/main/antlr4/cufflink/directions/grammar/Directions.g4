@@ -70,7 +70,11 @@ dimension
 /* 2 to 3 in, 2–3 */
 range
     : amount TO amount
-    | amount DASH ABOUT? (MIXED | whole (JOIN? SLASHED | VULGAR)? | DECIMAL) unit?
+    | amount DASH until
+    ;
+
+until
+    : ABOUT? (MIXED | whole (JOIN? SLASHED | VULGAR)? | DECIMAL) unit?
     ;
 
 /* 5 1/2 in (140 mm), 5 1/2 in / 140 mm: one length in two units */

@@ -31,7 +31,9 @@ final class SheetJudge {
         Map<ReadSheet, List<ReadPiece>> cut = new LinkedHashMap<>();
         directions.pieces().forEach(piece -> piece.sheet()
                 .ifPresent(sheet -> cut.computeIfAbsent(sheet, none -> new ArrayList<>()).add(piece)));
-        return cut.entrySet().stream().flatMap(entry -> of(entry.getKey(), entry.getValue()));
+        return cut.entrySet().stream().filter(entry -> entry.getKey().width().length().isPositive()
+                && entry.getKey().height().length().isPositive())
+                .flatMap(entry -> of(entry.getKey(), entry.getValue()));
     }
 
     private static Stream<Finding> of(ReadSheet sheet, List<ReadPiece> pieces) {
