@@ -27,6 +27,16 @@ public enum Side {
         return Math.abs(x) > Math.abs(y) ? x < 0 ? LEFT : RIGHT : y < 0 ? TOP : BOTTOM;
     }
 
+    /** The side across. */
+    public Side opposite() {
+        return switch (this) {
+            case LEFT -> RIGHT;
+            case RIGHT -> LEFT;
+            case TOP -> BOTTOM;
+            case BOTTOM -> TOP;
+        };
+    }
+
     /** To the right, −1, 0 or 1. */
     public int x() {
         return this == LEFT ? -1 : this == RIGHT ? 1 : 0;

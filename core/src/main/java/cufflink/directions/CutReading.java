@@ -69,8 +69,8 @@ final class CutReading {
         int colon = IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.MARK, ":")).findFirst()
                 .orElse(labelled ? clause.label().size() : 0);
         return words.subList(0, colon).stream()
-                .filter(phrase -> phrase.is(Kind.COUNT) || phrase.is(Kind.LENGTH) && phrase.amounts().get(0).plain())
-                .filter(phrase -> parts > 1 && NewPieces.number(phrase) == parts).findFirst();
+                .filter(Phrase::mayCount)
+                .filter(phrase -> parts > 1 && phrase.count() == parts).findFirst();
     }
 
     /** A border that is said is that of the pieces of the clause, or of the last one. */
@@ -213,7 +213,7 @@ final class CutReading {
         state.claims.add(new Claim.SizeAgain(state.index(piece), width, height, span));
         said.count.ifPresent(count -> {
             state.take(count);
-            state.claims.add(new Claim.CountAgain(piece.name, NewPieces.number(count), true, count.span()));
+            state.claims.add(new Claim.CountAgain(piece.name, count.count(), true, count.span()));
         });
     }
 
@@ -265,17 +265,17 @@ final class CutReading {
         }
         Optional<PieceDraft> piece = said.name.isPresent() ? said.name.flatMap(state::named) : state.current;
         boolean ofThese = said.name.isEmpty() && piece.isPresent();
-        if (!ofThese && NewPieces.number(count) == 1) {
+        if (!ofThese && count.count() == 1) {
             return; // "add one layer to the front"
         }
         if (ofThese && piece.get().counted.isEmpty()) {
             state.take(count);
-            piece.get().quantity = Math.max(1, NewPieces.number(count));
+            piece.get().quantity = Math.max(1, count.count());
             piece.get().counted = Optional.of(count.span());
         } else if (piece.isPresent()) {
             state.take(count);
             state.claims
-                    .add(new Claim.CountAgain(said.name.orElse(piece.get().name), NewPieces.number(count), true,
+                    .add(new Claim.CountAgain(said.name.orElse(piece.get().name), count.count(), true,
                             count.span()));
         }
     }

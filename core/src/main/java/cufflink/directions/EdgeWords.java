@@ -24,14 +24,4 @@ final class EdgeWords {
         boolean ofLong = phrase.detail().matches(".*\\blong.*");
         return find(phrase.detail()).orElse(wider != ofLong ? Side.LEFT : Side.TOP);
     }
-
-    /** The one across. */
-    static Side opposite(Side edge) {
-        return switch (edge) {
-            case LEFT -> Side.RIGHT;
-            case RIGHT -> Side.LEFT;
-            case TOP -> Side.BOTTOM;
-            case BOTTOM -> Side.TOP;
-        };
-    }
 }

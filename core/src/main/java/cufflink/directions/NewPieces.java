@@ -29,7 +29,7 @@ final class NewPieces {
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
         Optional<Phrase> count = said.count.or(() -> state.each);
-        piece.quantity = times(count.map(NewPieces::number).map(number -> Math.max(1, number)).orElse(1), timesEach());
+        piece.quantity = times(count.map(Phrase::count).map(number -> Math.max(1, number)).orElse(1), timesEach());
         piece.counted = count.map(Phrase::span);
         count.ifPresent(state::take);
         claimForEach(part, piece);
@@ -52,7 +52,7 @@ final class NewPieces {
         List<Phrase> body = part.body();
         for (int i = 0; i + 2 < body.size(); i++) {
             Phrase count = body.get(i);
-            boolean each = (count.is(Kind.COUNT) || count.is(Kind.LENGTH) && count.amounts().get(0).plain())
+            boolean each = count.mayCount()
                     && body.get(i + 1).is(Kind.RELATION, "for") && body.get(i + 2).is(Kind.WORD, "each", "every");
             if (each && !state.pieces.isEmpty()) {
                 state.take(count);
@@ -60,7 +60,7 @@ final class NewPieces {
                         .findFirst()
                         .flatMap(name -> state.named(name.detail())).orElse(state.pieces.get(0));
                 state.claims
-                        .add(new Claim.CountAgain(piece.name, times(number(count), of.quantity), true, count.span()));
+                        .add(new Claim.CountAgain(piece.name, times(count.count(), of.quantity), true, count.span()));
             }
         }
     }
@@ -76,10 +76,5 @@ final class NewPieces {
 
     private static int times(int count, int each) {
         return (int) Math.min(MOST, (long) count * each);
-    }
-
-    /** How many a phrase says; two for "a pair". */
-    static int number(Phrase count) {
-        return count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
     }
 }

@@ -44,6 +44,16 @@ public record Phrase(Kind kind, Span span, List<Amount> amounts, String detail) 
                 amounts.stream().map(amount -> amount.behind(characters)).toList(), detail);
     }
 
+    /** Whether it may say how many: "two of", or a whole number without a unit. */
+    boolean mayCount() {
+        return kind == Kind.COUNT || kind == Kind.LENGTH && amounts.get(0).plain();
+    }
+
+    /** How many it says; two for "a pair". */
+    int count() {
+        return amounts.isEmpty() ? 2 : amounts.get(0).count();
+    }
+
     /** A length that is both sides of a square. */
     Phrase square() {
         return new Phrase(Kind.SIZE, span, amounts, "square");

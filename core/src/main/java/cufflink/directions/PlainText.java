@@ -10,7 +10,8 @@ import java.util.stream.IntStream;
  */
 final class PlainText {
     private static final Pattern BULLET = Pattern.compile(
-            "(?m)^[ \\t]*(?:[-*•·–—▪◦‣>]+[ \\t]+|\\[[ xX]?\\][ \\t]+|step[ \\t]+\\d{1,3}[.:)]?[ \\t]+|\\d{1,3}[.)][ \\t]+|\\d{1,2}:\\d\\d[ \\t]+"
+            "(?m)^[ \\t]*(?:[-*•·–—▪◦‣>]+[ \\t]+|\\[[ xX]?\\][ \\t]+|step[ \\t]+\\d{1,3}[.:)]?[ \\t]+|\\d{1,3}[.)][ \\t]+"
+                    + "|\\d{1,2}:\\d\\d[ \\t]+"
                     + "|[a-zA-Z][.)][ \\t]+)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKDOWN = Pattern.compile("(?m)^#{1,6}[ \\t]|\\*\\*|__|`|\\.{3,}|…+");

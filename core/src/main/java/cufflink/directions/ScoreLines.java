@@ -64,7 +64,7 @@ final class ScoreLines {
     /** "And 6 cm from the other": from the edge across. */
     void fromOther() {
         if (!read.isEmpty() && read.size() > sided) {
-            edge(EdgeWords.opposite(read.get(Math.max(0, sided - 1)).from()));
+            edge(read.get(Math.max(0, sided - 1)).from().opposite());
         }
     }
 
@@ -228,7 +228,7 @@ final class ScoreLines {
             }
             List<Side> more = new ArrayList<>(alsoFrom);
             if (fromBothEnds) {
-                more.add(EdgeWords.opposite(score.from()));
+                more.add(score.from().opposite());
             }
             more.stream().filter(edge -> edge != score.from()).forEach(edge -> read.add(score.from(edge)));
         }

@@ -109,8 +109,7 @@ final class ScoreReading {
         }
         said.count.filter(count -> named.isPresent() && count.is(Kind.COUNT)).ifPresent(count -> {
             state.take(count);
-            state.claims.add(new Claim.CountAgain(said.name.orElse(""), count.amounts().isEmpty() ? 2
-                    : count.amounts().get(0).count(), false, count.span()));
+            state.claims.add(new Claim.CountAgain(said.name.orElse(""), count.count(), false, count.span()));
         });
         return named.or(() -> state.current);
     }

@@ -121,7 +121,7 @@ final class Table {
         piece.material = material;
         count.ifPresent(phrase -> {
             state.take(phrase);
-            piece.quantity = Math.max(1, NewPieces.number(phrase));
+            piece.quantity = Math.max(1, phrase.count());
             piece.counted = Optional.of(phrase.span());
         });
         state.add(piece);

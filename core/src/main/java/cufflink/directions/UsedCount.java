@@ -15,13 +15,11 @@ final class UsedCount {
         List<Phrase> body = clause.body();
         for (int i = 0; i + 1 < body.size(); i++) {
             Phrase count = body.get(i);
-            boolean counts = count.is(Kind.COUNT)
-                    || count.is(Kind.LENGTH) && count.amounts().get(0).plain() && count.amounts().get(0).count() > 0;
+            boolean counts = count.mayCount() && count.count() > 0;
             Phrase name = body.get(i + 1);
             if (counts && (name.is(Kind.NAME) || name.is(Kind.WORD)) && !state.allNamed(name.detail()).isEmpty()) {
-                int number = count.amounts().isEmpty() ? 2 : count.amounts().get(0).count();
                 state.take(count);
-                state.claims.add(new Claim.CountAgain(name.detail(), number, isAll(body, i), count.span()));
+                state.claims.add(new Claim.CountAgain(name.detail(), count.count(), isAll(body, i), count.span()));
                 return;
             }
         }

@@ -1,6 +1,5 @@
 package cufflink.files.corpus;
 
-import cufflink.design.Side;
 import cufflink.directions.Directions;
 import cufflink.directions.DirectionsReader;
 import cufflink.directions.Edit;
@@ -83,13 +82,7 @@ record CorpusResult(CorpusSet set, int numbers, int right, Optional<Boolean> fou
 
     private static CorpusSet.At mirrored(ReadScore score, ReadPiece read) {
         Length side = read.side(score.isAlongWidth()).length();
-        Side other = switch (score.from()) {
-            case LEFT -> Side.RIGHT;
-            case RIGHT -> Side.LEFT;
-            case TOP -> Side.BOTTOM;
-            case BOTTOM -> Side.TOP;
-        };
-        return new CorpusSet.At(other, side.minus(score.at().length()));
+        return new CorpusSet.At(score.from().opposite(), side.minus(score.at().length()));
     }
 
     /** What was made of it, to look at. */
