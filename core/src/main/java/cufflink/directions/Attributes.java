@@ -14,6 +14,8 @@ final class Attributes {
     Optional<Phrase> count = Optional.empty();
     Optional<String> material = Optional.empty();
     Optional<String> on = Optional.empty();
+    /** Whether it lies on the piece that was told before it: "on top". */
+    boolean onTop;
     private final String label;
 
     private Attributes(String label) {
@@ -31,22 +33,31 @@ final class Attributes {
         found.labelled(clause);
         boolean nameless = named.isPresent()
                 && clause.label().stream().noneMatch(phrase -> phrase.is(Phrase.Kind.NAME));
-        if (found.on.filter(on -> on.equalsIgnoreCase(found.label)).isPresent()) {
-            found.on = Optional.empty(); // "For the envelope:" is the envelope
-        }
         found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
-                : named.map(state::written).or(() -> found.name).or(() -> card(said))
+                : named.map(state::written).or(() -> found.name).or(() -> card(said)).or(() -> opening(clause.body()))
                         .or(() -> clause.body().stream().limit(1).filter(SheetWords::isNamedSize)
                                 .filter(sheet -> size > 0).map(sheet -> state.written(sheet.span())).findFirst());
+        if (found.on.filter(on -> found.name.filter(on::equalsIgnoreCase).isPresent()).isPresent()) {
+            found.on = Optional.empty(); // "For the envelope:" is the envelope
+        }
         return found;
     }
 
-    /** "1 card, 8 1/2 x 5 1/2": what is counted is called so. */
+    /** "1 card, 8 1/2 x 5 1/2", "four papers": what is counted is called so. */
     private static Optional<String> card(List<Phrase> said) {
-        return IntStream.range(1, said.size()).filter(i -> said.get(i).is(Kind.MATERIAL, "card"))
+        return IntStream.range(1, said.size())
+                .filter(i -> said.get(i).is(Kind.MATERIAL) && said.get(i).detail().matches("card|(.* )?papers"))
                 .filter(i -> said.get(i - 1).is(Kind.COUNT) && !said.get(i - 1).detail().contains("of")
                         || said.get(i - 1).is(Kind.LENGTH) && said.get(i - 1).amounts().get(0).plain())
                 .mapToObj(i -> said.get(i).detail()).findFirst();
+    }
+
+    /** "And for the pocket I've got 4 x 2": what it is for is what it is. */
+    private static Optional<String> opening(List<Phrase> body) {
+        return IntStream.range(2, Math.min(5, body.size())).filter(i -> body.get(i).is(Kind.NAME)
+                && body.get(i - 1).is(Kind.WORD, "the", "your") && body.get(i - 2).is(Kind.RELATION, "for")
+                && body.subList(0, i - 2).stream().noneMatch(phrase -> phrase.kind().isMarked()))
+                .mapToObj(i -> body.get(i).detail()).findFirst();
     }
 
     private static int firstSize(List<Phrase> body) {
@@ -108,6 +119,8 @@ final class Attributes {
                         count(phrase);
                     }
                 }
+                case EDGE -> onTop |= phrase.detail().equals("top") && relation.filter("on"::equals).isPresent()
+                        && said.stream().skip(i + 1L).limit(3).noneMatch(next -> next.is(Kind.NAME));
                 case SHARE -> {
                     if (isNumberOfParts(phrase)) {
                         count(phrase);

@@ -40,7 +40,10 @@ record Clause(List<Phrase> label, List<Phrase> body, boolean startsLine, boolean
                 .filter(i -> i == 0 || !isNoun(body.get(i - 1), body.get(i))
                         || i == 1 && body.get(0).is(Kind.CREASE))
                 .mapToObj(body::get);
-        return Stream.concat(isVerbLabel() ? label.stream() : Stream.empty(), done).map(Phrase::kind)
+        List<Kind> own = done.map(Phrase::kind).filter(Kind::isVerb).toList();
+        Stream<Kind> labelled = isVerbLabel() ? label.stream().map(Phrase::kind) : Stream.empty();
+        // "Before we start: score the strips"
+        return Stream.concat(labelled.filter(kind -> own.isEmpty() || kind != Kind.NEED), own.stream())
                 .filter(Kind::isVerb).findFirst().or(this::scored);
     }
 

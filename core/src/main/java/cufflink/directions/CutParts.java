@@ -8,6 +8,8 @@ import java.util.stream.IntStream;
 
 /** Which sizes of a clause are pieces, which sheets; and the parts of it that are about one piece each. */
 final class CutParts {
+    private static final String WHICH = "(first|second|third|fourth|last|front|back|inside|outside|left|right|top|bottom"
+            + "|upper|lower|inner|outer)";
     private final List<Phrase> body;
     /** "Pages: 4 sheets, 11 x 5 in": what stands before the colon is what they are. */
     private final boolean named;
@@ -49,6 +51,12 @@ final class CutParts {
                 && !size.unit().equals(part.get(last - 1).unit());
     }
 
+    /** "The second and third panel", "front and back mats": one size for two. */
+    static boolean joinsTwo(List<Phrase> body, int at) {
+        return at > 0 && at + 1 < body.size() && body.get(at).is(Kind.MARK, "and", "&", "+")
+                && body.get(at - 1).detail().matches(WHICH) && body.get(at + 1).detail().matches(WHICH + "( .*)?");
+    }
+
     private static int lastMark(List<Phrase> part) {
         int size = -1;
         for (int i = 0; i < part.size(); i++) {
@@ -56,7 +64,11 @@ final class CutParts {
         }
         int found = -1;
         for (int i = part.size() - 1; i > size && size >= 0; i--) {
-            if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")) {
+            if (joinsTwo(part, i)) {
+                continue;
+            }
+            if (part.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus", "|", "-", "–", "—", "/")
+                    || part.get(i).is(Kind.RELATION, "with")) {
                 // A comma right before the next size stands behind that one's name: "and a liner, 6 by 4".
                 if (i < part.size() - 1) {
                     return i;

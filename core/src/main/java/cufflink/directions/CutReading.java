@@ -107,6 +107,9 @@ final class CutReading {
     }
 
     private void readSheet(Clause part) {
+        List<Phrase> body = part.body();
+        state.sheets = body.size() > 1 && body.get(0).mayCount() && body.get(1).is(Kind.SHEET) ? body.get(0).count()
+                : state.sheets;
         for (Phrase phrase : part.body()) {
             if (phrase.is(Kind.SHEET)) {
                 SheetWords.paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
@@ -247,6 +250,9 @@ final class CutReading {
     private void count(Clause part) {
         Attributes said = Attributes.of(state, part);
         if (said.count.isEmpty()) {
+            if (clause.wholeLine() && said.name.flatMap(state::named).isEmpty()) {
+                state.heading = said.name; // "And the mats?"
+            }
             said.name.flatMap(state::named).ifPresent(piece -> {
                 state.current = Optional.of(piece);
                 if (part.body().stream().anyMatch(phrase -> phrase.is(Kind.WORD, GOES))) {
@@ -267,6 +273,9 @@ final class CutReading {
         boolean ofThese = said.name.isEmpty() && piece.isPresent();
         if (!ofThese && count.count() == 1) {
             return; // "add one layer to the front"
+        }
+        if (piece.isEmpty()) {
+            state.family = said.name.map(PieceName::of).map(PieceName::head); // "stack four layers"
         }
         if (ofThese && piece.get().counted.isEmpty()) {
             state.take(count);

@@ -4,11 +4,13 @@ import cufflink.directions.Phrase.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Adds the pieces that a clause gives a size to, with how many there are of each. */
 final class NewPieces {
     /** More of one piece are no directions any more. */
     static final long MOST = 999_999;
+    private static final String ORDINAL = "first|second|third|fourth|fifth|sixth|next|last|other";
 
     private final ReadingState state;
     private final Clause clause;
@@ -24,21 +26,45 @@ final class NewPieces {
 
     /** Adds the piece of a part of the clause. */
     PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
-        Optional<String> name = said.name.or(() -> state.heading).or(() -> another(part));
+        Optional<String> name = oneOf(part, said).or(() -> said.name).or(() -> state.heading).or(() -> another(part)).or(() -> ofPaper(said));
         state.heading = Optional.empty();
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
         Optional<Phrase> count = said.count.or(() -> state.each);
         piece.quantity = times(count.map(Phrase::count).map(number -> Math.max(1, number)).orElse(1), timesEach());
         piece.counted = count.map(Phrase::span);
+        piece.quantity = count.isEmpty() && isTwo(part) ? 2 : piece.quantity;
         count.ifPresent(state::take);
         claimForEach(part, piece);
         piece.material = said.material;
-        piece.on = said.on;
-        piece.sheet = state.sheet.filter(sheet -> part.has(Kind.SHEET)
+        piece.on = said.on.or(() -> state.current.filter(under -> said.onTop).map(under -> under.name));
+        boolean makes = verb == Kind.LEAVES && state.sheets > 0; // "one sheet makes 3 bases"
+        piece.sheet = state.sheet.map(sheet -> makes ? sheet.counted(state.sheets) : sheet).filter(sheet -> part.has(Kind.SHEET)
                 || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
         state.add(piece);
         return piece;
+    }
+
+    /** "Four layers: the first is 5 x 4, the second": of those that were announced. */
+    private Optional<String> oneOf(Clause part, Attributes said) {
+        boolean named = said.name.filter(name -> !name.matches(ORDINAL)).isPresent();
+        return named ? Optional.empty() : state.family.flatMap(family -> part.body().stream()
+                .filter(phrase -> phrase.is(Kind.WORD) && phrase.detail().matches(ORDINAL)).findFirst()
+                .map(phrase -> phrase.detail() + " " + family));
+    }
+
+    /** "The second and third panel", "front and back mats": one size for two. */
+    private static boolean isTwo(Clause part) {
+        List<Phrase> body = part.body();
+        return IntStream.range(1, body.size() - 1).takeWhile(i -> !body.get(i).is(Kind.SIZE))
+                .anyMatch(i -> CutParts.joinsTwo(body, i));
+    }
+
+    /** A piece without a name is called by its paper, "the kraft piece", unless another is. */
+    private Optional<String> ofPaper(Attributes said) {
+        return said.material.filter(paper -> paper.contains(" ") && state.pieces.stream()
+                .noneMatch(piece -> piece.name.equalsIgnoreCase(paper)
+                        || piece.material.filter(paper::equalsIgnoreCase).isPresent()));
     }
 
     /** "And another, 5 x 3 in": of the same name. */

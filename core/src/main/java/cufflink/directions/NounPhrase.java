@@ -14,7 +14,11 @@ final class NounPhrase {
     private static final Set<String> NO_NAME = Set.of("then", "also", "you", "i", "we", "and", "so", "it", "next",
             "now",
             "one", "will", "that", "which", "okay", "ok", "please", "all", "both", "again", "finally", "first", "just",
-            "should", "must", "have", "has", "be", "them", "these", "those", "at", "half", "size", "another", "other");
+            "should", "must", "have", "has", "be", "them", "these", "those", "at", "half", "size", "another", "other",
+            "got", "had", "going", "here", "there", "who", "used", "some");
+    /** "That's", "it's": what has the size stands before it; "I've", "we'll" begin something else. */
+    private static final String POINTING = "(that|it|this|which|here|there|these|those|they|what)['’](s|re)";
+    private static final String CLIPPED = ".*['’](ve|re|ll|d|m)|" + POINTING;
     private static final Set<String> JOINING = Set.of("for", "on", "onto", "in", "inside", "behind", "over", "under",
             "of");
     private static final int LONGEST = 6;
@@ -30,9 +34,15 @@ final class NounPhrase {
         int first = size;
         int last = -1;
         boolean named = false;
-        for (int i = size - 1; i >= 0 && size - i <= LONGEST + 2; i--) {
+        boolean pointed = false;
+        int from = subject(body, size);
+        for (int i = from - 1; i >= 0 && from - i <= LONGEST + 2; i--) {
             Phrase phrase = body.get(i);
-            if (last < 0 && isFiller(phrase)) {
+            pointed |= last < 0 && isPointing(body, i);
+            if (last < 0 && (isFiller(phrase) || isPointing(body, i) || pointed && isBetween(phrase))) {
+                continue;
+            }
+            if (last < 0 && isOfPaper(body, i)) {
                 continue;
             }
             if (last >= 0 && phrase.is(Kind.RELATION, "from")
@@ -58,11 +68,52 @@ final class NounPhrase {
                 : Optional.empty();
     }
 
+    /** "The insert that slides in the pocket is": what is said in between names something else. */
+    private static int subject(List<Phrase> body, int size) {
+        boolean is = size > 2 && body.get(size - 1).is(Kind.RELATION, "is", "are", "measures", "measure");
+        for (int i = size - 2; is && i > 0; i--) {
+            boolean opens = body.get(i).is(Kind.REFERENCE, "that") || body.get(i).is(Kind.WORD, "which", "that");
+            boolean known = body.get(i - 1).is(Kind.NAME)
+                    || i > 1 && body.get(i - 1).is(Kind.WORD) && ARTICLES.contains(body.get(i - 2).detail());
+            if (opens && known) {
+                return i;
+            }
+        }
+        return size;
+    }
+
+    /** "That's", "it is", "which measures": they point at what was named before. */
+    private static boolean isPointing(List<Phrase> body, int index) {
+        Phrase phrase = body.get(index);
+        return phrase.is(Kind.WORD) && phrase.detail().matches(POINTING)
+                || (phrase.is(Kind.REFERENCE, "it", "that", "this") || phrase.is(Kind.WORD, "which"))
+                        && index + 1 < body.size()
+                        && body.get(index + 1).is(Kind.RELATION, "is", "are", "measures", "measure");
+    }
+
+    /** "Our base here, and that's": between a name and what points at it. */
+    private static boolean isBetween(Phrase phrase) {
+        return phrase.is(Kind.MARK) || phrase.is(Kind.WORD, "here", "so", "now", "piece", "a", "one");
+    }
+
+    /** "Strips of heavy card": of what they are is no part of the name. */
+    private static boolean isOfPaper(List<Phrase> body, int index) {
+        int of = index;
+        while (of >= 0 && body.get(of).is(Kind.WORD)) {
+            of--;
+        }
+        int paper = index;
+        while (paper < body.size() && body.get(paper).is(Kind.WORD)) {
+            paper++;
+        }
+        return of >= 0 && of < index && body.get(of).is(Kind.RELATION, "of") && paper < body.size()
+                && body.get(paper).is(Kind.MATERIAL);
+    }
+
     /** Between a name and its size: "is", a comma. */
     private static boolean isFiller(Phrase phrase) {
         return phrase.is(Kind.COUNT) || phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=")
-                || phrase.is(Kind.RELATION, "is", "are", "measures",
-                        "measure", "at")
+                || phrase.is(Kind.RELATION, "is", "are", "measures", "measure", "at", "of", "to")
                 || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
                 || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs");
     }
@@ -96,7 +147,7 @@ final class NounPhrase {
             case NAME, MATERIAL, EDGE, QUOTED -> true;
             case WORD -> !(phrase.detail().matches("bits|pieces|pcs|copies") && index + 1 < body.size()
                     && body.get(index + 1).is(Kind.RELATION, "of")) && !ARTICLES.contains(phrase.detail())
-                    && !NO_NAME.contains(phrase.detail())
+                    && !NO_NAME.contains(phrase.detail()) && !phrase.detail().matches(CLIPPED)
                     && phrase.detail().chars().anyMatch(Character::isLetter);
             case FOLD, SCORE, SLIT, PUNCH, CREASE -> index > 0 && isPart(body, index - 1, size)
                     && !phrase.detail().endsWith("ed");

@@ -18,7 +18,7 @@ public record PieceName(Set<String> words, String head) {
             "with");
 
     /** "Navy cardstock" is called "the navy". */
-    private static final String GENERIC = "\\b(the|a|an|your|card|cardstock|paper)\\b";
+    private static final String GENERIC = "\\b(the|a|an|your|card|cardstock|paper|piece)\\b";
 
     /** What stands behind these tells where a piece goes: the head of "mat for the front" is the mat. */
     private static final Set<String> JOINING = Set.of("for", "on", "onto", "in", "inside", "into", "behind", "with",

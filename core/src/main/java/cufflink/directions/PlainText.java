@@ -15,6 +15,16 @@ final class PlainText {
                     + "|[a-zA-Z][.)][ \\t]+)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKDOWN = Pattern.compile("(?m)^#{1,6}[ \\t]|\\*\\*|__|`|\\.{3,}|…+");
+    /** Behind these a stop ends no sentence. */
+    private static final Pattern SHORTENED = Pattern.compile("(?i)(?<=\\b(?:sq|approx|ca|pcs|pc|qty|sc))\\."
+            + "|(?<=\\bs)\\.(?=[ \\t]*\\d)");
+    /** Two who write to one another, a letter before each line; at least one of them asks. */
+    private static final Pattern SPEAKER = Pattern.compile("(?m)^[ \\t]*[A-Z]:(?=[ \\t])");
+    private static final Pattern ASKING = Pattern.compile("(?m)^[ \\t]*[A-Z]:[ \\t].*\\?[ \\t]*$");
+    /** Cells that stand under one another, with blanks between them. */
+    private static final Pattern GAP = Pattern.compile("(?<=[^ .!?;:,\\n]) {2,}(?=[^ \\n])");
+    private static final Pattern COLUMNS = Pattern.compile(
+            "(?m)^(?=[^|\\t\\n]*$)(?=[^\\n]*[^ ] {3,}[^ \\n]) *[^ \\n](?:.*?[^ .!?;:,\\n] {2,}[^ \\n].*?){2,}$");
     /** "8.5x5.5", "(x2)": a letter that stands for times. */
     private static final Pattern TIMES = Pattern
             .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");
@@ -36,7 +46,15 @@ final class PlainText {
         Matcher lists = (METRIC.matcher(text).find() ? COMMA_LIST : COMMA).matcher(text);
         barred(text);
         String apart = lists.replaceAll(list -> list.group().replace(',', '&'));
-        return blanked(MARKDOWN, blanked(BULLET, TIMES.matcher(apart).replaceAll("×")));
+        String plain = blanked(MARKDOWN, blanked(BULLET, TIMES.matcher(apart).replaceAll("×")));
+        String said = ASKING.matcher(plain).find() ? blanked(SPEAKER, plain) : plain;
+        return inColumns(blanked(SHORTENED, said));
+    }
+
+    /** Bars in the gaps of lines that have two of them. */
+    private static String inColumns(String text) {
+        return COLUMNS.matcher(text).replaceAll(line -> Matcher.quoteReplacement(GAP.matcher(line.group())
+                .replaceAll(gap -> "|" + " ".repeat(gap.group().length() - 1))));
     }
 
     /** The commas of a table become bars, down to the first line that has not as many. */

@@ -7,4 +7,8 @@ package cufflink.directions;
  * @param count how many are said to be enough; 0 if it is not said
  */
 public record ReadSheet(String name, Said width, Said height, int count) {
+    /** The same, of which so many are enough. */
+    ReadSheet counted(int sheets) {
+        return new ReadSheet(name, width, height, sheets);
+    }
 }

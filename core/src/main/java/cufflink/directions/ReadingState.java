@@ -4,6 +4,7 @@ import cufflink.words.Message;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -24,6 +25,10 @@ final class ReadingState {
     Optional<PieceDraft> current = Optional.empty();
     /** A sheet that is being cut up. */
     Optional<ReadSheet> sheet = Optional.empty();
+    /** How many sheets were counted last; 0 where none were. */
+    int sheets;
+    /** What several pieces that were announced are, one of them: "layer". */
+    Optional<String> family = Optional.empty();
     /** How many there are of each piece that is not counted. */
     Optional<Phrase> each = Optional.empty();
     /** What a heading says the next lines are about. */
@@ -118,7 +123,8 @@ final class ReadingState {
      */
     Optional<PieceDraft> spokenOf(Clause clause) {
         String said = " " + written(clause.span()).toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", " ") + " ";
-        Set<String> words = PieceName.of(said).words();
+        Set<String> words = new HashSet<>(PieceName.of(said).words());
+        words.addAll(List.of(said.strip().split(" "))); // "the kraft piece"
         Optional<PieceDraft> best = Optional.empty();
         for (PieceDraft piece : pieces) {
             PieceName name = piece.called;

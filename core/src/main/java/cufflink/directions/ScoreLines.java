@@ -32,6 +32,10 @@ final class ScoreLines {
     private boolean turned;
     private boolean atFence;
     private Optional<Said> every = Optional.empty();
+    /** Whether repeated lines go on behind those that the piece has. */
+    private boolean goesOn;
+    /** How many lines there are to be in all; 0 where it is not said. */
+    private int inAll;
 
     ScoreLines(ReadingState state) {
         this.state = state;
@@ -78,9 +82,15 @@ final class ScoreLines {
         atFence = true;
     }
 
-    /** "Every 3 in": from line to line. */
-    void every(Said step) {
+    /** "Every 3 in": from line to line, behind the last line of the piece where it goes on. */
+    void every(Said step, boolean goesOnBehind) {
         every = Optional.of(step);
+        goesOn = goesOnBehind;
+    }
+
+    /** "Until there are four lines". */
+    void inAll(int count) {
+        inAll = count;
     }
 
     /** A line at a position; its side follows. */
@@ -207,18 +217,27 @@ final class ScoreLines {
         }
     }
 
-    /** "Score every 3 in": at 3, 6, 9 and so on, unless the lines are listed as well. */
+    /** "Score every 3 in": at 3, 6, 9 and so on, or behind the first line; unless the lines are listed as well. */
     private void repeated(PieceDraft piece) {
+        if (every.isEmpty() || read.size() > 1 || !every.get().length().isPositive()) {
+            return;
+        }
+        Said step = every.get();
+        List<ReadScore> known = new ArrayList<>(goesOn ? piece.scores : List.of());
+        known.addAll(read);
+        Optional<ReadScore> last = known.isEmpty() ? Optional.empty() : Optional.of(known.get(known.size() - 1));
         boolean wider = !piece.height.length().isLongerThan(piece.width.length());
-        Side edge = from.orElse(wider ? Side.LEFT : Side.TOP);
+        Side edge = last.map(ReadScore::from).or(() -> from).orElse(wider ? Side.LEFT : Side.TOP);
         Length side = (edge == Side.LEFT || edge == Side.RIGHT ? piece.width : piece.height).length();
-        every.filter(step -> read.isEmpty() && step.length().isPositive()
-                && !side.isLongerThan(step.length().times(MOST_REPEATED))).ifPresent(step -> {
-                    for (int k = 1; side.isLongerThan(step.length().times(k)); k++) {
-                        read.add(line(new Said(step.length().times(k), step.unit(), step.about(), step.span()), edge,
-                                from.isEmpty()));
-                    }
-                });
+        if (side.isLongerThan(step.length().times(MOST_REPEATED))) {
+            return;
+        }
+        int most = inAll > known.size() ? inAll - known.size() : MOST_REPEATED;
+        Length at = last.map(score -> score.at().length()).orElse(Length.ZERO).plus(step.length());
+        for (int k = 0; k < most && side.isLongerThan(at); k++) {
+            read.add(line(new Said(at, step.unit(), step.about(), step.span()), edge, from.isEmpty()));
+            at = at.plus(step.length());
+        }
     }
 
     private void furtherEdges() {

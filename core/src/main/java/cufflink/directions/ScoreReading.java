@@ -97,7 +97,8 @@ final class ScoreReading {
                 state.add(sheet); // "fold a full sheet of card (8 1/2 x 11) in half"
                 return state.current;
             }
-            if (sized.isEmpty() && named.isEmpty()) {
+            if (sized.isEmpty() && (named.isEmpty() || said.name.map(PieceName::of)
+                    .filter(name -> !name.means(named.get().called)).isPresent())) { // not "the strip": "a flip strip"
                 new CutReading(state, clause.only(body.subList(0, behindWords(body.indexOf(size) + 1))), Kind.CUT)
                         .read();
                 return state.current;
@@ -225,8 +226,11 @@ final class ScoreReading {
             state.claims.add(new Claim.OnePanel(state.index(piece), Claim.OnePanel.Which.ANY,
                     state.said(phrase, 0, clause), phrase.span()));
         } else if (index > 0 && body.get(index - 1).is(Kind.WORD, "every")) {
-            lines.every(state.said(phrase, 0, clause));
-        } else if (wide || counts || between || ordinal || things) {
+            lines.every(state.said(phrase, 0, clause), body.get(0).is(Kind.WORD, "then"));
+        } else if (counts) {
+            state.take(phrase);
+            lines.inAll(phrase.count());
+        } else if (wide || between || ordinal || things) {
             state.take(phrase);
         } else {
             lines.score(state.said(phrase, 0, clause));

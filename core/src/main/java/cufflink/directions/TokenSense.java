@@ -35,6 +35,8 @@ final class TokenSense {
             DirectionsParser.COMMA, DirectionsParser.AND, DirectionsParser.OPEN, DirectionsParser.CLOSE,
             DirectionsParser.FROM, DirectionsParser.WIDE, DirectionsParser.HIGH, DirectionsParser.LONG);
 
+    private static final Set<Integer> HEADS = Set.of(DirectionsParser.NOUN, DirectionsParser.STRIP);
+
     /** "One short end", "one edge": not how long, but which. */
     private static final Set<Integer> BEHIND_ARTICLE = Set.of(DirectionsParser.LONG, DirectionsParser.SHORT,
             DirectionsParser.EDGE, DirectionsParser.SIDE, DirectionsParser.EDGES);
@@ -52,7 +54,7 @@ final class TokenSense {
             int before = i == 0 ? DirectionsParser.NL : tokens.get(i - 1).getType();
             int next = tokens.get(i + 1).getType();
             CommonToken token = (CommonToken) tokens.get(i);
-            boolean named = before == DirectionsParser.NOUN || before == DirectionsParser.STRIP;
+            boolean named = HEADS.contains(before);
             boolean ofBase = next == DirectionsParser.MATERIAL && i + 2 < tokens.size()
                     && tokens.get(i + 2).getType() == DirectionsParser.NOUN; // "8 x 5 in card base"
             if (token.getType() == DirectionsParser.IN && NUMBERS.contains(before)
@@ -66,13 +68,16 @@ final class TokenSense {
                 token.setType(DirectionsParser.JOIN);
             } else if (token.getType() == DirectionsParser.ONE && BEHIND_ARTICLE.contains(next)) {
                 token.setType(DirectionsParser.A);
-            } else if (token.getText().equalsIgnoreCase("s") && next == DirectionsParser.AT
+            } else if (token.getText().equalsIgnoreCase("s") && (next == DirectionsParser.AT || NUMBERS.contains(next))
                     || token.getText().equalsIgnoreCase("mark")
                             && (NUMBERS.contains(next) || next == DirectionsParser.AT)) {
                 token.setType(DirectionsParser.SCORE);
             } else if (token.getType() == DirectionsParser.PART
                     && BorderWords.isBorder(tokens.get(i + 1).getText())) {
                 token.setType(DirectionsParser.PART_ALONE);
+            } else if (token.getText().equalsIgnoreCase("flip") && HEADS.contains(next)
+                    && tokens.get(Math.min(i + 2, tokens.size() - 1)).getType() != DirectionsParser.OVER) {
+                token.setType(DirectionsParser.DESCRIBING); // "a flip strip"
             } else if (token.getType() == DirectionsParser.PART && next == DirectionsParser.TURN) {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getType() == DirectionsParser.ONE

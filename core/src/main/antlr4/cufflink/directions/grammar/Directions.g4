@@ -154,7 +154,7 @@ count
     : whole (OF (THESE | EACH | IT) | PIECES | TIMES | AT)
     | whole IN? ALL
     | QUANTITY COLON? whole
-    | TIMES INT
+    | TIMES whole
     | COUNTING whole
     | OPEN TIMES? whole (OFF | PIECES)? CLOSE
     | TWICE
@@ -384,7 +384,7 @@ LENGTHWISE : 'lengthwise' | 'lengthways' ;
 CROSSWISE : 'crosswise' | 'crossways' ;
 WIDE : 'wide' | 'w' ;
 HIGH : 'high' | 'tall' | 'deep' | 'h' ;
-SQUARE : 'square' ;
+SQUARE : 'square' | 'sq' ;
 EDGE : 'left' | 'right' | 'top' | 'bottom' ;
 CORNER : 'corner' ;
 DIAGONAL : 'diagonal' | 'diagonally' | 'diagonals' ;
@@ -401,7 +401,7 @@ GLUE : 'glue' 's'? | 'glued' | 'gluing' | 'stick' | 'adhere' | 'attach' | 'mount
 SLIT : 'slit' 's'? | 'slot' 's'? ;
 PUNCH : 'punch' | 'punched' | 'hole' 's'? | 'notch' 'es'? | 'window' ;
 CLOSED : 'closed' | 'closes' | 'finished' ;
-LEAVES : 'leave' 's'? | 'leaving' | 'give' 's'? | 'giving' ;
+LEAVES : 'leave' 's'? | 'leaving' | 'give' 's'? | 'giving' | 'makes' | 'yields' ;
 
 SAME : 'same' ;
 SIZE : 'size' ;

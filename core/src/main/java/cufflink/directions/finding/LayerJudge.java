@@ -67,7 +67,8 @@ final class LayerJudge {
 
     private static Stream<Finding> judge(ReadPiece piece, ReadPiece under) {
         String head = PieceName.of(piece.name()).head();
-        if (LAYERS.contains(head)
+        boolean toldSmaller = PieceName.of(piece.name()).words().contains("smaller");
+        if (LAYERS.contains(head) || toldSmaller
                 || (head.isEmpty() || PAPERS.contains(head) || isFacing(piece) || isPaper(piece))
                         && piece.scores().isEmpty()) {
             return under.scores().isEmpty() ? plain(piece, under) : onPanel(piece, under);

@@ -73,7 +73,8 @@ final class SheetJudge {
         return Stream.of(Finding.of(proved ? Grade.CANNOT_BE : Grade.UNLIKELY, "sheets",
                 (proved ? FindingWords.NOT_FROM_SHEETS : FindingWords.NOT_FROM_SHEETS_LIKELY).of("count",
                         sheet.count(), "sheet", name(sheet), "needed", plan.bound()),
-                List.of(sheet.width().span()), List.of(String.valueOf(sheet.count()),
+                Stream.concat(Stream.of(sheet.width().span()), pieces.stream().map(ReadPiece::span)).toList(),
+                List.of(String.valueOf(sheet.count()),
                         String.valueOf(plan.newSheets()))));
     }
 
