@@ -29,6 +29,9 @@ final class Attributes {
         said.addAll(clause.body());
         int size = firstSize(clause.body());
         Optional<Span> named = size < 0 ? Optional.empty() : NounPhrase.before(clause.body(), size);
+        if (clause.body().get(0).is(Kind.WORD, "inside")) {
+            found.on = Optional.of("inside"); // "inside at the bottom sits a pocket"
+        }
         found.take(said, named);
         found.labelled(clause);
         boolean nameless = named.isPresent()
@@ -100,11 +103,15 @@ final class Attributes {
     }
 
     private static boolean isCount(List<Phrase> label, Phrase phrase) {
-        return phrase.is(Kind.COUNT) || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
+        int last = label.size() - 1;
+        boolean ofThem = last > 1 && label.get(last).is(Kind.RELATION, "of") && phrase.mayCount()
+                && phrase == label.get(last - 1); // "Squares, 4 of:"
+        return ofThem || phrase.is(Kind.COUNT) || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
     }
 
     /** A number in a name tells it from others. */
     private void take(List<Phrase> said, Optional<Span> named) {
+        Optional<Phrase> border = BorderWords.in(said);
         for (int i = 0; i < said.size(); i++) {
             Phrase phrase = said.get(i);
             Optional<String> relation = relation(said, i);
@@ -129,7 +136,7 @@ final class Attributes {
                 case LENGTH -> {
                     boolean inName = named.filter(name -> name.from() <= phrase.span().from()
                             && phrase.span().to() <= name.to()).isPresent();
-                    if (!inName && !isOfSheet(said, i) && !BorderWords.in(said).filter(phrase::equals).isPresent()
+                    if (!inName && !isOfSheet(said, i) && !border.filter(phrase::equals).isPresent()
                             && phrase.amounts().get(0).plain() && phrase.amounts().get(0).count() <= MOST_PIECES) {
                         count(phrase);
                     }

@@ -68,9 +68,12 @@ final class CutReading {
         words.addAll(clause.body());
         int colon = IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.MARK, ":")).findFirst()
                 .orElse(labelled ? clause.label().size() : 0);
+        // "four mats: one of 4 x 5 and three of 2 x 3"
+        int counted = words.subList(colon, words.size()).stream().filter(Phrase::mayCount).mapToInt(Phrase::count)
+                .sum();
         return words.subList(0, colon).stream()
                 .filter(Phrase::mayCount)
-                .filter(phrase -> parts > 1 && phrase.count() == parts).findFirst();
+                .filter(phrase -> parts > 1 && (phrase.count() == parts || phrase.count() == counted)).findFirst();
     }
 
     /** A border that is said is that of the pieces of the clause, or of the last one. */
@@ -110,6 +113,9 @@ final class CutReading {
         List<Phrase> body = part.body();
         state.sheets = body.size() > 1 && body.get(0).mayCount() && body.get(1).is(Kind.SHEET) ? body.get(0).count()
                 : state.sheets;
+        if (body.size() > 1 && body.get(0).is(Kind.RELATION, "from", "out")) {
+            state.fromSheet = part.sentence(); // "from a sheet of 12 x 12 cut"
+        }
         for (Phrase phrase : part.body()) {
             if (phrase.is(Kind.SHEET)) {
                 SheetWords.paperSize(phrase).ifPresent(size -> state.sheet = Optional.of(new ReadSheet(size.name(),
@@ -262,6 +268,9 @@ final class CutReading {
             return;
         }
         Phrase count = said.count.get();
+        if (UsedCount.claim(state, part)) {
+            return; // "cover all three boards"
+        }
         boolean counts = count.is(Kind.COUNT) || said.name.isPresent() || verb == Kind.CUT
                 && part.body().stream()
                         .allMatch(phrase -> phrase.is(Kind.CUT) || phrase == count || phrase.is(Kind.MARK)

@@ -40,7 +40,8 @@ final class NewPieces {
         piece.on = said.on.or(() -> state.current.filter(under -> said.onTop).map(under -> under.name));
         boolean makes = verb == Kind.LEAVES && state.sheets > 0; // "one sheet makes 3 bases"
         piece.sheet = state.sheet.map(sheet -> makes ? sheet.counted(state.sheets) : sheet).filter(sheet -> part.has(Kind.SHEET)
-                || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES || sheet.count() > 0);
+                || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES || sheet.count() > 0
+                || state.fromSheet == clause.sentence());
         state.add(piece);
         return piece;
     }

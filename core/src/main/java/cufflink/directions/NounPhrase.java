@@ -99,11 +99,11 @@ final class NounPhrase {
     /** "Strips of heavy card": of what they are is no part of the name. */
     private static boolean isOfPaper(List<Phrase> body, int index) {
         int of = index;
-        while (of >= 0 && body.get(of).is(Kind.WORD)) {
+        while (of >= 0 && index - of < LONGEST && body.get(of).is(Kind.WORD)) {
             of--;
         }
         int paper = index;
-        while (paper < body.size() && body.get(paper).is(Kind.WORD)) {
+        while (paper < body.size() && paper - index < LONGEST && body.get(paper).is(Kind.WORD)) {
             paper++;
         }
         return of >= 0 && of < index && body.get(of).is(Kind.RELATION, "of") && paper < body.size()
@@ -115,7 +115,8 @@ final class NounPhrase {
         return phrase.is(Kind.COUNT) || phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=")
                 || phrase.is(Kind.RELATION, "is", "are", "measures", "measure", "at", "of", "to")
                 || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
-                || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs");
+                || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs", "really", "exactly",
+                        "actually", "only", "just", "still");
     }
 
     /** "Star paper" says of what it is; "thank-you card" is a name. */

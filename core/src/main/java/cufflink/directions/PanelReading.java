@@ -25,8 +25,8 @@ final class PanelReading {
     private boolean saysPanels() {
         List<Phrase> words = new ArrayList<>(clause.label());
         words.addAll(clause.body());
-        return IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.NAME)
-                && PieceName.of(words.get(i).detail()).head().equals("panel"))
+        return IntStream.range(0, words.size()).filter(i -> words.get(i).is(Kind.WORD, "parts", "sections")
+                || words.get(i).is(Kind.NAME) && PieceName.of(words.get(i).detail()).head().equals("panel"))
                 .anyMatch(i -> i + 1 >= words.size() || !words.get(i + 1).is(Kind.LENGTH)
                         || !words.get(i + 1).amounts().get(0).plain() || i == clause.label().size() - 1);
     }

@@ -47,8 +47,8 @@ final class PhraseReader {
             Kind.GLUE, DirectionsParser.SLIT, Kind.SLIT, DirectionsParser.PUNCH, Kind.PUNCH, DirectionsParser.CLOSED,
             Kind.CLOSED, DirectionsParser.LEAVES, Kind.LEAVES);
 
-    /** A line of more is read in parts, cut at a comma or a full stop if there is one. */
-    private static final int MOST_TOKENS = 400;
+    /** A line of more is read in parts, cut at a full stop, after as many again at a comma, after as many again there. */
+    private static final int MOST_TOKENS = 80;
 
     /** The lines of the text that was read last, with their phrases as if each stood alone. */
     private Map<String, List<Phrase>> lines = Map.of();
@@ -80,8 +80,9 @@ final class PhraseReader {
         int from = 0;
         for (int i = 0; i < tokens.size() - 1; i++) {
             int type = tokens.get(i).getType();
-            boolean parts = i - from == 2 * MOST_TOKENS
-                    || i - from >= MOST_TOKENS && (type == DirectionsParser.COMMA || type == DirectionsParser.STOP);
+            boolean parts = i - from == 3 * MOST_TOKENS
+                    || i - from >= 2 * MOST_TOKENS && type == DirectionsParser.COMMA
+                    || i - from >= MOST_TOKENS && type == DirectionsParser.STOP;
             if (parts || i == tokens.size() - 2) {
                 List<Token> part = new ArrayList<>(tokens.subList(from, i + 1));
                 part.add(end);

@@ -21,10 +21,10 @@ final class PlainText {
     /** Two who write to one another, a letter before each line; at least one of them asks. */
     private static final Pattern SPEAKER = Pattern.compile("(?m)^[ \\t]*[A-Z]:(?=[ \\t])");
     private static final Pattern ASKING = Pattern.compile("(?m)^[ \\t]*[A-Z]:[ \\t].*\\?[ \\t]*$");
-    /** Cells that stand under one another, with blanks between them. */
+    /** Between cells that stand under one another. */
     private static final Pattern GAP = Pattern.compile("(?<=[^ .!?;:,\\n]) {2,}(?=[^ \\n])");
-    private static final Pattern COLUMNS = Pattern.compile(
-            "(?m)^(?=[^|\\t\\n]*$)(?=[^\\n]*[^ ] {3,}[^ \\n]) *[^ \\n](?:.*?[^ .!?;:,\\n] {2,}[^ \\n].*?){2,}$");
+    private static final String WIDE_GAP = " ".repeat(3);
+    private static final int FEWEST_GAPS = 2;
     /** "8.5x5.5", "(x2)": a letter that stands for times. */
     private static final Pattern TIMES = Pattern
             .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");
@@ -53,8 +53,17 @@ final class PlainText {
 
     /** Bars in the gaps of lines that have two of them. */
     private static String inColumns(String text) {
-        return COLUMNS.matcher(text).replaceAll(line -> Matcher.quoteReplacement(GAP.matcher(line.group())
-                .replaceAll(gap -> "|" + " ".repeat(gap.group().length() - 1))));
+        StringBuilder columns = new StringBuilder(text.length());
+        for (int from = 0; from < text.length();) {
+            int end = text.indexOf('\n', from) + 1;
+            String line = text.substring(from, end > 0 ? end : text.length());
+            boolean cells = line.strip().contains(WIDE_GAP) && line.indexOf('|') < 0 && line.indexOf('\t') < 0
+                    && GAP.matcher(line).results().limit(FEWEST_GAPS).count() == FEWEST_GAPS;
+            columns.append(cells ? GAP.matcher(line).replaceAll(gap -> "|" + " ".repeat(gap.group().length() - 1))
+                    : line);
+            from += line.length();
+        }
+        return columns.toString();
     }
 
     /** The commas of a table become bars, down to the first line that has not as many. */

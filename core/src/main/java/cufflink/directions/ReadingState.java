@@ -25,6 +25,8 @@ final class ReadingState {
     Optional<PieceDraft> current = Optional.empty();
     /** A sheet that is being cut up. */
     Optional<ReadSheet> sheet = Optional.empty();
+    /** The sentence that begins with the sheet that its pieces are cut from. */
+    int fromSheet = -1;
     /** How many sheets were counted last; 0 where none were. */
     int sheets;
     /** What several pieces that were announced are, one of them: "layer". */

@@ -36,6 +36,9 @@ final class Table {
     void row(Clause clause) {
         List<List<Phrase>> cells = cells(clause.body());
         boolean numbers = clause.hasNumbers();
+        if (cells.stream().flatMap(List::stream).allMatch(phrase -> phrase.is(Kind.MARK))) {
+            return; // the line under the first row
+        }
         if (!numbers) {
             columns = cells.stream().map(this::column).toList();
             units = cells.stream().map(cell -> cell.stream()

@@ -10,8 +10,8 @@ final class UsedCount {
     private UsedCount() {
     }
 
-    /** Claims what a clause says of that, if it does. */
-    static void claim(ReadingState state, Clause clause) {
+    /** Claims what a clause says of that; tells whether it does. */
+    static boolean claim(ReadingState state, Clause clause) {
         List<Phrase> body = clause.body();
         for (int i = 0; i + 1 < body.size(); i++) {
             Phrase count = body.get(i);
@@ -20,9 +20,10 @@ final class UsedCount {
             if (counts && (name.is(Kind.NAME) || name.is(Kind.WORD) || name.is(Kind.MATERIAL)) && !state.allNamed(name.detail()).isEmpty()) {
                 state.take(count);
                 state.claims.add(new Claim.CountAgain(name.detail(), count.count(), isAll(body, i), count.span()));
-                return;
+                return true;
             }
         }
+        return false;
     }
 
     /** "The four mats", "all four mats". */

@@ -25,6 +25,8 @@ public enum FindingWords implements Code {
     BREAKS_PATTERN("The others are {by} smaller than what they lie on, the {piece} is not."),
     OTHER_IN_DESIGN("The {piece} is {said} {what}; with the other numbers of “{design}” it is {value}."),
     SCORE_OTHER_IN_DESIGN("The {piece} is scored at {said}; with the other numbers of “{design}” it is {value}."),
+    NOT_SCORED("“{design}” has a further score on the {piece}, at {value}; the text leaves it out."),
+    NOT_IN_DESIGN("The {piece} is scored at {value}; “{design}” has no score there."),
     OTHER_CLOSED("Closed it is said to be {said}; with these numbers a “{design}” closes to {size}."),
     NO_SUCH_DESIGN("“{design}” cannot be made so: {why}");
 

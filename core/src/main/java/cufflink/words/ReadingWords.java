@@ -11,7 +11,9 @@ public enum ReadingWords implements Code {
     NO_SUCH_SIDE("“{text}”: the {piece} has no such side. Which is meant?"),
     LONGER_SIDE("the longer side"),
     WHICH_SIDE("“{text}”: along which side of the {piece}?"),
-    ALONG_SIDE("along the {side} side");
+    ALONG_SIDE("along the {side} side"),
+    SCORE_OF("{piece}: score at {at}"),
+    SCORES_OF("{piece}: all scores");
 
     private final Sentences sentences;
 

@@ -290,8 +290,11 @@ mark
     | BUT
     ;
 
+/* What no rule above takes by itself: were it any sign at all, a row of numbers would be looked through to its end. */
 word
-    : .
+    : WORD | OTHER | A | THE | EACH | BOTH | ALL | OFF | AROUND | SMALLER | WAY | DIRECTION | PIECES | QUANTITY | PAIR
+    | MIDDLE | SIDE | EDGES | LONG | SHORT | WIDTH | LENGTH | HEIGHT | WIDE | HIGH | SQUARE | CORNER | SIZE | WHAT
+    | PIECE | PLACE | DESCRIBING | BY | INCH_MARK | INCH | MM | CM | PART | ABOUT | JOIN | COUNTING | NAME_NUMBER
     ;
 
 // ---- signs

@@ -1,7 +1,6 @@
 package cufflink.directions.match;
 
 import cufflink.design.DesignDefinition;
-import cufflink.directions.ReadPiece;
 import cufflink.directions.Said;
 import cufflink.mat.MatSettings;
 import cufflink.measure.Length;
@@ -19,18 +18,15 @@ import java.util.Map;
  * @param mats       the layers that the text has
  * @param agrees     figures of the text that the design has, at these measures
  * @param differs    figures of the text that the design has otherwise
- * @param onlyText   pieces of the text that the design has not
- * @param onlyDesign pieces of the design that the text has not, by their labels
+ * @param only    what only one of both has
  * @param worth      how much is explained, less what that takes; only for comparing
  */
 public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, String> set, MatSettings mats,
-        List<Figure> agrees, List<Figure> differs, List<ReadPiece> onlyText, List<String> onlyDesign, double worth) {
+        List<Figure> agrees, List<Figure> differs, Unmatched only, double worth) {
     public DesignMatch {
         set = Ordered.map(set);
         agrees = List.copyOf(agrees);
         differs = List.copyOf(differs);
-        onlyText = List.copyOf(onlyText);
-        onlyDesign = List.copyOf(onlyDesign);
     }
 
     /**

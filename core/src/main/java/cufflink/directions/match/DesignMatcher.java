@@ -30,6 +30,9 @@ public final class DesignMatcher {
     private static final double DIFFERS = 0.8;
     private static final double SET = 0.8;
     private static final double MISSING = 1.2;
+    /** What a piece that the text scores nowhere takes away, and one of the text that has no scores and no likeness. */
+    private static final double UNSCORED = 0.8;
+    private static final double UNEXPLAINED = 0.4;
     /** What a score that is folded the same way adds, and a word that a piece has in both. */
     private static final double FOLD = 0.2;
     private static final double NAME = 0.5;
@@ -55,16 +58,27 @@ public final class DesignMatcher {
         List<TextPiece> texts = directions.pieces().stream().filter(DesignMatcher::hasSize).map(TextPiece::of).toList();
         RulerStep ruler = ruler(directions);
         Given start = Given.defaults(ruler, CALIPER);
-        Comparator<Likely> best = Comparator.comparingDouble(Likely::estimate).reversed()
-                .thenComparing(likely -> likely.paired().shape().sized().definition().head().id());
-        return designs.parallelStream()
-                .flatMap(shapes -> ShapeSearch.best(shapes, start, texts).stream())
-                .map(shape -> Likely.of(titles, directions, Pairing.of(shape, texts)))
-                .filter(likely -> !likely.paired().wanted().isEmpty())
-                .sorted(best).limit(WORKED_OUT).map(likely -> likely.match(texts))
+        return designs.parallelStream().map(shapes -> likely(directions, shapes, start, texts))
+                .filter(ways -> !ways.isEmpty())
+                .sorted(Comparator.comparingDouble((List<Likely> ways) -> ways.get(0).estimate()).reversed()
+                        .thenComparing(ways -> ways.get(0).id()))
+                .limit(WORKED_OUT)
+                .map(ways -> ways.stream().map(likely -> likely.match(texts))
+                        .max(Comparator.comparingDouble(DesignMatch::worth)).orElseThrow())
                 .sorted(Comparator.comparingDouble(DesignMatch::worth).reversed()
                         .thenComparing(match -> match.design().head().id()))
                 .toList();
+    }
+
+    /**
+     * The ways in which a design may be that of the text, the likelier first: with counts by which its pieces have the
+     * scores of the text's, and with its own, where the text may have a score more or less.
+     */
+    private List<Likely> likely(Directions directions, Shapes shapes, Given start, List<TextPiece> texts) {
+        return Stream.concat(ShapeSearch.best(shapes, start, texts).stream(), shapes.of(start).stream()).distinct()
+                .map(shape -> Likely.of(titles, directions, Pairing.of(shape, texts)))
+                .filter(likely -> !likely.paired().wanted().isEmpty())
+                .sorted(Comparator.comparingDouble(Likely::estimate).reversed()).toList();
     }
 
     private static boolean hasSize(ReadPiece piece) {
@@ -87,6 +101,10 @@ public final class DesignMatcher {
         static Likely of(Titles titles, Directions directions, Pairing.Paired paired) {
             return new Likely(paired,
                     TITLE * titles.share(directions.text(), paired.shape().sized().definition().head().title()));
+        }
+
+        String id() {
+            return paired.shape().sized().definition().head().id();
         }
 
         double estimate() {
@@ -123,18 +141,19 @@ public final class DesignMatcher {
             agrees.addAll(layers.agrees());
             List<DesignMatch.Figure> differs = new ArrayList<>(figures.differs());
             differs.addAll(layers.differs());
+            OddLines odd = OddLines.of(paired, solved.shape());
             List<ReadPiece> onlyText = left.stream().filter(text -> !layers.texts().contains(text))
                     .map(TextPiece::read).toList();
             List<String> onlyDesign = missing(solved.shape());
             long scoredOnly = onlyText.stream().filter(piece -> !piece.scores().isEmpty()).count();
             double worth = agrees.size() - DIFFERS * differs.size() - SET * solved.set().size()
                     + FOLD * figures.folds() + paired.slants() + NAME * (paired.words() - layers.misnamed())
-                    - MISSING * (onlyDesign.size() + scoredOnly) + named
+                    - MISSING * (onlyDesign.size() + scoredOnly + odd.unsaid.size() + odd.extra.size())
+                    - UNSCORED * odd.unscored.size() - UNEXPLAINED * (onlyText.size() - scoredOnly) + named
                     - (isOneCount(layers) ? 0 : DIFFERS);
             DesignDefinition design = solved.shape().sized().definition();
             return new DesignMatch(design, solved.shape().given().step(), typed(solved), layers.settings(), agrees,
-                    differs,
-                    onlyText, onlyDesign, worth);
+                    differs, new Unmatched(onlyText, onlyDesign, odd.unsaid, odd.extra, odd.unscored), worth);
         }
 
         /** Whether the text has all pieces for the same number of cards. */

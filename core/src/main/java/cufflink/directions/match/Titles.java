@@ -37,7 +37,8 @@ final class Titles {
         List<String> words = words(title);
         String said = " " + String.join(" ", words(text)) + " ";
         if (said.contains(" " + String.join(" ", words) + " ")) {
-            return 1 + 0.05 * words.size();
+            // "Insert" is the name of many a piece.
+            return words.size() == 1 && pieces.contains(words.get(0)) ? 0.1 : 1 + 0.05 * words.size();
         }
         boolean there = words.size() > 1 && words.stream().allMatch(word -> said.contains(" " + word));
         String kind = kind(title);

@@ -15,6 +15,7 @@ import cufflink.directions.finding.Finding.Grade;
 import cufflink.directions.finding.Near;
 import cufflink.directions.match.DesignMatch;
 import cufflink.directions.match.DesignMatch.Figure;
+import cufflink.directions.match.Unmatched;
 import cufflink.measure.Length;
 import cufflink.plan.Plan;
 import cufflink.problem.Outcome;
@@ -34,6 +35,8 @@ final class DesignFindings {
     private static final int AGREE_FOR_ONE = 4;
     /** Figures beyond those that measures were found from, without which a design says nothing of a text. */
     private static final int FEWEST = 3;
+    /** As before, without which a score more or less may be another design. */
+    private static final int FEWEST_FOR_SCORE = 5;
     /** A closed size may be said in whole millimetres or eighths of an inch. */
     private static final Length ROUNDED = Length.ofInches(1, 8);
     /** How many there are says nothing of how large they are. */
@@ -71,9 +74,31 @@ final class DesignFindings {
                     .forEach(all::add);
         }
         if (match.differs().isEmpty()) {
+            oddScores().forEach(all::add);
             all.addAll(notMade());
         }
         return all;
+    }
+
+    /** One score that only the text or only the design has, where all else is as the design has it. */
+    private Stream<Finding> oddScores() {
+        List<Unmatched.Line> unsaid = match.only().unsaid();
+        List<Unmatched.Line> extra = match.only().extra();
+        boolean sure = unsaid.size() + extra.size() == 1 && !rivalled && match.only().text().isEmpty()
+                && match.agrees().size() - match.set().size() >= FEWEST_FOR_SCORE;
+        if (!sure) {
+            return Stream.empty();
+        }
+        return Stream.concat(unsaid.stream().map(line -> odd(line, FindingWords.NOT_SCORED)
+                .suggesting(line.said().span(), line.inItsPlace())),
+                extra.stream().filter(line -> !isKnown(line.said().span()))
+                        .map(line -> odd(line, FindingWords.NOT_IN_DESIGN)));
+    }
+
+    private Finding odd(Unmatched.Line line, FindingWords words) {
+        return Finding.of(Grade.UNLIKELY, "design",
+                words.of("design", title(), "piece", lower(line.piece()), "value", line.written()),
+                List.of(line.said().span()), List.of(line.written()));
     }
 
     private boolean isSameName(Figure figure) {

@@ -85,12 +85,12 @@ final class FindingsPane extends VBox {
         found.set().forEach((name, value) -> getChildren().add(Rows.row(
                 found.design().measure(name).map(measure -> measure.label()).orElse(name),
                 new Fractions(value, "row-value"))));
-        if (!found.onlyText().isEmpty()) {
-            getChildren().add(Rows.text("Only in the text: "
-                    + String.join(", ", found.onlyText().stream().map(piece -> piece.name()).toList()), "field-note"));
+        if (!found.only().inText().isEmpty()) {
+            getChildren().add(Rows.text("Only in the text: " + String.join(", ", found.only().inText()), "field-note"));
         }
-        if (!found.onlyDesign().isEmpty()) {
-            getChildren().add(Rows.text("Only in the design: " + String.join(", ", found.onlyDesign()), "field-note"));
+        if (!found.only().inDesign().isEmpty()) {
+            getChildren().add(
+                    Rows.text("Only in the design: " + String.join(", ", found.only().inDesign()), "field-note"));
         }
         String others = String.join(", ", study.designs().stream().skip(1).filter(DesignMatch::isConvincing)
                 .limit(MOST_OTHERS).map(other -> other.design().title()).toList());

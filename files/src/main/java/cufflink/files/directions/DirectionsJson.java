@@ -55,9 +55,9 @@ public final class DirectionsJson {
         ArrayNode differs = node.putArray("differs");
         match.differs().forEach(figure -> figure(differs.addObject(), figure));
         ArrayNode onlyText = node.putArray("onlyInText");
-        match.onlyText().forEach(piece -> onlyText.add(piece.name()));
+        match.only().inText().forEach(onlyText::add);
         ArrayNode onlyDesign = node.putArray("onlyInDesign");
-        match.onlyDesign().forEach(onlyDesign::add);
+        match.only().inDesign().forEach(onlyDesign::add);
     }
 
     private void figure(ObjectNode node, DesignMatch.Figure figure) {

@@ -55,12 +55,11 @@ public final class DirectionsReport {
         int all = match.agrees().size() + match.differs().size();
         text.append("\n  ").append(match.agrees().size()).append(" of ").append(all)
                 .append(" numbers as the design has them\n");
-        if (!match.onlyText().isEmpty()) {
-            text.append("  only in the text: ").append(
-                    match.onlyText().stream().map(ReadPiece::name).collect(Collectors.joining(", "))).append('\n');
+        if (!match.only().inText().isEmpty()) {
+            text.append("  only in the text: ").append(String.join(", ", match.only().inText())).append('\n');
         }
-        if (!match.onlyDesign().isEmpty()) {
-            text.append("  only in the design: ").append(String.join(", ", match.onlyDesign())).append('\n');
+        if (!match.only().inDesign().isEmpty()) {
+            text.append("  only in the design: ").append(String.join(", ", match.only().inDesign())).append('\n');
         }
         return text.toString();
     }
