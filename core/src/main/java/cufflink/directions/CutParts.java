@@ -98,7 +98,10 @@ final class CutParts {
                 return isSheet(phrase); // the same in the other unit
             }
             if (phrase.is(Kind.RELATION, "from", "out")) {
-                return true;
+                boolean itself = at + 1 < body.size() && body.get(at + 1).is(Kind.NAME)
+                        && body.stream().filter(other -> other.is(Kind.SIZE)).count() == 1
+                        && body.get(0).is(Kind.NEED); // "make it from an 11 x 4 strip"
+                return !itself;
             }
             if (phrase.is(Kind.SHARE)) {
                 return !phrase.detail().matches("(the )?(middle|centre|center)") && !Attributes.isNumberOfParts(phrase);

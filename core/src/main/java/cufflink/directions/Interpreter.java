@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Goes through the clauses of a text in their order. A clause without a verb goes on with that of its sentence, at the
@@ -73,7 +74,10 @@ final class Interpreter {
             state.take(clause.body());
             return;
         }
-        Kind what = verb.orElse(Kind.CUT);
+        Kind what = isClosedSize(clause) ? Kind.CLOSED : verb.orElse(Kind.CUT);
+        if (what == Kind.SCORE && new PanelReading(state, clause).inBrackets()) {
+            return;
+        }
         boolean later = section.filter(heading -> heading == Kind.FOLD || heading == Kind.GLUE || heading == Kind.SLIT
                 || heading == Kind.PUNCH).isPresent();
         switch (what) {
@@ -83,6 +87,15 @@ final class Interpreter {
             case CLOSED -> new ClosedReading(state, clause).read();
             default -> new CutReading(state, clause, what, later).read();
         }
+    }
+
+    /** "A 4 x 6 card" over a list with a base says how large it is when it is closed. */
+    private boolean isClosedSize(Clause clause) {
+        List<Phrase> said = clause.body().stream().filter(phrase -> !phrase.is(Kind.WORD)).toList();
+        return clause.wholeLine() && clause.label().isEmpty() && state.pieces.isEmpty() && said.size() == 2
+                && said.get(0).is(Kind.SIZE) && said.get(1).is(Kind.MATERIAL, "card", "cards")
+                && phrases.stream().anyMatch(phrase -> phrase.is(Kind.NAME)
+                        && Set.of("base", "cardbase").contains(PieceName.of(phrase.detail()).head()));
     }
 
     /** The first line may have a number that says nothing of paper: "A pocket with two tags". */

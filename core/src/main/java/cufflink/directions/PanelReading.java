@@ -21,6 +21,16 @@ final class PanelReading {
         return (verb == Kind.LEAVES || saysPanels()) && panels();
     }
 
+    /** "(Panels of 3, 4 and 3)" behind scores: begins with what it is about. */
+    boolean inBrackets() {
+        return isPanels(clause.body().get(0)) && clause.label().isEmpty() && panels();
+    }
+
+    /** Where lengths behind a bracket are those of panels, another clause begins. */
+    static boolean isPanels(Phrase phrase) {
+        return phrase.is(Kind.NAME) && phrase.detail().matches("panels");
+    }
+
     /** "Panels: 3, 4 and 3"; but "panels 2 and 3" are two of them. */
     private boolean saysPanels() {
         List<Phrase> words = new ArrayList<>(clause.label());

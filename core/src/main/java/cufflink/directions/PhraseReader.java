@@ -94,10 +94,16 @@ final class PhraseReader {
                 : phrases.get(i)).toList();
     }
 
-    /** "Four squares of 2 1/4 in". */
+    /** "Four squares of 2 1/4 in", "four 2 1/4 in squares". */
     private static boolean isOfSquare(List<Phrase> phrases, int at) {
-        return at > 1 && phrases.get(at).is(Kind.LENGTH) && phrases.get(at - 1).is(Kind.RELATION, "of")
+        if (!phrases.get(at).is(Kind.LENGTH)) {
+            return false;
+        }
+        boolean before = at > 1 && phrases.get(at - 1).is(Kind.RELATION, "of")
                 && phrases.get(at - 2).detail().matches("(.* )?squares?");
+        boolean behind = at + 1 < phrases.size() && phrases.get(at + 1).is(Kind.NAME)
+                && phrases.get(at + 1).detail().startsWith("squares") && !phrases.get(at).amounts().get(0).plain();
+        return before || behind;
     }
 
     /** Quickly where the order of the grammar's alternatives decides; with all their contexts where it does not. */

@@ -3,6 +3,7 @@ package cufflink.directions.finding;
 import cufflink.directions.Directions;
 import cufflink.directions.PieceName;
 import cufflink.directions.ReadPiece;
+import cufflink.directions.ReadScore;
 import cufflink.directions.finding.Finding.Grade;
 import cufflink.measure.Length;
 import cufflink.measure.LengthFormat;
@@ -30,8 +31,28 @@ final class LayerJudge {
     }
 
     static Stream<Finding> find(Directions directions) {
-        return directions.pieces().stream().flatMap(piece -> under(directions, piece).stream()
-                .filter(under -> under != piece).flatMap(under -> judge(piece, under)));
+        return directions.pieces().stream().flatMap(piece -> under(directions, piece)
+                .map(under -> under == piece ? Stream.<Finding>empty() : judge(piece, under))
+                .orElseGet(() -> onOnlyFolded(directions, piece)));
+    }
+
+    /**
+     * A mat of which it is not said what it lies on, and one piece that is folded: it fits a panel, or covers most of
+     * all.
+     */
+    private static Stream<Finding> onOnlyFolded(Directions directions, ReadPiece piece) {
+        List<ReadPiece> folded = directions.pieces().stream().filter(other -> !other.scores().isEmpty()).toList();
+        boolean mat = LAYERS.contains(PieceName.of(piece.name()).head()) && piece.scores().isEmpty();
+        if (!mat || folded.size() != 1 || folded.get(0).scores().stream().anyMatch(ReadScore::isSlanting)
+                || coversAll(piece, folded.get(0))) {
+            return Stream.empty();
+        }
+        return onPanel(Grade.UNLIKELY, piece, folded.get(0));
+    }
+
+    private static boolean coversAll(ReadPiece piece, ReadPiece under) {
+        return !under.width().length().minus(piece.width().length()).isLongerThan(WIDEST_BORDER.times(2))
+                && !under.height().length().minus(piece.height().length()).isLongerThan(WIDEST_BORDER.times(2));
     }
 
     /** The piece that it is said to lie on or go into; on "the front leaf" it lies on the one that is folded. */
@@ -71,7 +92,7 @@ final class LayerJudge {
         if (LAYERS.contains(head) || toldSmaller
                 || (head.isEmpty() || PAPERS.contains(head) || isFacing(piece) || isPaper(piece))
                         && piece.scores().isEmpty()) {
-            return under.scores().isEmpty() ? plain(piece, under) : onPanel(piece, under);
+            return under.scores().isEmpty() ? plain(piece, under) : onPanel(Grade.CANNOT_BE, piece, under);
         }
         if (head.equals("pocket") && piece.scores().isEmpty() && !under.scores().isEmpty()) {
             return pocket(piece, under);
@@ -115,13 +136,13 @@ final class LayerJudge {
     }
 
     /** On a piece with scores it lies on one of the panels that they make. */
-    private static Stream<Finding> onPanel(ReadPiece piece, ReadPiece under) {
+    private static Stream<Finding> onPanel(Grade grade, ReadPiece piece, ReadPiece under) {
         Length w = piece.width().length();
         Length h = piece.height().length();
         boolean fits = panels(under).stream().anyMatch(panel -> panel.width().isLongerThan(w)
                 && panel.height().isLongerThan(h)
                 || panel.width().isLongerThan(h) && panel.height().isLongerThan(w));
-        return fits ? Stream.empty() : Stream.of(noPanel(Grade.CANNOT_BE, piece, under));
+        return fits ? Stream.empty() : Stream.of(noPanel(grade, piece, under));
     }
 
     /** A pocket may be as wide as its panel, and is seldom turned. */
