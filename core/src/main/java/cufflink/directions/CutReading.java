@@ -169,15 +169,23 @@ final class CutReading {
         state.claims.add(flat ? new Claim.SizeAgain(0, width, height, span) : new Claim.Closed(width, height, span));
     }
 
-    /** "270 mm (10 in) long, 105 mm high": two sides, each with what it is. */
+    private static boolean isMeasured(Phrase phrase) {
+        return phrase.is(Kind.LENGTH) || phrase.is(Kind.TWO_UNITS);
+    }
+
+    /** "270 mm (10 in) long, 105 mm high", "194 mm (7 5/8 in) x 60 mm": two sides that are told apart. */
     private boolean sides(Clause part) {
         Optional<Said> width = Optional.empty();
         Optional<Said> height = Optional.empty();
         Span span = part.span();
         for (int i = 0; i + 1 < part.body().size(); i++) {
             Phrase phrase = part.body().get(i);
-            boolean measured = phrase.is(Kind.LENGTH) || phrase.is(Kind.TWO_UNITS);
-            if (measured && part.body().get(i + 1).is(Kind.WORD, "wide", "long")) {
+            boolean measured = isMeasured(phrase);
+            boolean times = part.body().get(i + 1).is(Kind.MARK, "x", "×", "*") || part.body().get(i + 1).is(Kind.WORD, "by");
+            if (measured && times && i + 2 < part.body().size() && isMeasured(part.body().get(i + 2))) {
+                width = Optional.of(state.said(phrase, 0, part));
+                height = Optional.of(state.said(part.body().get(i + 2), 0, part));
+            } else if (measured && part.body().get(i + 1).is(Kind.WORD, "wide", "long")) {
                 width = width.or(() -> Optional.of(state.said(phrase, 0, part)));
             } else if (measured && part.body().get(i + 1).is(Kind.WORD, "high", "tall", "deep")) {
                 height = height.or(() -> Optional.of(state.said(phrase, 0, part)));

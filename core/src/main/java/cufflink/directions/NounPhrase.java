@@ -70,7 +70,7 @@ final class NounPhrase {
 
     /** "The insert that slides in the pocket is": what is said in between names something else. */
     private static int subject(List<Phrase> body, int size) {
-        boolean is = size > 2 && body.get(size - 1).is(Kind.RELATION, "is", "are", "measures", "measure");
+        boolean is = size > 2 && body.get(size - 1).is(Kind.RELATION, "is", "are", "measures", "measure", "measuring");
         for (int i = size - 2; is && i > 0; i--) {
             boolean opens = body.get(i).is(Kind.REFERENCE, "that") || body.get(i).is(Kind.WORD, "which", "that");
             boolean known = body.get(i - 1).is(Kind.NAME)
@@ -88,7 +88,7 @@ final class NounPhrase {
         return phrase.is(Kind.WORD) && phrase.detail().matches(POINTING)
                 || (phrase.is(Kind.REFERENCE, "it", "that", "this") || phrase.is(Kind.WORD, "which"))
                         && index + 1 < body.size()
-                        && body.get(index + 1).is(Kind.RELATION, "is", "are", "measures", "measure");
+                        && body.get(index + 1).is(Kind.RELATION, "is", "are", "measures", "measure", "measuring");
     }
 
     /** "Our base here, and that's": between a name and what points at it. */
@@ -113,7 +113,7 @@ final class NounPhrase {
     /** Between a name and its size: "is", a comma. */
     private static boolean isFiller(Phrase phrase) {
         return phrase.is(Kind.COUNT) || phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=")
-                || phrase.is(Kind.RELATION, "is", "are", "measures", "measure", "at", "of", "to")
+                || phrase.is(Kind.RELATION, "is", "are", "measures", "measure", "measuring", "at", "of", "to")
                 || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
                 || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs", "really", "exactly",
                         "actually", "only", "just", "still");

@@ -1,5 +1,6 @@
 package cufflink.directions;
 
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -28,9 +29,11 @@ final class PlainText {
     /** "8.5x5.5", "(x2)": a letter that stands for times. */
     private static final Pattern TIMES = Pattern
             .compile("(?<=^|[^\\p{L}]|[\\d ](?:mm|cm|in))[xX](?=[ \\t]*[\\d.½¼¾⅐-⅞])");
-    /** The first line of a table whose cells stand between commas: no number, three cells, one of them a size. */
-    private static final Pattern COMMA_HEAD = Pattern.compile(
-            "(?mi)^(?=[^\\n\\d]*\\b(?:size|width|height|length)\\b)[^,\\n\\d]+(?:,[^,\\n\\d]+){2,}$");
+    /** The first line of a table whose cells a sign parts: no number, three cells, one of them a size. */
+    private static final String TABLE_HEAD = "(?mi)^(?=[^\\n\\d]*\\b(?:size|width|height|length)\\b)"
+            + "[^%1$s\\n\\d]+(?:%1$s[^%1$s\\n\\d]+){2,}$";
+    private static final Map<Character, Pattern> TABLE_HEADS = Map.of(',', Pattern.compile(TABLE_HEAD.formatted(",")),
+            ';', Pattern.compile(TABLE_HEAD.formatted(";")));
     private static final Pattern METRIC = Pattern.compile("\\d[ \\t]*(?:mm|cm)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COMMA_LIST = Pattern.compile("\\d+,\\d+(?:,\\d+)+");
     private static final Pattern COMMA = Pattern.compile("(?<=\\d),(?=\\d)");
@@ -44,7 +47,8 @@ final class PlainText {
             text.append(seen(typed.charAt(i)));
         }
         Matcher lists = (METRIC.matcher(text).find() ? COMMA_LIST : COMMA).matcher(text);
-        barred(text);
+        barred(text, ',');
+        barred(text, ';');
         String apart = lists.replaceAll(list -> list.group().replace(',', '&'));
         String plain = blanked(MARKDOWN, blanked(BULLET, TIMES.matcher(apart).replaceAll("×")));
         String said = ASKING.matcher(plain).find() ? blanked(SPEAKER, plain) : plain;
@@ -66,34 +70,34 @@ final class PlainText {
         return columns.toString();
     }
 
-    /** The commas of a table become bars, down to the first line that has not as many. */
-    private static void barred(StringBuilder text) {
-        Matcher head = COMMA_HEAD.matcher(text);
+    /** The signs between the cells of a table become bars, down to the first line that has not as many. */
+    private static void barred(StringBuilder text, char sign) {
+        Matcher head = TABLE_HEADS.get(sign).matcher(text);
         if (!head.find()) {
             return;
         }
-        long cells = commas(head.group());
+        long cells = separators(head.group(), sign);
         int from = head.start();
         while (from < text.length()) {
             int end = text.indexOf("\n", from);
             end = end < 0 ? text.length() : end;
-            if (commas(text.substring(from, end)) != cells) {
+            if (separators(text.substring(from, end), sign) != cells) {
                 return;
             }
             for (int i = from; i < end; i++) {
-                text.setCharAt(i, isSeparator(text, i) ? '|' : text.charAt(i));
+                text.setCharAt(i, isSeparator(text, i, sign) ? '|' : text.charAt(i));
             }
             from = end + 1;
         }
     }
 
-    private static long commas(String line) {
-        return IntStream.range(0, line.length()).filter(i -> isSeparator(line, i)).count();
+    private static long separators(String line, char sign) {
+        return IntStream.range(0, line.length()).filter(i -> isSeparator(line, i, sign)).count();
     }
 
     /** A comma between figures belongs to a number. */
-    private static boolean isSeparator(CharSequence line, int at) {
-        return line.charAt(at) == ',' && !(at > 0 && at + 1 < line.length() && Character.isDigit(line.charAt(at - 1))
+    private static boolean isSeparator(CharSequence line, int at, char sign) {
+        return line.charAt(at) == sign && !(at > 0 && at + 1 < line.length() && Character.isDigit(line.charAt(at - 1))
                 && Character.isDigit(line.charAt(at + 1)));
     }
 

@@ -4,6 +4,8 @@ import cufflink.directions.grammar.DirectionsParser;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antlr.v4.runtime.CommonToken;
 import org.antlr.v4.runtime.Token;
 
@@ -17,6 +19,11 @@ final class TokenSense {
             DirectionsParser.NUMBER_WORD, DirectionsParser.ONE, DirectionsParser.TWO, DirectionsParser.MIXED);
     private static final Set<Integer> WHOLE = Set.of(DirectionsParser.INT, DirectionsParser.NUMBER_WORD,
             DirectionsParser.ONE, DirectionsParser.TWO);
+    private static final Set<Integer> UNITS = Set.of(DirectionsParser.INCH_MARK, DirectionsParser.INCH,
+            DirectionsParser.IN, DirectionsParser.MM, DirectionsParser.CM);
+    /** Behind these "x" stands between two sides. */
+    private static final Set<Integer> MEASURES = Stream.of(NUMBERS, UNITS, Set.of(DirectionsParser.WIDE,
+            DirectionsParser.HIGH, DirectionsParser.LONG)).flatMap(Set::stream).collect(Collectors.toUnmodifiableSet());
     private static final Set<Integer> PARTS = Set.of(DirectionsParser.PART, DirectionsParser.HALF);
     /** What paper can be cut "in": before these, "in" is no inch. */
     private static final Set<Integer> CUT_IN = Set.of(DirectionsParser.A, DirectionsParser.THE, DirectionsParser.THIS,
@@ -85,6 +92,10 @@ final class TokenSense {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
                 token.setType(DirectionsParser.SCORE);
+            } else if (i > 0 && token.getType() == DirectionsParser.TIMES && WHOLE.contains(next)
+                    && !MEASURES.contains(before)
+                    && !UNITS.contains(tokens.get(Math.min(i + 2, tokens.size() - 1)).getType())) {
+                token.setType(DirectionsParser.AS_MANY); // "patch 1 1/4 square x 4", but "194 mm (7 5/8 in) x 60 mm"
             } else if (i > 0 && isAside(tokens, i)) {
                 token.setType(DirectionsParser.COUNTING);
             } else if (token.getType() == DirectionsParser.INT && named && BEHIND_NAME.contains(next)) {

@@ -15,7 +15,8 @@ tokens {
     MIXED,
     JOIN,
     COUNTING,
-    PART_ALONE
+    PART_ALONE,
+    AS_MANY
 }
 
 text
@@ -154,7 +155,7 @@ count
     : whole (OF (THESE | EACH | IT) | PIECES | TIMES | AT)
     | whole IN? ALL
     | QUANTITY COLON? whole
-    | TIMES whole
+    | AS_MANY whole
     | COUNTING whole
     | OPEN TIMES? whole (OFF | PIECES)? CLOSE
     | TWICE
@@ -295,6 +296,7 @@ word
     : WORD | OTHER | A | THE | EACH | BOTH | ALL | OFF | AROUND | SMALLER | WAY | DIRECTION | PIECES | QUANTITY | PAIR
     | MIDDLE | SIDE | EDGES | LONG | SHORT | WIDTH | LENGTH | HEIGHT | WIDE | HIGH | SQUARE | CORNER | SIZE | WHAT
     | PIECE | PLACE | DESCRIBING | BY | INCH_MARK | INCH | MM | CM | PART | ABOUT | JOIN | COUNTING | NAME_NUMBER
+    | AS_MANY
     ;
 
 // ---- signs
@@ -409,7 +411,7 @@ LEAVES : 'leave' 's'? | 'leaving' | 'give' 's'? | 'giving' | 'makes' | 'yields' 
 SAME : 'same' ;
 SIZE : 'size' ;
 WHAT : 'what' ;
-IS : 'is' | 'are' | 'measures' | 'measure' ;
+IS : 'is' | 'are' | 'measures' | 'measure' | 'measuring' ;
 REST : 'rest' ;
 LEFTOVER : 'leftover' 's'? | 'offcut' 's'? | 'scrap' 's'? ;
 SHEET : 'sheet' 's'? ;
