@@ -7,6 +7,7 @@ import cufflink.words.ReadingWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Reads a clause that says where a piece is scored or folded. */
 final class ScoreReading {
@@ -33,6 +34,13 @@ final class ScoreReading {
             new ScoreReading(state, clause.only(body.subList(0, other)), verb, later).read();
             new ScoreReading(state, new Clause(List.of(), body.subList(other + 1, body.size()), false, false,
                     clause.sentence()), verb, later).read();
+            return;
+        }
+        int further = furtherPiece();
+        if (further > 0) {
+            new ScoreReading(state, clause.only(body.subList(0, further)), verb, later).read();
+            new CutReading(state, new Clause(List.of(), body.subList(further + 1, body.size()), false, false,
+                    clause.sentence()), Kind.CUT).read();
             return;
         }
         Optional<PieceDraft> found = piece();
@@ -75,6 +83,19 @@ final class ScoreReading {
             }
         }
         return 0;
+    }
+
+    /** Where "scored at 4, and two liners 3 x 5" goes on with what is cut: the place of the mark; 0 if it does not. */
+    private int furtherPiece() {
+        int size = IntStream.range(0, body.size()).filter(i -> body.get(i).is(Kind.SIZE)).findFirst().orElse(0);
+        Optional<Span> name = NounPhrase.before(body, size);
+        if (size == 0 || name.isEmpty() || state.current.isEmpty()) {
+            return 0;
+        }
+        int mark = IntStream.range(0, size).filter(i -> body.get(i).is(Kind.MARK, ",", "and", "&", "+", "plus")
+                && body.get(i).span().to() <= name.get().from()).reduce((one, last) -> last).orElse(0);
+        boolean scored = body.subList(0, mark).stream().anyMatch(phrase -> phrase.is(Kind.LENGTH));
+        return scored && state.named(state.written(name.get())).isEmpty() ? mark : 0;
     }
 
     /** The piece that is named, or has the size that is said, or was spoken of last. */

@@ -3,6 +3,7 @@ package cufflink.directions.match;
 import cufflink.design.Given;
 import cufflink.design.Measure;
 import cufflink.measure.Length;
+import cufflink.measure.RulerStep;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -108,11 +109,19 @@ final class Solver {
         return (int) agreed(shape).stream().filter(one -> one).count();
     }
 
-    /** Where geometry gives no mark of the ruler, the nearest one is what a text can say. */
     private List<Boolean> agreed(Shape shape) {
         return wanted.stream().map(one -> one.in(shape.pieces())
-                .filter(length -> length.equals(one.pair().text()) || !shape.given().step().has(length)
-                        && shape.given().step().nearest(length).equals(one.pair().text()))
-                .isPresent()).toList();
+                .filter(length -> isSaid(length, one.pair().text(), shape.given().step())).isPresent()).toList();
+    }
+
+    /**
+     * Where geometry gives no mark of the ruler, the nearest one is what a text can say; between the marks of the usual
+     * ruler, of 148.5 mm, either one.
+     */
+    private static boolean isSaid(Length design, Length text, RulerStep step) {
+        RulerStep usual = RulerStep.usual(step.unit());
+        boolean near = !step.has(design) && step.nearest(design).equals(text);
+        boolean between = !usual.has(design) && (usual.down(design).equals(text) || usual.up(design).equals(text));
+        return design.equals(text) || near || between;
     }
 }

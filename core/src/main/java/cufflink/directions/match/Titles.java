@@ -17,6 +17,8 @@ final class Titles {
 
     /** For each word that titles end in, "accordion" and "tent", how many do. */
     private final Map<String, Long> kinds;
+    /** Words that few titles have before their "with", and no piece. */
+    private final Set<String> rare;
     /** Words of pieces; they tell no design. */
     private final Set<String> pieces;
 
@@ -26,6 +28,10 @@ final class Titles {
         pieces = designs.stream().flatMap(design -> design.pieces().stream())
                 .flatMap(piece -> piece.what().label().fixed().stream()
                         .flatMap(label -> PieceName.of(label).words().stream()))
+                .collect(Collectors.toUnmodifiableSet());
+        rare = designs.stream().flatMap(design -> words(head(design.head().title())).stream().distinct())
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.counting())).entrySet().stream()
+                .filter(word -> word.getValue() <= MOST_ALIKE && !pieces.contains(word.getKey())).map(Map.Entry::getKey)
                 .collect(Collectors.toUnmodifiableSet());
     }
 
@@ -43,13 +49,19 @@ final class Titles {
         boolean there = words.size() > 1 && words.stream().allMatch(word -> said.contains(" " + word));
         String kind = kind(title);
         boolean known = kinds.get(kind) <= MOST_ALIKE && !pieces.contains(kind) && said.contains(" " + kind);
-        return there ? 0.5 : known ? 0.6 : 0;
+        List<String> heading = words(text.strip().lines().findFirst().orElse(""));
+        boolean headed = words(head(title)).stream().anyMatch(word -> heading.contains(word) && rare.contains(word));
+        return there ? 0.5 : known || headed ? 0.6 : 0;
     }
 
     /** The last word of what stands before "with" or "in". */
     private static String kind(String title) {
-        List<String> words = words(title.replaceFirst(" (with|in) .*", ""));
+        List<String> words = words(head(title));
         return words.get(words.size() - 1);
+    }
+
+    private static String head(String title) {
+        return title.replaceFirst(" (with|in) .*", "");
     }
 
     private static List<String> words(String text) {
