@@ -79,7 +79,12 @@ final class NounPhrase {
                 return i;
             }
         }
-        return size;
+        int place = size - 1; // "both mats, front and inside, are"
+        while (is && place > 1 && (body.get(place - 1).is(Kind.MARK, ",", "and", "&")
+                || body.get(place - 1).is(Kind.WORD, "front", "inside", "back", "outside"))) {
+            place--;
+        }
+        return is && place < size - 1 && body.get(place - 1).is(Kind.NAME) ? place : size;
     }
 
     /** "That's", "it is", "which measures": they point at what was named before. */

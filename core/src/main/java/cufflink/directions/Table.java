@@ -41,8 +41,7 @@ final class Table {
         }
         if (!numbers) {
             columns = cells.stream().map(this::column).toList();
-            units = cells.stream().map(cell -> cell.stream()
-                    .flatMap(phrase -> WrittenUnit.named(phrase.detail()).stream()).findFirst()).toList();
+            units = cells.stream().map(Table::unit).toList();
             return;
         }
         Optional<String> name = Optional.empty();
@@ -92,6 +91,14 @@ final class Table {
                         Kind.SCORE, false).read();
             }
         }
+    }
+
+    /** "Inches", "size in mm", or "in" alone. */
+    private static Optional<WrittenUnit> unit(List<Phrase> cell) {
+        Optional<WrittenUnit> said = cell.stream().flatMap(phrase -> WrittenUnit.named(phrase.detail()).stream())
+                .findFirst();
+        return said.or(() -> cell.size() == 1 && cell.get(0).is(Kind.RELATION, "in") ? Optional.of(WrittenUnit.INCH)
+                : Optional.empty());
     }
 
     private Optional<WrittenUnit> unit(int column) {
