@@ -5,11 +5,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /** What the words around a size say of the piece: its name, how many, of what, and what it goes on. */
 final class Attributes {
     private static final int MOST_PIECES = 999;
+    private static final Pattern PAPER_FOR = Pattern
+            .compile("(?i)(?:[\\p{L}]+ )*(?:paper|card|cardstock) for (?:an? |the )?(.+?)(?: on (?:the )?(.+))?");
     Optional<String> name = Optional.empty();
     Optional<Phrase> count = Optional.empty();
     Optional<String> material = Optional.empty();
@@ -37,7 +41,8 @@ final class Attributes {
         boolean nameless = named.isPresent()
                 && clause.label().stream().noneMatch(phrase -> phrase.is(Phrase.Kind.NAME));
         found.name = !found.label.isEmpty() && !nameless ? Optional.of(found.label)
-                : named.map(state::written).or(() -> found.name).or(() -> card(said)).or(() -> opening(clause.body()))
+                : named.map(state::written).map(found::forWhat).or(() -> pieceFor(clause.body(), size))
+                        .or(() -> found.name).or(() -> card(said)).or(() -> opening(clause.body()))
                         .or(() -> clause.body().stream().limit(1).filter(SheetWords::isNamedSize)
                                 .filter(sheet -> size > 0).map(sheet -> state.written(sheet.span())).findFirst());
         if (found.on.filter(on -> found.name.filter(on::equalsIgnoreCase).isPresent()).isPresent()) {
@@ -53,6 +58,24 @@ final class Attributes {
                 .filter(i -> said.get(i - 1).is(Kind.COUNT) && !said.get(i - 1).detail().contains("of")
                         || said.get(i - 1).is(Kind.LENGTH) && said.get(i - 1).amounts().get(0).plain())
                 .mapToObj(i -> said.get(i).detail()).findFirst();
+    }
+
+    /** "Paper for a mat on the base" is a mat. */
+    private String forWhat(String written) {
+        Matcher paper = PAPER_FOR.matcher(written);
+        if (!paper.matches()) {
+            return written;
+        }
+        on = Optional.ofNullable(paper.group(2));
+        return paper.group(1);
+    }
+
+    /** "An 11 x 4 piece for the fan" is the fan. */
+    private static Optional<String> pieceFor(List<Phrase> body, int size) {
+        boolean of = size >= 0 && size + 4 < body.size() && body.get(size + 1).is(Kind.WORD, "piece", "bit")
+                && body.get(size + 2).is(Kind.RELATION, "for") && body.get(size + 3).is(Kind.WORD, "the", "a")
+                && (body.get(size + 4).is(Kind.NAME) || body.get(size + 4).is(Kind.WORD));
+        return of ? Optional.of(body.get(size + 4).detail()) : Optional.empty();
     }
 
     /** "And for the pocket I've got 4 x 2": what it is for is what it is. */
@@ -98,7 +121,8 @@ final class Attributes {
             }
             before = phrase;
         }
-        return name.toString().strip().replaceFirst("(?i)^((cut|finished )?size|dimensions|measures)$", "")
+        return name.toString().strip().replaceFirst("\\s*,$", "")
+                .replaceFirst("(?i)^((cut|finished )?size|dimensions|measures)$", "")
                 .replaceFirst("(?i)^(for|cut|on|the)\\s+(the\\s+)?", "");
     }
 
@@ -106,7 +130,10 @@ final class Attributes {
         int last = label.size() - 1;
         boolean ofThem = last > 1 && label.get(last).is(Kind.RELATION, "of") && phrase.mayCount()
                 && phrase == label.get(last - 1); // "Squares, 4 of:"
-        return ofThem || phrase.is(Kind.COUNT) || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
+        boolean behind = last > 1 && phrase == label.get(last) && phrase.is(Kind.LENGTH)
+                && phrase.amounts().get(0).plain() && label.get(last - 1).is(Kind.MARK, ","); // "Mats, 2:"
+        return ofThem || behind || phrase.is(Kind.COUNT)
+                || phrase == label.get(0) && phrase.is(Kind.LENGTH) && label.size() > 1;
     }
 
     /** A number in a name tells it from others. */

@@ -181,7 +181,8 @@ final class CutReading {
         for (int i = 0; i + 1 < part.body().size(); i++) {
             Phrase phrase = part.body().get(i);
             boolean measured = isMeasured(phrase);
-            boolean times = part.body().get(i + 1).is(Kind.MARK, "x", "×", "*") || part.body().get(i + 1).is(Kind.WORD, "by");
+            boolean times = part.body().get(i + 1).is(Kind.MARK, "x", "×", "*")
+                    || part.body().get(i + 1).is(Kind.WORD, "by");
             if (measured && times && i + 2 < part.body().size() && isMeasured(part.body().get(i + 2))) {
                 width = Optional.of(state.said(phrase, 0, part));
                 height = Optional.of(state.said(part.body().get(i + 2), 0, part));
@@ -221,8 +222,11 @@ final class CutReading {
         List<Phrase> body = clause.body();
         boolean article = IntStream.range(1, body.size()).anyMatch(i -> body.get(i).is(Kind.NAME)
                 && body.get(i).detail().equalsIgnoreCase(name) && body.get(i - 1).is(Kind.WORD, "the", "your"));
-        return article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures", "to")
-                || phrase.is(Kind.WORD, "be"));
+        boolean bracketed = IntStream.range(2, body.size()).anyMatch(i -> body.get(i).is(Kind.SIZE)
+                && body.get(i - 1).is(Kind.MARK, "(") && body.get(i - 2).is(Kind.NAME)); // "wrap the band (9 x 1)"
+        return article && bracketed
+                || article && body.stream().anyMatch(phrase -> phrase.is(Kind.RELATION, "is", "are", "measures", "to")
+                        || phrase.is(Kind.WORD, "be"));
     }
 
     private void again(PieceDraft piece, Attributes said, Said width, Said height, Span span) {

@@ -26,7 +26,8 @@ final class NewPieces {
 
     /** Adds the piece of a part of the clause. */
     PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
-        Optional<String> name = oneOf(part, said).or(() -> said.name).or(() -> state.heading).or(() -> another(part)).or(() -> ofPaper(said));
+        Optional<String> name = oneOf(part, said).or(() -> said.name).or(() -> state.heading).or(() -> another(part))
+                .or(() -> ofPaper(said));
         state.heading = Optional.empty();
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
@@ -39,9 +40,11 @@ final class NewPieces {
         piece.material = said.material;
         piece.on = said.on.or(() -> state.current.filter(under -> said.onTop).map(under -> under.name));
         boolean makes = verb == Kind.LEAVES && state.sheets > 0; // "one sheet makes 3 bases"
-        piece.sheet = state.sheet.map(sheet -> makes ? sheet.counted(state.sheets) : sheet).filter(sheet -> part.has(Kind.SHEET)
-                || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES || sheet.count() > 0
-                || state.fromSheet == clause.sentence());
+        piece.sheet = state.sheet.map(sheet -> makes ? sheet.counted(state.sheets) : sheet)
+                .filter(sheet -> part.has(Kind.SHEET)
+                        || part.of(Kind.SIZE).stream().anyMatch(parts::isSheet) || verb == Kind.LEAVES
+                        || sheet.count() > 0
+                        || state.fromSheet == clause.sentence());
         state.add(piece);
         return piece;
     }
@@ -57,8 +60,9 @@ final class NewPieces {
     /** "The second and third panel", "front and back mats": one size for two. */
     private static boolean isTwo(Clause part) {
         List<Phrase> body = part.body();
-        return IntStream.range(1, body.size() - 1).takeWhile(i -> !body.get(i).is(Kind.SIZE))
-                .anyMatch(i -> CutParts.joinsTwo(body, i));
+        return IntStream.range(0, body.size() - 1).takeWhile(i -> !body.get(i).is(Kind.SIZE))
+                .anyMatch(i -> CutParts.joinsTwo(body, i)
+                        || body.get(i).is(Kind.WORD, "both") && body.get(i + 1).is(Kind.NAME));
     }
 
     /** A piece without a name is called by its paper, "the kraft piece", unless another is. */

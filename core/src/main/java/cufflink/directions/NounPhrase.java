@@ -120,7 +120,8 @@ final class NounPhrase {
         return phrase.is(Kind.COUNT) || phrase.is(Kind.MARK, ",", "(", "-", "–", "—", "=")
                 || phrase.is(Kind.RELATION, "is", "are", "measures", "measure", "measuring", "at", "of", "to")
                 || phrase.is(Kind.MATERIAL) && !isDescribed(phrase)
-                || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs", "really", "exactly",
+                || phrase.is(Kind.WORD, "must", "should", "will", "be", "to", "has", "gets", "needs", "really",
+                        "exactly",
                         "actually", "only", "just", "still");
     }
 

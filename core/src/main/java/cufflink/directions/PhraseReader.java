@@ -47,7 +47,9 @@ final class PhraseReader {
             Kind.GLUE, DirectionsParser.SLIT, Kind.SLIT, DirectionsParser.PUNCH, Kind.PUNCH, DirectionsParser.CLOSED,
             Kind.CLOSED, DirectionsParser.LEAVES, Kind.LEAVES);
 
-    /** A line of more is read in parts, cut at a full stop, after as many again at a comma, after as many again there. */
+    /**
+     * A line of more is read in parts, cut at a full stop, after as many again at a comma, after as many again there.
+     */
     private static final int MOST_TOKENS = 80;
 
     /** The lines of the text that was read last, with their phrases as if each stood alone. */

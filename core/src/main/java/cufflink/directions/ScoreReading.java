@@ -133,7 +133,15 @@ final class ScoreReading {
             state.take(count);
             state.claims.add(new Claim.CountAgain(said.name.orElse(""), count.count(), false, count.span()));
         });
-        return named.or(() -> state.current);
+        return named.or(() -> state.current).or(this::wholeSheet);
+    }
+
+    /** "A whole sheet, 11 x 8 1/2; score it": nothing is cut from it. */
+    private Optional<PieceDraft> wholeSheet() {
+        state.sheet.filter(sheet -> verb == Kind.SCORE)
+                .ifPresent(sheet -> state.add(new PieceDraft("Piece " + (state.pieces.size() + 1), false,
+                        sheet.width(), sheet.height(), sheet.width().span().through(sheet.height().span()))));
+        return state.current;
     }
 
     /** "Folded to 4 x 5 in": what comes of it. */

@@ -43,6 +43,9 @@ final class SheetWords {
     /** "One sheet of" counts; "a sheet of" does not. */
     static int count(Clause part, Phrase sheet) {
         int at = part.body().indexOf(sheet);
+        if (at > 1 && part.body().get(at - 1).is(Kind.WORD, "single")) {
+            return 1;
+        }
         for (int i = Math.max(0, at - 2); i < at; i++) {
             Phrase phrase = part.body().get(i);
             boolean outOf = i > 1 && part.body().get(i - 1).is(Kind.RELATION, "of")

@@ -17,7 +17,8 @@ final class UsedCount {
             Phrase count = body.get(i);
             boolean counts = count.mayCount() && count.count() > 0;
             Phrase name = body.get(i + 1);
-            if (counts && (name.is(Kind.NAME) || name.is(Kind.WORD) || name.is(Kind.MATERIAL)) && !state.allNamed(name.detail()).isEmpty()) {
+            if (counts && (name.is(Kind.NAME) || name.is(Kind.WORD) || name.is(Kind.MATERIAL))
+                    && !state.allNamed(name.detail()).isEmpty()) {
                 state.take(count);
                 state.claims.add(new Claim.CountAgain(name.detail(), count.count(), isAll(body, i), count.span()));
                 return true;

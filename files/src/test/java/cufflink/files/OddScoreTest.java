@@ -91,7 +91,8 @@ class OddScoreTest {
                 ReadScore left = scores.get(scores.size() / 2);
                 DesignMatch match = STUDY.of(without(whole, i, scores.size() / 2)).designs().get(0);
                 assertEquals(id, match.design().id(), "without " + left.at().length() + " of piece " + i);
-                assertEquals(List.of(left.at().length()), match.only().unsaid().stream().map(Unmatched.Line::at).toList());
+                assertEquals(List.of(left.at().length()),
+                        match.only().unsaid().stream().map(Unmatched.Line::at).toList());
             }
         }
     }

@@ -13,13 +13,13 @@ import java.util.Map;
 /**
  * A design beside directions.
  *
- * @param ruler      on whose marks the text's figures lie
- * @param set        measures that are not as the design has them by itself, as typed
- * @param mats       the layers that the text has
- * @param agrees     figures of the text that the design has, at these measures
- * @param differs    figures of the text that the design has otherwise
+ * @param ruler   on whose marks the text's figures lie
+ * @param set     measures that are not as the design has them by itself, as typed
+ * @param mats    the layers that the text has
+ * @param agrees  figures of the text that the design has, at these measures
+ * @param differs figures of the text that the design has otherwise
  * @param only    what only one of both has
- * @param worth      how much is explained, less what that takes; only for comparing
+ * @param worth   how much is explained, less what that takes; only for comparing
  */
 public record DesignMatch(DesignDefinition design, RulerStep ruler, Map<String, String> set, MatSettings mats,
         List<Figure> agrees, List<Figure> differs, Unmatched only, double worth) {

@@ -42,6 +42,10 @@ class FindingsTest {
         "Base 210 x 148 mm, scored at 105 mm from the left. Pocket on the base: 115 x 160 mm | cannot be, no panel @ 115 x 160 mm",
         "24 tags 60 x 110 mm. Punch a hole in each of the 22 tags. | cannot be, count @ 22 > 24",
         "Card 11 x 4 in, scored at 5 1/2 in from the left. The card is 12 x 4 in when open. | cannot be, two sizes @ 12 x 4 in",
+        "Base 8 x 6 in, scored at 4 in from the left. Mats 4 3/4 x 5 3/4 in | unlikely, no panel @ 4 3/4 x 5 3/4 in",
+        "From a sheet of 8 x 9 in cut a base of 10 x 5 in. | cannot be, sheet @ 10 x 5 in",
+        "Rectangle 3 x 2 in with a smaller rectangle of 3 1/2 x 1 in on top | cannot be, not smaller @ 3 1/2 x 1 in",
+        "Band 9 x 1 in. Wrap the band (9 1/2 x 1 in) round the card. | cannot be, two sizes @ 9 1/2 x 1 in",
         "Base 105 x 148 mm. Mat on the base: 105 x 142 mm | cannot be, not smaller @ 105 x 142 mm"})
     void faults(String text, String expected) {
         assertEquals(expected, found(text));
@@ -59,6 +63,8 @@ class FindingsTest {
         "6 bases 8 x 5 in. 12 mats 3 x 4 in, two for each base. | x",
         "Two mats 3 x 4 in. Add one mat to the front and the other inside. | x",
         "Card 11 x 4 in, scored at 5 1/2 in from the left. The card is 5 1/2 x 4 in. | x",
+        "Base 8 x 6 in, scored at 4 in from the left. Mat 7 3/4 x 5 3/4 in | x",
+        "Strip 8 x 1 in. A flip strip, 4 x 2 in | x",
         "Pocket 100 x 80 mm. Insert for the pocket: 95 x 78 mm | x"})
     void whatIsRight_hasNone(String text, String ignored) {
         assertEquals("", found(text));
