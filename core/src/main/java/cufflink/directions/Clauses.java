@@ -81,8 +81,9 @@ final class Clauses {
         if (phrase.is(Kind.WORD, "then", "next", "now")) {
             return true;
         }
-        if (PanelReading.isPanels(phrase) && !body.isEmpty() && body.get(body.size() - 1).is(Kind.MARK, "(")) {
-            return true;
+        if (PanelReading.isPanels(phrase) && body.stream().anyMatch(other -> other.is(Kind.LENGTH))) {
+            Phrase last = body.get(body.size() - 1);
+            return last.is(Kind.MARK, "(") || last.is(Kind.WORD, "the"); // "(panels of", "so the panels are"
         }
         if (phrase.is(Kind.TURN) && body.stream().anyMatch(other -> other.kind().isVerb())) {
             return true;

@@ -28,7 +28,7 @@ final class NewPieces {
     PieceDraft add(Clause part, Attributes said, Said width, Said height, Span span) {
         Optional<String> name = oneOf(part, said).or(() -> said.name).or(() -> state.heading).or(() -> another(part))
                 .or(() -> ofPaper(said));
-        state.heading = Optional.empty();
+        state.heading = state.heading.filter(heading -> said.name.isEmpty() && isPlural(heading));
         PieceDraft piece = new PieceDraft(name.orElse("Piece " + (state.pieces.size() + 1)), name.isPresent(), width,
                 height, span);
         Optional<Phrase> count = said.count.or(() -> state.each);
@@ -63,6 +63,11 @@ final class NewPieces {
         return IntStream.range(0, body.size() - 1).takeWhile(i -> !body.get(i).is(Kind.SIZE))
                 .anyMatch(i -> CutParts.joinsTwo(body, i)
                         || body.get(i).is(Kind.WORD, "both") && body.get(i + 1).is(Kind.NAME));
+    }
+
+    /** "Mats, largest first": what stands below without a name is one of them. */
+    private static boolean isPlural(String heading) {
+        return heading.endsWith("s") && !heading.endsWith("ss");
     }
 
     /** A piece without a name is called by its paper, "the kraft piece", unless another is. */

@@ -48,6 +48,9 @@ final class TokenSense {
     private static final Set<Integer> BEHIND_ARTICLE = Set.of(DirectionsParser.LONG, DirectionsParser.SHORT,
             DirectionsParser.EDGE, DirectionsParser.SIDE, DirectionsParser.EDGES);
 
+    /** "The smaller one": not how many, but which. */
+    private static final String WHICH_ONE = "(?i)smaller|larger|bigger|longer|shorter|wider|narrower|other|last|next";
+
     private static final Set<Integer> ENDS_ASIDE = Set.of(DirectionsParser.OPEN, DirectionsParser.CLOSE,
             DirectionsParser.COMMA, DirectionsParser.NL, DirectionsParser.STOP, Token.EOF);
 
@@ -88,7 +91,8 @@ final class TokenSense {
             } else if (token.getType() == DirectionsParser.PART && next == DirectionsParser.TURN) {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getType() == DirectionsParser.ONE
-                    && (next == DirectionsParser.AT || before == DirectionsParser.EACH)) {
+                    && (next == DirectionsParser.AT || before == DirectionsParser.EACH
+                            || i > 0 && tokens.get(i - 1).getText().matches(WHICH_ONE))) {
                 token.setType(DirectionsParser.WORD);
             } else if (token.getText().equalsIgnoreCase("make") && isScores(tokens, i + 1)) {
                 token.setType(DirectionsParser.SCORE);
