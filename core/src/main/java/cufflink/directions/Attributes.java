@@ -33,7 +33,7 @@ final class Attributes {
         said.addAll(clause.body());
         int size = firstSize(clause.body());
         Optional<Span> named = size < 0 ? Optional.empty() : NounPhrase.before(clause.body(), size);
-        if (clause.body().get(0).is(Kind.WORD, "inside")) {
+        if (clause.body().stream().limit(1).anyMatch(phrase -> phrase.is(Kind.WORD, "inside"))) {
             found.on = Optional.of("inside"); // "inside at the bottom sits a pocket"
         }
         found.take(said, named);

@@ -23,7 +23,7 @@ final class PanelReading {
 
     /** "(Panels of 3, 4 and 3)" behind scores: begins with what it is about. */
     boolean inBrackets() {
-        return isPanels(clause.body().get(0)) && clause.label().isEmpty() && panels();
+        return clause.label().isEmpty() && isPanels(clause.body().get(0)) && panels();
     }
 
     /** Where lengths behind a bracket are those of panels, another clause begins. */

@@ -29,7 +29,10 @@ class HostileDirectionsTest {
                 "| ".repeat(14_000), "half of half of ".repeat(1_800), "and ".repeat(7_000),
                 "4 cards 5 x 4 in. " + "For each one cut 900 mats, 4 x 3 in. ".repeat(40),
                 "From a sheet of 0 x 0 in cut a base 4 x 5 in. Cut a sheet of 0 x 0 in half.",
-                "Card 8 x 8 in. " + "Cut it in half. ".repeat(60), "score every 1/64 in, 99999 x 1 in ".repeat(200));
+                "Card 8 x 8 in. " + "Cut it in half. ".repeat(60),
+                "Score and then score the long strip of this card as shown:\n3 in",
+                "Base 8 x 5 in\nNow fold and score all of the long strip of this card:",
+                "score every 1/64 in, 99999 x 1 in ".repeat(200));
     }
 
     @ParameterizedTest
